@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
+use IronLatch\Core\Record\MapOf;
+use IronLatch\Core\Record\Measured;
+
+/**
+ * One design, whole: an immutable value that every edit turns into the next one.
+ *
+ * The facts of the parts in use are part of it, so a board can be checked without any catalogue at hand.
+ */
+final readonly class Board
+{
+    /**
+     * @param string $carrier part id of the controller’s carrier
+     * @param string $mains part id of the mains system
+     * @param Fact<bool> $radioUsed whether the program uses the controller’s radio
+     * @param Fact<float> $ambient air temperature at the coils, in °C
+     * @param string $controllerRail the rail that feeds the controller’s carrier
+     * @param array<string, Rail> $rails by id
+     * @param array<string, Line> $lines by id
+     * @param array<string, PinFunction> $functions by id
+     * @param array<string, Seat> $seats by function id
+     * @param array<string, int> $lastIds the last number given out of each kind of id; none is ever given twice
+     * @param array<string, Acceptance> $acceptances by rule and subject
+     * @param array<string, Part> $parts by part id
+     * @throws \InvalidArgumentException when something on the board points at something that is not there
+     */
+    public function __construct(
+        public string $name,
+        public string $carrier,
+        public string $mains,
+        #[FactOf('bool')] public Fact $radioUsed,
+        #[FactOf('float'), Measured(Unit::Celsius)] public Fact $ambient,
+        public string $controllerRail,
+        #[MapOf(Rail::class, '^R[1-9][0-9]{0,5}$')] public array $rails,
+        #[MapOf(Line::class, '^L[1-9][0-9]{0,5}$')] public array $lines,
+        #[MapOf(PinFunction::class, '^F[1-9][0-9]{0,5}$')] public array $functions,
+        #[MapOf(Seat::class, '^F[1-9][0-9]{0,5}$')] public array $seats,
+        #[MapOf('int', '^[ALFRS]$')] public array $lastIds,
+        public LineDefaults $defaults,
+        public HouseRules $houseRules,
+        #[MapOf(Acceptance::class, '^[a-z-]+\.[a-z0-9-]+:[A-Za-z0-9]+$')] public array $acceptances,
+        #[MapOf(Part::class, '^[a-z0-9][a-z0-9-]{0,59}$')] public array $parts,
+    ) {
+        BoardIntegrity::verify($this);
+    }
+
+    /**
+     * @param ?Fact<bool> $radioUsed
+     * @param ?Fact<float> $ambient
+     * @param ?array<string, Rail> $rails
+     * @param ?array<string, Line> $lines
+     * @param ?array<string, PinFunction> $functions
+     * @param ?array<string, Seat> $seats
+     * @param ?array<string, int> $lastIds
+     * @param ?array<string, Acceptance> $acceptances
+     * @param ?array<string, Part> $parts
+     */
+    public function with(
+        ?string $name = null,
+        ?string $carrier = null,
+        ?string $mains = null,
+        ?Fact $radioUsed = null,
+        ?Fact $ambient = null,
+        ?string $controllerRail = null,
+        ?array $rails = null,
+        ?array $lines = null,
+        ?array $functions = null,
+        ?array $seats = null,
+        ?array $lastIds = null,
+        ?LineDefaults $defaults = null,
+        ?HouseRules $houseRules = null,
+        ?array $acceptances = null,
+        ?array $parts = null,
+    ): self {
+        return new self(
+            $name ?? $this->name,
+            $carrier ?? $this->carrier,
+            $mains ?? $this->mains,
+            $radioUsed ?? $this->radioUsed,
+            $ambient ?? $this->ambient,
+            $controllerRail ?? $this->controllerRail,
+            $rails ?? $this->rails,
+            $lines ?? $this->lines,
+            $functions ?? $this->functions,
+            $seats ?? $this->seats,
+            $lastIds ?? $this->lastIds,
+            $defaults ?? $this->defaults,
+            $houseRules ?? $this->houseRules,
+            $acceptances ?? $this->acceptances,
+            $parts ?? $this->parts,
+        );
+    }
+
+    /**
+     * The board with a part’s facts taken along; newer facts replace older ones.
+     */
+    public function withPart(Part ...$parts): self
+    {
+        $all = $this->parts;
+        foreach ($parts as $part) {
+            $all[$part->identity()->id] = $part;
+        }
+
+        return $this->with(parts: $all);
+    }
+
+    /**
+     * @template T of Part
+     * @param class-string<T> $class
+     * @return T
+     */
+    public function part(string $id, string $class): Part
+    {
+        $part = $this->parts[$id] ?? null;
+
+        return $part instanceof $class ? $part : throw new \LogicException(sprintf('The board has no %s “%s”.', $class, $id));
+    }
+
+    public function controller(): Controller
+    {
+        $carrier = $this->part($this->carrier, Carrier::class);
+
+        return new Controller($carrier, $this->part($carrier->chip, Chip::class));
+    }
+
+    public function system(): MainsSystem
+    {
+        return $this->part($this->mains, MainsSystem::class);
+    }
+
+    public function relay(Actuator $actuator): Relay
+    {
+        return $this->part($actuator->relay, Relay::class);
+    }
+
+    public function appliance(Line $line): Appliance
+    {
+        return $this->part($line->appliance, Appliance::class);
+    }
+
+    public function supply(string $rail): Supply
+    {
+        return $this->part($this->rails[$rail]->supply, Supply::class);
+    }
+
+    public function transistor(NpnLowSide $driver): Transistor
+    {
+        return $this->part($driver->transistor, Transistor::class);
+    }
+
+    public function module(OptoModuleInput $driver): OptoModule
+    {
+        return $this->part($driver->module, OptoModule::class);
+    }
+
+    /**
+     * All relays of the board, with the line that each belongs to.
+     *
+     * @return array<string, array{string, Actuator}> line id and relay, by the relay’s id
+     */
+    public function actuators(): array
+    {
+        $actuators = [];
+        foreach ($this->lines as $lineId => $line) {
+            foreach ($line->actuators as $id => $actuator) {
+                $actuators[$id] = [$lineId, $actuator];
+            }
+        }
+
+        return $actuators;
+    }
+
+    /** The relay whose output a function is, if it is one. */
+    public function actuatorOf(string $function): ?string
+    {
+        foreach ($this->actuators() as $id => [, $actuator]) {
+            if ($actuator->function === $function) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return list<string> ids of the functions seated on a pin
+     */
+    public function functionsOn(string $pin): array
+    {
+        return array_keys(array_filter($this->seats, static fn(Seat $seat): bool => $seat->pin === $pin));
+    }
+
+    /**
+     * A word that names a subject for a reader: “Worktop lamp”, “Lamp button”, “rail 5 V”.
+     */
+    public function nameOf(string $id): string
+    {
+        if (isset($this->lines[$id])) {
+            return $this->lines[$id]->name;
+        }
+        if (isset($this->functions[$id])) {
+            return $this->functions[$id]->name;
+        }
+        if (isset($this->rails[$id])) {
+            return $this->rails[$id]->name;
+        }
+        $owner = $this->actuators()[$id] ?? null;
+
+        return null === $owner ? ('board' === $id ? $this->name : $id) : $this->relayName($owner[0], $id);
+    }
+
+    private function relayName(string $line, string $actuator): string
+    {
+        $number = (int) array_search($actuator, array_keys($this->lines[$line]->actuators), true) + 1;
+
+        return count($this->lines[$line]->actuators) > 1 ? $this->lines[$line]->name . ' relay ' . $number : $this->lines[$line]->name;
+    }
+}

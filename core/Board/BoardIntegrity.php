@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+
+/** What must hold on every board, finished or not: whatever is pointed at is there, and no id is used twice. */
+final class BoardIntegrity
+{
+    private const NAME_LENGTH = 120;
+
+    /**
+     * @throws \InvalidArgumentException with what is wrong and where
+     */
+    public static function verify(Board $board): void
+    {
+        self::name($board->name, 'The board');
+        self::part($board, $board->carrier, Carrier::class, 'carrier');
+        $carrier = $board->parts[$board->carrier];
+        if ($carrier instanceof Carrier) {
+            self::part($board, $carrier->chip, Chip::class, 'chip');
+        }
+        self::part($board, $board->mains, MainsSystem::class, 'mains system');
+        foreach ($board->parts as $id => $part) {
+            if ($part->identity()->id !== $id) {
+                throw new \InvalidArgumentException(sprintf('The part under “%s” calls itself “%s”.', $id, $part->identity()->id));
+            }
+        }
+        foreach ($board->rails as $id => $rail) {
+            self::name($rail->name, 'The rail ' . $id);
+            self::part($board, $rail->supply, Supply::class, 'supply of rail ' . $id);
+        }
+        self::rail($board, $board->controllerRail, 'The controller');
+        self::driver($board, $board->defaults->driver, 'the defaults');
+        self::part($board, $board->defaults->relay, Relay::class, 'relay of the defaults');
+        self::rail($board, $board->defaults->rail, 'New lines');
+        self::lines($board);
+        $pins = $board->controller()->pins;
+        foreach ($board->seats as $function => $seat) {
+            self::function($board, $function, 'A seat');
+            if (!isset($pins[$seat->pin])) {
+                throw new \InvalidArgumentException(sprintf('%s sits on %s, which the carrier does not lead out.', $function, $seat->pin));
+            }
+        }
+        foreach ($board->acceptances as $key => $acceptance) {
+            if ($acceptance->key() !== $key) {
+                throw new \InvalidArgumentException(sprintf('The acceptance under “%s” is for “%s”.', $key, $acceptance->key()));
+            }
+        }
+        self::counters($board);
+    }
+
+    private static function lines(Board $board): void
+    {
+        $taken = [];
+        foreach ($board->functions as $id => $function) {
+            self::name($function->name, 'The function ' . $id);
+        }
+        foreach ($board->lines as $lineId => $line) {
+            self::name($line->name, 'The line ' . $lineId);
+            self::part($board, $line->appliance, Appliance::class, 'appliance of line ' . $lineId);
+            if (null !== $line->feed) {
+                self::rail($board, $line->feed, 'The appliance of ' . $lineId);
+            }
+            foreach ($line->surfaces as $id => $surface) {
+                self::unique($taken, $id);
+                self::function($board, $surface->function, 'The surface ' . $id);
+            }
+            foreach ($line->actuators as $id => $actuator) {
+                self::unique($taken, $id);
+                self::function($board, $actuator->function, 'The relay ' . $id);
+                self::unique($taken, 'output ' . $actuator->function);
+                if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
+                    throw new \InvalidArgumentException(sprintf('The relay %s is switched by %s, which is no relay output.', $id, $actuator->function));
+                }
+                self::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
+                self::driver($board, $actuator->driver, 'relay ' . $id);
+                self::rail($board, $actuator->rail, 'The relay ' . $id);
+            }
+        }
+    }
+
+    private static function driver(Board $board, Driver $driver, string $where): void
+    {
+        match (true) {
+            $driver instanceof NpnLowSide => self::part($board, $driver->transistor, Transistor::class, 'transistor of ' . $where),
+            $driver instanceof OptoModuleInput => self::part($board, $driver->module, OptoModule::class, 'module of ' . $where),
+            default => null,
+        };
+    }
+
+    /**
+     * @param class-string $class
+     */
+    private static function part(Board $board, string $id, string $class, string $what): void
+    {
+        if (!isset($board->parts[$id])) {
+            throw new \InvalidArgumentException(sprintf('The facts of the part “%s” (%s) are missing from the board.', $id, $what));
+        }
+        if (!$board->parts[$id] instanceof $class) {
+            throw new \InvalidArgumentException(sprintf('The part “%s” cannot be the %s.', $id, $what));
+        }
+    }
+
+    private static function rail(Board $board, string $rail, string $who): void
+    {
+        if (!isset($board->rails[$rail])) {
+            throw new \InvalidArgumentException(sprintf('%s is fed from the rail “%s”, which is not on the board.', $who, $rail));
+        }
+    }
+
+    private static function function(Board $board, string $function, string $who): void
+    {
+        if (!isset($board->functions[$function])) {
+            throw new \InvalidArgumentException(sprintf('%s uses the function “%s”, which is not on the board.', $who, $function));
+        }
+    }
+
+    private static function name(string $name, string $what): void
+    {
+        if ('' === trim($name)) {
+            throw new \InvalidArgumentException($what . ' needs a name.');
+        }
+        if (mb_strlen($name) > self::NAME_LENGTH) {
+            throw new \InvalidArgumentException(sprintf('%s: a name has at most %d characters.', $what, self::NAME_LENGTH));
+        }
+    }
+
+    /**
+     * @param array<string, true> $taken
+     */
+    private static function unique(array &$taken, string $id): void
+    {
+        if (isset($taken[$id])) {
+            throw new \InvalidArgumentException(sprintf('The id “%s” is used twice.', $id));
+        }
+        $taken[$id] = true;
+    }
+
+    private static function counters(Board $board): void
+    {
+        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions)];
+        foreach ($board->lines as $line) {
+            array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));
+        }
+        foreach ($ids as $id) {
+            if ((int) substr($id, 1) > ($board->lastIds[$id[0]] ?? 0)) {
+                throw new \InvalidArgumentException(sprintf('The id %s lies beyond the counter lastIds.%s; raise the counter, or the id could be given out again.', $id, $id[0]));
+            }
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
+
+/** Makes something else of a function, such as a button of a maintained switch. */
+final readonly class ChangeFunctionKind implements Edit
+{
+    public function __construct(
+        public string $function,
+        public FunctionKind $kind,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $function = Targets::function($board, $this->function);
+        if (FunctionKind::RelayOutput === $function->kind || FunctionKind::RelayOutput === $this->kind) {
+            throw new EditRefused('A relay output comes and goes with its relay. Remove the relay instead.');
+        }
+        $lines = $board->lines;
+        foreach ($lines as $id => $line) {
+            $surfaces = $line->surfaces;
+            foreach ($surfaces as $surfaceId => $surface) {
+                if ($surface->function === $this->function) {
+                    $kind = match ($this->kind) {
+                        FunctionKind::MaintainedSwitch => SurfaceKind::WallSwitch,
+                        FunctionKind::Button => SurfaceKind::PushButton,
+                        FunctionKind::InfraredReceiver => SurfaceKind::InfraredKey,
+                        default => SurfaceKind::SensorRule,
+                    };
+                    $surfaces[$surfaceId] = new Surface($kind, $surface->function);
+                }
+            }
+            $lines[$id] = $line->with(surfaces: $surfaces);
+        }
+
+        return $board->with(lines: $lines, functions: [...$board->functions, $this->function => $function->with(kind: $this->kind)]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Make “%s” a %s', $board->nameOf($this->function), $this->kind->value);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Seat;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Controller;
+
+/** Puts another controller on the board. Functions keep their seats where the new carrier has a pin of the same name. */
+final readonly class ChooseController implements Edit
+{
+    public function __construct(
+        public Carrier $carrier,
+        public Chip $chip,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        if ($this->carrier->chip !== $this->chip->identity->id) {
+            throw new EditRefused('This carrier does not carry that chip. Choose the carrier again.');
+        }
+        $pins = (new Controller($this->carrier, $this->chip))->pins;
+        $seats = array_filter($board->seats, static fn(Seat $seat): bool => isset($pins[$seat->pin]));
+        $parts = [...$board->parts, $this->carrier->identity->id => $this->carrier, $this->chip->identity->id => $this->chip];
+
+        return $board->with(carrier: $this->carrier->identity->id, seats: $seats, parts: $parts);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Use the controller %s', $this->carrier->identity->name);
+    }
+}

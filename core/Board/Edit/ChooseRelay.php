@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Record\ListOf;
+
+/** Fits another relay. */
+final readonly class ChooseRelay implements Edit
+{
+    /**
+     * @param list<string> $actuators ids of relays
+     */
+    public function __construct(
+        #[ListOf('string')] public array $actuators,
+        public Relay $relay,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        return Targets::changeActuators($board->withPart($this->relay), $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(relay: $this->relay->identity->id));
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Fit %s for %s', $this->relay->identity->name, Targets::names($board, $this->actuators));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\Ids;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\PinFunction;
+use IronLatch\Core\Board\Surface;
+
+/** Adds a copy of a line: the same appliance, relays and drivers; its own functions, not yet seated. */
+final readonly class DuplicateLine implements Edit
+{
+    public function __construct(
+        public string $line,
+        public string $name,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        Targets::requireName($this->name);
+        $line = Targets::line($board, $this->line);
+        $ids = new Ids($board);
+        $functions = $board->functions;
+        $actuators = [];
+        foreach ($line->actuators as $actuator) {
+            $function = $ids->next('F');
+            $functions[$function] = new PinFunction(FunctionKind::RelayOutput, $this->name . ' relay' . ([] === $actuators ? '' : ' ' . (count($actuators) + 1)));
+            $actuators[$ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->contact);
+        }
+        $surfaces = [];
+        foreach ($line->surfaces as $surface) {
+            $function = $surface->function;
+            if ($board->functions[$function]->kind->isContact()) {
+                $function = $ids->next('F');
+                $functions[$function] = new PinFunction($board->functions[$surface->function]->kind, $this->name . ' ' . $surface->kind->value, $board->functions[$surface->function]->pull);
+            }
+            $surfaces[$ids->next('S')] = new Surface($surface->kind, $function);
+        }
+        $copy = new Line($this->name, $line->appliance, $line->watts, $line->conductor, $surfaces, $actuators);
+
+        return $board->with(lines: [...$board->lines, $ids->next('L') => $copy], functions: $functions, lastIds: $ids->last());
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Duplicate the line “%s” as “%s”', $board->nameOf($this->line), $this->name);
+    }
+}

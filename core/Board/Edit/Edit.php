@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Record\OneOf;
+
+/**
+ * One change to a board. Screens, remedies, imports and the command line all make these and nothing else.
+ *
+ * An edit carries everything it needs, the facts of parts included, and is kept with the revision that it made.
+ */
+#[OneOf('edit', [
+    'accept-finding' => AcceptFinding::class,
+    'add-function' => AddFunction::class,
+    'add-line' => AddLine::class,
+    'add-rail' => AddRail::class,
+    'add-relay' => AddRelay::class,
+    'add-surface' => AddSurface::class,
+    'change-function-kind' => ChangeFunctionKind::class,
+    'choose-appliance' => ChooseAppliance::class,
+    'choose-contact' => ChooseContact::class,
+    'choose-controller' => ChooseController::class,
+    'choose-mains' => ChooseMains::class,
+    'choose-relay' => ChooseRelay::class,
+    'choose-supply' => ChooseSupply::class,
+    'confirm-reading' => ConfirmReading::class,
+    'drive-by-module' => DriveByModule::class,
+    'drive-by-transistor' => DriveByTransistor::class,
+    'drive-directly' => DriveDirectly::class,
+    'duplicate-line' => DuplicateLine::class,
+    'feed-appliance' => FeedAppliance::class,
+    'feed-coils' => FeedCoils::class,
+    'fit-pull' => FitPull::class,
+    'lock-seat' => LockSeat::class,
+    'remove-function' => RemoveFunction::class,
+    'remove-line' => RemoveLine::class,
+    'remove-pull' => RemovePull::class,
+    'remove-rail' => RemoveRail::class,
+    'remove-relay' => RemoveRelay::class,
+    'remove-surface' => RemoveSurface::class,
+    'rename-board' => RenameBoard::class,
+    'rename-function' => RenameFunction::class,
+    'rename-line' => RenameLine::class,
+    'seat-function' => SeatFunction::class,
+    'sequence' => Sequence::class,
+    'set-base-emitter-resistor' => SetBaseEmitterResistor::class,
+    'set-base-resistor' => SetBaseResistor::class,
+    'set-default-relay' => SetDefaultRelay::class,
+    'set-house-rules' => SetHouseRules::class,
+    'state-active-level' => StateActiveLevel::class,
+    'state-ambient' => StateAmbient::class,
+    'state-conductor' => StateConductor::class,
+    'state-load' => StateLoad::class,
+    'state-radio' => StateRadio::class,
+    'swap-seats' => SwapSeats::class,
+    'tolerate-console' => TolerateConsole::class,
+    'unseat-function' => UnseatFunction::class,
+    'withdraw-acceptance' => WithdrawAcceptance::class,
+])]
+interface Edit
+{
+    /**
+     * @throws EditRefused when the edit cannot be made on this board, with what to do instead
+     * @throws \InvalidArgumentException when a value lies outside its range
+     */
+    public function apply(Board $board): Board;
+
+    /** One line for the list of revisions, read against the board before the edit. */
+    public function summary(Board $board): string;
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+
+/** States the rail that feeds a DC appliance. */
+final readonly class FeedAppliance implements Edit
+{
+    public function __construct(
+        public string $line,
+        public string $rail,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $line = Targets::line($board, $this->line);
+        Targets::rail($board, $this->rail);
+        if (null === $board->appliance($line)->dcVolts) {
+            throw new EditRefused(sprintf('“%s” runs from the mains. Only a DC appliance is fed from a rail.', $line->name));
+        }
+
+        return $board->with(lines: [...$board->lines, $this->line => $line->with(feed: $this->rail)]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Feed the appliance of “%s” from the rail %s', $board->nameOf($this->line), $board->nameOf($this->rail));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+
+/** Removes a line with its relays, and the functions that nothing else uses. */
+final readonly class RemoveLine implements Edit
+{
+    public function __construct(
+        public string $line,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $line = Targets::line($board, $this->line);
+        $lines = $board->lines;
+        unset($lines[$this->line]);
+        $candidates = [];
+        foreach ($line->actuators as $actuator) {
+            $candidates[] = $actuator->function;
+        }
+        foreach ($line->surfaces as $surface) {
+            $candidates[] = $surface->function;
+        }
+
+        return Targets::withoutUnused($board->with(lines: $lines), $candidates);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Remove the line “%s”', $board->nameOf($this->line));
+    }
+}

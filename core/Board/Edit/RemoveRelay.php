@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+
+/** Removes a relay with its driver and its output. */
+final readonly class RemoveRelay implements Edit
+{
+    public function __construct(
+        public string $actuator,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        [$lineId, $actuator] = Targets::actuator($board, $this->actuator);
+        $actuators = $board->lines[$lineId]->actuators;
+        unset($actuators[$this->actuator]);
+        $lines = [...$board->lines, $lineId => $board->lines[$lineId]->with(actuators: $actuators)];
+
+        return Targets::withoutUnused($board->with(lines: $lines), [$actuator->function]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Remove the relay of “%s”', $board->nameOf($this->actuator));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\HouseRules;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Changes the thresholds that this board is judged by. */
+final readonly class SetHouseRules implements Edit
+{
+    public function __construct(
+        #[Measured(Unit::Ratio)] public float $forcedGain,
+        #[Measured(Unit::Ratio)] public float $supplyLoad,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad));
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Judge by forced gain %s and supply load %s', QuantityPrinter::rounded($this->forcedGain, Unit::Ratio), QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio));
+    }
+}

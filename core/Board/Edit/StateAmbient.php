@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Measured;
+
+/** States the air temperature at the coils. */
+final readonly class StateAmbient implements Edit
+{
+    public function __construct(
+        #[Measured(Unit::Celsius)] public float $celsius,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        if ($this->celsius < -40 || $this->celsius > 120) {
+            throw new EditRefused('The air at the coils lies between −40 °C and 120 °C. In a closed box 40 °C to 60 °C is usual.');
+        }
+
+        return $board->with(ambient: Fact::stated($this->celsius));
+    }
+
+    public function summary(Board $board): string
+    {
+        return 'State ' . QuantityPrinter::rounded($this->celsius, Unit::Celsius) . ' at the coils';
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Measured;
+
+/** States what a line’s appliance draws. */
+final readonly class StateLoad implements Edit
+{
+    public function __construct(
+        public string $line,
+        #[Measured(Unit::Watt)] public float $watts,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $line = Targets::line($board, $this->line);
+        if ($this->watts <= 0 || $this->watts > 20000) {
+            throw new EditRefused('An appliance on a relay draws between 0 W and 20 kW. Take the figure from its rating plate.');
+        }
+
+        return $board->with(lines: [...$board->lines, $this->line => $line->with(watts: Fact::stated($this->watts))]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('State %s for “%s”', QuantityPrinter::rounded($this->watts, Unit::Watt), $board->nameOf($this->line));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Record\Fact;
+
+/** States whether the program uses the controller’s radio. */
+final readonly class StateRadio implements Edit
+{
+    public function __construct(
+        public bool $used,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        return $board->with(radioUsed: Fact::stated($this->used));
+    }
+
+    public function summary(Board $board): string
+    {
+        return $this->used ? 'State that the radio is used' : 'State that the radio is not used';
+    }
+}

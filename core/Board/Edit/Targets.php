@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\PinFunction;
+use IronLatch\Core\Board\Rail;
+use IronLatch\Core\Board\Seat;
+use IronLatch\Core\Board\Surface;
+
+/** Finds what an edit is about, or refuses the edit in plain words. */
+final class Targets
+{
+    public static function line(Board $board, string $id): Line
+    {
+        return $board->lines[$id] ?? self::gone('line', $id);
+    }
+
+    public static function function(Board $board, string $id): PinFunction
+    {
+        return $board->functions[$id] ?? self::gone('function', $id);
+    }
+
+    public static function rail(Board $board, string $id): Rail
+    {
+        return $board->rails[$id] ?? self::gone('rail', $id);
+    }
+
+    public static function seat(Board $board, string $function): Seat
+    {
+        $name = self::function($board, $function)->name;
+
+        return $board->seats[$function] ?? throw new EditRefused(sprintf('“%s” has no pin yet. Seat it first.', $name));
+    }
+
+    /**
+     * @return array{string, Actuator} line id and relay
+     */
+    public static function actuator(Board $board, string $id): array
+    {
+        return $board->actuators()[$id] ?? self::gone('relay', $id);
+    }
+
+    /**
+     * @return array{string, Surface} line id and surface
+     */
+    public static function surface(Board $board, string $id): array
+    {
+        foreach ($board->lines as $lineId => $line) {
+            if (isset($line->surfaces[$id])) {
+                return [$lineId, $line->surfaces[$id]];
+            }
+        }
+        self::gone('surface', $id);
+    }
+
+    public static function requireName(string $name): void
+    {
+        if ('' === trim($name)) {
+            throw new EditRefused('Give it a name first.');
+        }
+    }
+
+    /**
+     * @param list<string> $ids
+     * @param \Closure(Actuator): Actuator $change
+     */
+    public static function changeActuators(Board $board, array $ids, \Closure $change): Board
+    {
+        if ([] === $ids) {
+            throw new EditRefused('Choose at least one relay.');
+        }
+        $lines = $board->lines;
+        foreach ($ids as $id) {
+            [$lineId, $actuator] = self::actuator($board, $id);
+            $lines[$lineId] = $lines[$lineId]->with(actuators: [...$lines[$lineId]->actuators, $id => $change($actuator)]);
+        }
+
+        return $board->with(lines: $lines);
+    }
+
+    /**
+     * @param list<string> $ids
+     * @param \Closure(NpnLowSide): NpnLowSide $change
+     */
+    public static function changeTransistorDrivers(Board $board, array $ids, \Closure $change): Board
+    {
+        return self::changeActuators($board, $ids, static function (Actuator $actuator) use ($board, $change): Actuator {
+            if (!$actuator->driver instanceof NpnLowSide) {
+                throw new EditRefused(sprintf('“%s” is not driven by a transistor. Choose that driver first.', $board->nameOf($actuator->function)));
+            }
+
+            return $actuator->with(driver: $change($actuator->driver));
+        });
+    }
+
+    /**
+     * @param list<string> $ids of lines, relays or functions
+     */
+    public static function names(Board $board, array $ids): string
+    {
+        $names = array_map(static fn(string $id): string => '“' . $board->nameOf($id) . '”', $ids);
+
+        return count($names) > 3 ? sprintf('%d lines', count($names)) : implode(', ', $names);
+    }
+
+    /**
+     * Drops those of the given functions that nothing on the board uses any more, with their seats.
+     *
+     * @param list<string> $candidates
+     */
+    public static function withoutUnused(Board $board, array $candidates): Board
+    {
+        $used = [];
+        foreach ($board->lines as $line) {
+            foreach ([...array_values($line->surfaces), ...array_values($line->actuators)] as $user) {
+                $used[$user->function] = true;
+            }
+        }
+        $drop = array_flip(array_filter($candidates, static fn(string $id): bool => !isset($used[$id])));
+
+        return $board->with(functions: array_diff_key($board->functions, $drop), seats: array_diff_key($board->seats, $drop));
+    }
+
+    private static function gone(string $what, string $id): never
+    {
+        throw new EditRefused(sprintf('The %s %s is not on this board any more. Look at the newest revision.', $what, $id));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Thresholds that a maker may prefer otherwise; each default is the common practice of the trade. */
+final readonly class HouseRules
+{
+    /**
+     * @param float $forcedGain collector over base current that counts as driven well, judged at typical levels
+     * @param float $supplyLoad share of a supply’s rating for continuous load
+     */
+    public function __construct(
+        #[Measured(Unit::Ratio)] public float $forcedGain = 20.0,
+        #[Measured(Unit::Ratio)] public float $supplyLoad = 0.8,
+    ) {
+        if ($forcedGain < 1 || $forcedGain > 100) {
+            throw new \InvalidArgumentException('The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.');
+        }
+        if ($supplyLoad < 0.1 || $supplyLoad > 1) {
+            throw new \InvalidArgumentException('The continuous load of the house rules lies between 0.1 and 1 of the rating. Usual is 0.8.');
+        }
+    }
+}

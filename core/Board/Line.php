@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
+use IronLatch\Core\Record\MapOf;
+use IronLatch\Core\Record\Measured;
+
+/** One switched appliance with everything between the hand and the load. */
+final readonly class Line
+{
+    /**
+     * @param string $appliance part id
+     * @param Fact<float> $watts what the appliance draws
+     * @param Fact<SwitchedConductor> $conductor which conductor the contact interrupts
+     * @param array<string, Surface> $surfaces by id
+     * @param array<string, Actuator> $actuators by id
+     * @param ?string $feed the rail that feeds a DC appliance; null for mains, and while it is not stated
+     */
+    public function __construct(
+        public string $name,
+        public string $appliance,
+        #[FactOf('float'), Measured(Unit::Watt)] public Fact $watts,
+        #[FactOf(SwitchedConductor::class)] public Fact $conductor,
+        #[MapOf(Surface::class, '^S[1-9][0-9]{0,5}$')] public array $surfaces,
+        #[MapOf(Actuator::class, '^A[1-9][0-9]{0,5}$')] public array $actuators,
+        public ?string $feed = null,
+    ) {}
+
+    /**
+     * @param ?Fact<float> $watts
+     * @param ?Fact<SwitchedConductor> $conductor
+     * @param ?array<string, Surface> $surfaces
+     * @param ?array<string, Actuator> $actuators
+     */
+    public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null): self
+    {
+        return new self($name ?? $this->name, $appliance ?? $this->appliance, $watts ?? $this->watts, $conductor ?? $this->conductor, $surfaces ?? $this->surfaces, $actuators ?? $this->actuators, $feed ?? $this->feed);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Record\Fact;
+
+/** An empty board with one rail and the usual NPN driver. */
+final class NewBoard
+{
+    public const AMBIENT_CELSIUS = 40.0;
+    private const BASE_OHMS = 470.0;
+    private const BASE_EMITTER_OHMS = 10e3;
+
+    public static function with(string $name, Carrier $carrier, Chip $chip, MainsSystem $mains, Supply $supply, Relay $relay, Transistor $transistor): Board
+    {
+        $parts = [];
+        foreach ([$carrier, $chip, $mains, $supply, $relay, $transistor] as $part) {
+            $parts[$part->identity()->id] = $part;
+        }
+
+        return new Board(
+            $name,
+            $carrier->identity->id,
+            $mains->identity->id,
+            $chip->radio ? Fact::assumed(true, 'this controller is usually chosen for its radio') : Fact::stated(false),
+            Fact::assumed(self::AMBIENT_CELSIUS, 'usual in a closed box'),
+            'R1',
+            ['R1' => new Rail(sprintf('%g V', $supply->output->typ), $supply->identity->id)],
+            [],
+            [],
+            [],
+            ['R' => 1],
+            new LineDefaults($relay->identity->id, new NpnLowSide($transistor->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS), 'R1'),
+            new HouseRules(),
+            [],
+            $parts,
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Part;
+
+/** The parts that a board really refers to; the rest stays behind when it is written. */
+final class PartsInUse
+{
+    /**
+     * @return array<string, Part> by id, sorted
+     */
+    public static function of(Board $board): array
+    {
+        $used = [$board->carrier, $board->controller()->chip->identity->id, $board->mains, $board->defaults->relay, $board->defaults->driver->part()];
+        foreach ($board->rails as $rail) {
+            $used[] = $rail->supply;
+        }
+        foreach ($board->lines as $line) {
+            $used[] = $line->appliance;
+            foreach ($line->actuators as $actuator) {
+                array_push($used, $actuator->relay, $actuator->driver->part());
+            }
+        }
+        $parts = array_intersect_key($board->parts, array_flip(array_filter($used, is_string(...))));
+        ksort($parts);
+
+        return $parts;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** What a line switches. */
+final readonly class Appliance implements Part
+{
+    /**
+     * @param ?float $dcVolts the appliance’s own DC supply; null when it runs from the mains
+     * @param bool $mustNotSelfStart it may never start by itself after a power cut or a restart of the controller
+     */
+    public function __construct(
+        public PartIdentity $identity,
+        public LoadKind $load,
+        #[Measured(Unit::Watt)] public float $typicalWatts,
+        #[Measured(Unit::Ratio)] public float $powerFactor,
+        #[Measured(Unit::Volt)] public ?float $dcVolts = null,
+        public bool $mustNotSelfStart = false,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

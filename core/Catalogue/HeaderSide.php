@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+/** The edge of a carrier that a header pin stands on, the antenna or USB end up as the part file says. */
+enum HeaderSide: string
+{
+    case Left = 'left';
+    case Right = 'right';
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+/** How an appliance draws its current, which decides what a contact can bear. */
+enum LoadKind: string
+{
+    case Resistive = 'resistive';
+    case Filament = 'filament lamp';
+    case ElectronicLamp = 'electronic lamp';
+    case UniversalMotor = 'universal motor';
+    case InductionMotor = 'induction motor';
+    case Transformer = 'transformer';
+    case SwitchMode = 'switch-mode supply';
+    case DcInductive = 'DC inductive';
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** A mains supply and the names and colours of its conductors. */
+final readonly class MainsSystem implements Part
+{
+    public function __construct(
+        public PartIdentity $identity,
+        #[Measured(Unit::Volt)] public float $volts,
+        #[Measured(Unit::Hertz)] public float $hertz,
+        public string $liveConductor,
+        public string $neutralConductor,
+        public string $earthConductor,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** A ready-made relay module: supply – resistor – indicator LED – opto LED – input, active low. */
+final readonly class OptoModule implements Part
+{
+    /**
+     * @param Spread $indicatorVolts forward voltage of the indicator LED at 2 mA; 0 V where none is in series
+     * @param Spread $optoVolts forward voltage of the opto’s LED at 2 mA
+     * @param float $operateAmps from this input current on, the relay pulls in for certain
+     * @param float $releaseAmps up to this input current, the relay releases for certain
+     * @param Spread $coilDrop volts that the module’s own transistor keeps from the coil
+     */
+    public function __construct(
+        public PartIdentity $identity,
+        #[Measured(Unit::Ohm)] public Spread $seriesResistance,
+        #[Measured(Unit::Volt)] public Spread $indicatorVolts,
+        #[Measured(Unit::Volt)] public Spread $optoVolts,
+        #[Measured(Unit::Ampere)] public float $operateAmps,
+        #[Measured(Unit::Ampere)] public float $releaseAmps,
+        #[Measured(Unit::Volt)] public Spread $coilDrop,
+        public Level $activeLevel,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

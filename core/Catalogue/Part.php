@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Record\OneOf;
+
+/** Anything that is bought or wired in, with facts that a board takes along. */
+#[OneOf('part', [
+    'chip' => Chip::class,
+    'carrier' => Carrier::class,
+    'relay' => Relay::class,
+    'transistor' => Transistor::class,
+    'opto-module' => OptoModule::class,
+    'supply' => Supply::class,
+    'appliance' => Appliance::class,
+    'mains-system' => MainsSystem::class,
+])]
+interface Part
+{
+    public function identity(): PartIdentity;
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** A bipolar NPN transistor, by the parameters of its transport model. */
+final readonly class Transistor implements Part
+{
+    /**
+     * @param Spread $gain forward current gain at the coil’s current
+     * @param Spread $saturationCurrent I_S in amperes, at 27 °C
+     * @param float $reverseGain reverse current gain
+     * @param Spread $collectorResistance ohms in series with the collector
+     */
+    public function __construct(
+        public PartIdentity $identity,
+        #[Measured(Unit::Ratio)] public Spread $gain,
+        #[Measured(Unit::Ampere)] public Spread $saturationCurrent,
+        #[Measured(Unit::Ratio)] public float $reverseGain,
+        #[Measured(Unit::Ohm)] public Spread $collectorResistance,
+        #[Measured(Unit::Ampere)] public float $greatestAmps,
+        #[Measured(Unit::Volt)] public float $greatestVolts,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

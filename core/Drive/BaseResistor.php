@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\PreferredValues;
+
+/** Sizes base resistors. */
+final class BaseResistor
+{
+    public const SATURATED_VOLTS = 0.5;
+    private const LEAST_OHMS = 100.0;
+    private const GREATEST_OHMS = 22.0e3;
+
+    /**
+     * The greatest E12 value at which the coil pulls in and the transistor saturates at the worst corner, the forced gain
+     * keeps to the house rule and the pin is not overloaded; null when no value does all that.
+     */
+    public static function fitting(Board $board, Actuator $actuator, NpnLowSide $driver): ?float
+    {
+        $chip = $board->controller()->chip;
+        foreach (PreferredValues::e12Between(self::LEAST_OHMS, self::GREATEST_OHMS) as $ohms) {
+            $result = DriverAnalysis::result($board, $chip, $actuator->with(driver: new NpnLowSide($driver->transistor, $ohms, $driver->baseEmitterOhms)));
+            if (MarginState::Sound === $result->pullIn->state()
+                && ($result->collectorVolts->value ?? 0.0) <= self::SATURATED_VOLTS
+                && ($result->forcedGain->value ?? 0.0) <= $board->houseRules->forcedGain) {
+                return MarginState::Sound === $result->pin->state() ? $ohms : null;
+            }
+        }
+
+        return null;
+    }
+}

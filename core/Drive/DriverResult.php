@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive;
+
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\Margin;
+
+/** Everything computed for one relay from its pin to its coil. */
+final readonly class DriverResult
+{
+    /**
+     * @param Margin $pin what the pin or the driver’s input can bear or needs, over what it gets
+     * @param Margin $pullIn coil voltage over the voltage at which the relay must have operated
+     * @param Margin $coilBears the greatest permitted coil voltage over the one it gets
+     * @param Figure $coilAmps coil current, typical
+     * @param Figure $pinAmps greatest current in the pin
+     * @param ?Figure $forcedGain collector over base current at typical levels; null without a transistor of our own
+     * @param ?Figure $collectorVolts V_CE at the worst corner
+     * @param ?Margin $staysOff for a module: the current up to which it releases for certain, over the residual one
+     */
+    public function __construct(
+        public Margin $pin,
+        public Margin $pullIn,
+        public Margin $coilBears,
+        public Figure $coilAmps,
+        public Figure $pinAmps,
+        public ?Figure $forcedGain = null,
+        public ?Figure $collectorVolts = null,
+        public ?Margin $staysOff = null,
+    ) {}
+}

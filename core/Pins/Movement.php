@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Pins;
+
+/** Whether a relay moves in one phase of starting up. */
+enum Movement: string
+{
+    case None = 'stays off';
+    case Possible = 'may pull in';
+    case Certain = 'pulls in';
+}

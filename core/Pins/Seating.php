@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Pins;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Quantity\Margin;
+
+/** Who sits where, and what follows from it: strapped nodes, start-up of every relay, levels of every contact. */
+final readonly class Seating
+{
+    /**
+     * @param array<string, Pin> $pins by function
+     * @param array<string, StrappedNode> $strappedNodes by pin, where something sits on it
+     * @param array<string, list<Moment>> $films by relay, where its output is seated
+     * @param array<string, Margin> $contacts by function: open level of seated contacts
+     */
+    private function __construct(
+        public array $pins,
+        public array $strappedNodes,
+        public array $films,
+        public array $contacts,
+    ) {}
+
+    public static function of(Board $board, Controller $controller): self
+    {
+        $pins = [];
+        foreach ($board->seats as $function => $seat) {
+            $pins[$function] = $controller->pins[$seat->pin];
+        }
+        $nodes = $films = $contacts = [];
+        foreach ($pins as $function => $pin) {
+            if (null !== $pin->chip->strap) {
+                $nodes[$pin->name()] ??= StrapSolver::solve($board, $controller->chip, $pin, $pin->chip->strap, $board->functionsOn($pin->name()));
+            }
+            if ($board->functions[$function]->kind->isContact()) {
+                $contacts[$function] = SwitchLevel::margin($board, $controller->chip, $function, $pin);
+            }
+        }
+        foreach ($board->actuators() as $id => [, $actuator]) {
+            if (isset($pins[$actuator->function])) {
+                $pull = $board->functions[$actuator->function]->pull;
+                $films[$id] = StartUp::film($board, $controller->chip, $pins[$actuator->function], $actuator, null === $pull ? [] : [$pull]);
+            }
+        }
+
+        return new self($pins, $nodes, $films, $contacts);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Pins;
+
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Catalogue\PinState;
+use IronLatch\Core\Catalogue\Pull;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Quantity\Spread;
+
+/**
+ * What the chip, the carrier and a pull resistor together put on a pin: a voltage behind a resistance (Thévenin).
+ */
+final readonly class Source
+{
+    private const RESISTOR_TOLERANCE = 0.05;
+
+    private function __construct(public float $volts, public float $ohms) {}
+
+    /**
+     * The source at one corner.
+     *
+     * @param ?Level $towards the level that the corner favours: pulls towards it at their strongest, others at their weakest; null for typical values
+     * @param list<Pull> $pulls resistors outside the chip
+     */
+    public static function at(Chip $chip, Pin $pin, PinState $state, array $pulls, ?Level $towards): ?self
+    {
+        $supply = match ($towards) {
+            null => $chip->supply->typ,
+            Level::High => $chip->supply->max,
+            Level::Low => $chip->supply->min,
+        };
+        // A toggling pin is taken at the level that the corner favours: it will be there some of the time.
+        $driven = match ($state) {
+            PinState::DrivenHigh => Level::High,
+            PinState::DrivenLow => Level::Low,
+            PinState::Toggling => $towards ?? Level::High,
+            default => null,
+        };
+        if (null !== $driven) {
+            $resistance = Level::High === $driven ? $chip->sourceResistance : $chip->sinkResistance;
+
+            return new self(Level::High === $driven ? $supply : 0.0, self::corner($resistance, $driven, $towards));
+        }
+        $branches = [];
+        if (PinState::PulledUp === $state) {
+            $branches[] = [$supply, self::corner($chip->pullUpResistance, Level::High, $towards)];
+        } elseif (PinState::PulledDown === $state) {
+            $branches[] = [0.0, self::corner($chip->pullDownResistance, Level::Low, $towards)];
+        }
+        foreach (null === $pin->header->pull ? $pulls : [$pin->header->pull, ...$pulls] as $pull) {
+            $up = PullDirection::Up === $pull->direction;
+            $branches[] = [$up ? $supply : 0.0, self::corner(Spread::tolerance($pull->ohms, self::RESISTOR_TOLERANCE), $up ? Level::High : Level::Low, $towards)];
+        }
+        if ([] === $branches) {
+            return null;
+        }
+        $conductance = array_sum(array_map(static fn(array $branch): float => 1 / $branch[1], $branches));
+        $amps = array_sum(array_map(static fn(array $branch): float => $branch[0] / $branch[1], $branches));
+
+        return new self($amps / $conductance, 1 / $conductance);
+    }
+
+    private static function corner(Spread $resistance, Level $pullsTo, ?Level $towards): float
+    {
+        return match ($towards) {
+            null => $resistance->typ,
+            $pullsTo => $resistance->min,
+            default => $resistance->max,
+        };
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Pins;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\DirectDrive;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\BootPhase;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Catalogue\PinState;
+use IronLatch\Core\Catalogue\Pull;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Strap;
+use IronLatch\Core\Drive\NpnCircuit;
+use IronLatch\Core\Drive\NpnOperatingPoint;
+use IronLatch\Core\Drive\OptoInput;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+
+/**
+ * Solves the voltage of a strapped pin at reset from the chip's and the carrier's pulls, resistors on the wire and the one
+ * circuit that hangs on it, and holds it against V_IL or V_IH. Between the two counts as failing.
+ */
+final class StrapSolver
+{
+    /** An infrared receiver's output rests high behind about this (common data of such modules, from memory). */
+    private const RECEIVER_PULL_OHMS = 30e3;
+    /** A status LED is taken with this resistor to ground until its own is known. */
+    private const LED_OHMS = 470.0;
+    private const LED_VOLTS = 1.9;
+
+    /**
+     * @param list<string> $functions ids of what would sit on the pin
+     */
+    public static function solve(Board $board, Chip $chip, Pin $pin, Strap $strap, array $functions): StrappedNode
+    {
+        $pulls = [];
+        $loads = [];
+        foreach ($functions as $id) {
+            $function = $board->functions[$id];
+            if (null !== $function->pull) {
+                $pulls[] = $function->pull;
+            }
+            if (FunctionKind::InfraredReceiver === $function->kind) {
+                $pulls[] = new Pull(PullDirection::Up, self::RECEIVER_PULL_OHMS);
+            }
+            $owner = $board->actuatorOf($id);
+            if (null !== $owner) {
+                $loads[] = $board->actuators()[$owner][1];
+            } elseif (FunctionKind::StatusLed === $function->kind) {
+                $loads[] = null;
+            }
+        }
+        if (count($loads) > 1) {
+            return new StrappedNode($pin, $strap, null, 0.0);
+        }
+        $volts = self::volts($board, $chip, $pin, $pulls, $loads, null);
+        $worst = self::volts($board, $chip, $pin, $pulls, $loads, $strap->needs->opposite());
+
+        return new StrappedNode($pin, $strap, self::margin($chip, $strap, $volts, $worst), $volts);
+    }
+
+    private static function margin(Chip $chip, Strap $strap, float $volts, float $worst): Margin
+    {
+        $needsHigh = Level::High === $strap->needs;
+        $ratio = $needsHigh ? $chip->inputHighRatio : $chip->inputLowRatio;
+        $limit = $ratio * $chip->supply->typ;
+        $worstLimit = $ratio * ($needsHigh ? $chip->supply->min : $chip->supply->max);
+        $formula = $needsHigh ? 'V_node ÷ V_IH' : 'V_IL ÷ V_node';
+        $of = static fn(float $node, float $threshold): float => $needsHigh ? $node / $threshold : $threshold / max($node, 1e-3);
+        $inputs = ['V_node = ' . QuantityPrinter::rounded($volts, Unit::Volt) . ', at the worst corner ' . QuantityPrinter::rounded($worst, Unit::Volt), ($needsHigh ? 'V_IH = ' : 'V_IL = ') . QuantityPrinter::rounded($limit, Unit::Volt)];
+        $source = 'node equation with everything on the pin; thresholds of ' . $chip->identity->name;
+
+        return new Margin(
+            new Figure('strap level over its threshold', $of($volts, $limit), Unit::Ratio, $formula, $inputs, 'typical values, contacts open', $source),
+            new Figure('strap level over its threshold', $of($worst, $worstLimit), Unit::Ratio, $formula, $inputs, 'pulls and loads at the corner that hurts', $source),
+        );
+    }
+
+    /**
+     * @param list<Pull> $pulls
+     * @param list<?Actuator> $loads at most one; null stands for a status LED
+     */
+    private static function volts(Board $board, Chip $chip, Pin $pin, array $pulls, array $loads, ?Level $towards): float
+    {
+        $state = $pin->chip->bootFact(BootPhase::Reset)->state ?? PinState::Floating;
+        // Without any pull the node is where the load leaves it: a weak leak to half the supply stands for the open input.
+        $source = Source::at($chip, $pin, $state, $pulls, $towards);
+        $volts = $source->volts ?? $chip->supply->typ / 2;
+        $ohms = $source->ohms ?? 1e6;
+        if ([] === $loads) {
+            return $volts;
+        }
+        $actuator = $loads[0];
+        if (null === $actuator) {
+            return $volts - $ohms * OptoInput::amps($volts, $ohms, self::LED_VOLTS, 1, 0.0, self::LED_OHMS);
+        }
+        $relay = $board->relay($actuator);
+        $rail = $board->supply($actuator->rail)->output;
+        $driver = $actuator->driver;
+        if ($driver instanceof DirectDrive) {
+            return $volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $ohms);
+        }
+        if ($driver instanceof OptoModuleInput) {
+            $module = $board->module($driver);
+            $led = $module->indicatorVolts->plus($module->optoVolts);
+            $amps = Level::High === $towards
+                ? OptoInput::amps($rail->max, $module->seriesResistance->min, $led->min, $module->indicatorVolts->max > 0 ? 2 : 1, $volts, $ohms)
+                : OptoInput::amps($rail->typ, $module->seriesResistance->typ, $led->typ, $module->indicatorVolts->max > 0 ? 2 : 1, $volts, $ohms);
+
+            return $volts + $ohms * $amps;
+        }
+        if (!$driver instanceof NpnLowSide) {
+            return $volts;
+        }
+        $transistor = $board->transistor($driver);
+        $point = NpnOperatingPoint::solve(new NpnCircuit(
+            $volts,
+            $ohms + $driver->baseOhms,
+            $driver->baseEmitterOhms,
+            $rail->typ,
+            $relay->coilResistance->typ,
+            $transistor->collectorResistance->typ,
+            $transistor->gain->typ,
+            $transistor->reverseGain,
+            Level::Low === $towards ? $transistor->saturationCurrent->max : $transistor->saturationCurrent->typ,
+        ));
+
+        return $volts - $ohms * $point->driveAmps;
+    }
+}

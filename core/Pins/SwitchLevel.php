@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Pins;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Catalogue\PinState;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Quantity\QuantityPrinter;
+
+/** The high level of an open contact to ground while the program runs, against V_IH. */
+final class SwitchLevel
+{
+    /** Leakage of a pin and a few metres of cable (common practice, from memory). */
+    private const LEAKAGE_AMPS = 1e-6;
+
+    /** Whether anything pulls the wire up when the contact is open. */
+    public static function isPulledUp(Board $board, string $function, Pin $pin): bool
+    {
+        return $pin->chip->can(Ability::PullUp)
+            || PullDirection::Up === $board->functions[$function]->pull?->direction
+            || PullDirection::Up === $pin->header->pull?->direction;
+    }
+
+    public static function margin(Board $board, Chip $chip, string $function, Pin $pin): Margin
+    {
+        $pull = $board->functions[$function]->pull;
+        $state = $pin->chip->can(Ability::PullUp) ? PinState::PulledUp : PinState::Floating;
+        $pulls = null === $pull ? [] : [$pull];
+        $level = static function (?Level $towards, float $supply) use ($chip, $pin, $state, $pulls, $board, $function): float {
+            $source = self::isPulledUp($board, $function, $pin) ? Source::at($chip, $pin, $state, $pulls, $towards) : null;
+
+            return null === $source ? 0.0 : ($source->volts - self::LEAKAGE_AMPS * $source->ohms) / ($chip->inputHighRatio * $supply);
+        };
+        $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip') . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded($pull->ohms, Unit::Ohm)), 'V_IH = ' . QuantityPrinter::rounded($chip->inputHighRatio * $chip->supply->typ, Unit::Volt)];
+        $source = 'divider of pull-up and 1 µA leakage; thresholds of ' . $chip->identity->name;
+
+        return new Margin(
+            new Figure('open level over high threshold', $level(null, $chip->supply->typ), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'typical values', $source),
+            new Figure('open level over high threshold', $level(Level::Low, $chip->supply->min), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'weakest pull-up, lowest supply', $source),
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Record;
+
+/**
+ * Something a board may or may not say: stated by the maker, assumed with a reason, or unknown.
+ *
+ * @template-covariant T of bool|float|\BackedEnum
+ */
+final readonly class Fact
+{
+    /**
+     * @param T|null $value null when unknown
+     * @param string $because why it is assumed; empty when stated or unknown
+     */
+    private function __construct(public Knowledge $knowledge, public bool|float|\BackedEnum|null $value, public string $because) {}
+
+    /**
+     * @template V of bool|float|\BackedEnum
+     * @param V $value
+     * @return self<V>
+     */
+    public static function stated(bool|float|\BackedEnum $value): self
+    {
+        return new self(Knowledge::Stated, $value, '');
+    }
+
+    /**
+     * @template V of bool|float|\BackedEnum
+     * @param V $value
+     * @return self<V>
+     */
+    public static function assumed(bool|float|\BackedEnum $value, string $because): self
+    {
+        return new self(Knowledge::Assumed, $value, $because);
+    }
+
+    /**
+     * @return self<never>
+     */
+    public static function unknown(): self
+    {
+        return new self(Knowledge::Unknown, null, '');
+    }
+
+    public function isKnown(): bool
+    {
+        return Knowledge::Unknown !== $this->knowledge;
+    }
+}

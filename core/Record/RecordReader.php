@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Record;
+
+use IronLatch\Core\Quantity\NotAQuantity;
+use IronLatch\Core\Quantity\QuantityParser;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/**
+ * Reads records from plain data, strictly: every key known, every value of its form, or a RecordFault with path and reason.
+ *
+ * Data typed by a person (a form) is read leniently where that is harmless: `4k7` for a resistance, "1" for true.
+ */
+final readonly class RecordReader
+{
+    private const LONGEST_TEXT = 2000;
+
+    private function __construct(private bool $lenient) {}
+
+    public static function forFiles(): self
+    {
+        return new self(false);
+    }
+
+    public static function forForms(): self
+    {
+        return new self(true);
+    }
+
+    /**
+     * @template T of object
+     * @param class-string<T> $class a record class, or an interface with OneOf
+     * @return T
+     * @throws RecordFault
+     */
+    public function read(string $class, mixed $data, string $path = ''): object
+    {
+        $object = interface_exists($class) ? $this->variant($class, $data, $path) : $this->record($class, $data, $path);
+        if (!$object instanceof $class) {
+            throw new RecordFault($path, 'something else is written here.');
+        }
+
+        return $object;
+    }
+
+    /**
+     * @param class-string $class
+     * @param list<string> $alsoAllowed keys that are read elsewhere
+     */
+    private function record(string $class, mixed $data, string $path, array $alsoAllowed = []): object
+    {
+        $data = $this->object($data, $path);
+        $shape = RecordShape::of($class);
+        foreach ($data as $key => $ignored) {
+            if (!isset($shape->fields[$key]) && !in_array($key, $alsoAllowed, true)) {
+                throw new RecordFault(self::join($path, $key), 'this key is not known here. Known keys: ' . implode(', ', [...$alsoAllowed, ...array_keys($shape->fields)]) . '.');
+            }
+        }
+        $arguments = [];
+        foreach ($shape->fields as $name => $field) {
+            if (!array_key_exists($name, $data)) {
+                if (!$field->optional) {
+                    throw new RecordFault($path, sprintf('the key “%s” is missing.', $name));
+                }
+                continue;
+            }
+            $arguments[$name] = null === $data[$name] && $field->nullable ? null : $this->value($field->value, $data[$name], self::join($path, $name));
+        }
+        try {
+            return new $class(...$arguments);
+        } catch (\InvalidArgumentException $fault) {
+            throw new RecordFault($path, $fault->getMessage());
+        }
+    }
+
+    /**
+     * @param class-string $interface
+     */
+    private function variant(string $interface, mixed $data, string $path): object
+    {
+        $variants = RecordShape::variants($interface);
+        $data = $this->object($data, $path);
+        $word = $data[$variants->key] ?? null;
+        if (!is_string($word) || !isset($variants->classes[$word])) {
+            throw new RecordFault(self::join($path, $variants->key), 'expected one of: ' . implode(', ', array_keys($variants->classes)) . '.');
+        }
+
+        return $this->record($variants->classes[$word], $data, $path, [$variants->key]);
+    }
+
+    private function value(ValueShape $shape, mixed $data, string $path): mixed
+    {
+        return match ($shape->kind) {
+            ValueKind::Text => $this->text($data, $path),
+            ValueKind::Integer => $this->integer($data, $path),
+            ValueKind::Boolean => $this->boolean($data, $path),
+            ValueKind::Quantity => $this->quantity($shape->unit ?? Unit::Ratio, $data, $path),
+            ValueKind::Spread => $this->spread($shape->unit ?? Unit::Ratio, $data, $path),
+            ValueKind::Choice => $this->choice($shape->class ?? '', $data, $path),
+            ValueKind::Record => $this->record($shape->class ?? throw new \LogicException(), $data, $path),
+            ValueKind::Variant => $this->variant($shape->class ?? throw new \LogicException(), $data, $path),
+            ValueKind::Listing => $this->listing($shape->item ?? throw new \LogicException(), $data, $path),
+            ValueKind::Map => $this->map($shape->item ?? throw new \LogicException(), $shape->keys, $data, $path),
+            ValueKind::Fact => $this->fact($shape->item ?? throw new \LogicException(), $data, $path),
+        };
+    }
+
+    private function text(mixed $data, string $path): string
+    {
+        if (!is_string($data)) {
+            throw new RecordFault($path, 'expected a text.');
+        }
+        $text = $this->lenient ? trim($data) : $data;
+        if (mb_strlen($text) > self::LONGEST_TEXT) {
+            throw new RecordFault($path, sprintf('this text is longer than %d characters. Shorten it.', self::LONGEST_TEXT));
+        }
+        if (1 === preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $text)) {
+            throw new RecordFault($path, 'this text holds a control character. Remove it.');
+        }
+
+        return $text;
+    }
+
+    private function integer(mixed $data, string $path): int
+    {
+        if ($this->lenient && is_string($data) && 1 === preg_match('/^-?\d{1,9}$/', trim($data))) {
+            return (int) trim($data);
+        }
+
+        return is_int($data) ? $data : throw new RecordFault($path, 'expected a whole number.');
+    }
+
+    private function boolean(mixed $data, string $path): bool
+    {
+        if ($this->lenient && in_array($data, ['1', 'yes', 'true', '0', 'no', 'false'], true)) {
+            return in_array($data, ['1', 'yes', 'true'], true);
+        }
+
+        return is_bool($data) ? $data : throw new RecordFault($path, 'expected true or false.');
+    }
+
+    private function quantity(Unit $unit, mixed $data, string $path): float
+    {
+        if (!is_string($data)) {
+            throw new RecordFault($path, sprintf('expected %s with its unit in quotation marks, such as “%s”.', $unit->measures(), explode(' or ', $unit->example())[0]));
+        }
+        try {
+            return $this->lenient ? QuantityParser::parse($data, $unit) : QuantityParser::parseWritten($data, $unit);
+        } catch (NotAQuantity $fault) {
+            throw new RecordFault($path, $fault->getMessage());
+        }
+    }
+
+    /** One text for an exact value, or an object with min, typ and max. */
+    private function spread(Unit $unit, mixed $data, string $path): Spread
+    {
+        if (is_string($data)) {
+            return Spread::exactly($this->quantity($unit, $data, $path));
+        }
+        $data = $this->object($data, $path);
+        if (['max', 'min', 'typ'] !== self::sortedKeys($data)) {
+            throw new RecordFault($path, 'a spread has the three keys min, typ and max.');
+        }
+        try {
+            return new Spread(
+                $this->quantity($unit, $data['min'], $path . '.min'),
+                $this->quantity($unit, $data['typ'], $path . '.typ'),
+                $this->quantity($unit, $data['max'], $path . '.max'),
+            );
+        } catch (\InvalidArgumentException) {
+            throw new RecordFault($path, 'min, typ and max must not decrease.');
+        }
+    }
+
+    private function choice(string $enum, mixed $data, string $path): \BackedEnum
+    {
+        if (!is_subclass_of($enum, \BackedEnum::class)) {
+            throw new \LogicException($enum . ' is not an enum with values.');
+        }
+        $case = is_string($data) ? $enum::tryFrom($data) : null;
+
+        return $case ?? throw new RecordFault($path, 'expected one of: ' . implode(', ', array_column($enum::cases(), 'value')) . '.');
+    }
+
+    /**
+     * @return list<mixed>
+     */
+    private function listing(ValueShape $item, mixed $data, string $path): array
+    {
+        if ($this->lenient && is_string($data)) {
+            $data = [$data];
+        }
+        if (!is_array($data) || !array_is_list($data)) {
+            throw new RecordFault($path, 'expected a list in square brackets.');
+        }
+        $values = [];
+        foreach ($data as $index => $value) {
+            $values[] = $this->value($item, $value, $path . '[' . $index . ']');
+        }
+
+        return $values;
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function map(ValueShape $item, string $keys, mixed $data, string $path): array
+    {
+        $values = [];
+        foreach ($this->object($data, $path) as $key => $value) {
+            if (1 !== preg_match('/' . $keys . '/', $key)) {
+                throw new RecordFault(self::join($path, $key), sprintf('“%s” is not a key of the form %s.', $key, $keys));
+            }
+            $values[$key] = $this->value($item, $value, self::join($path, $key));
+        }
+
+        return $values;
+    }
+
+    /**
+     * @return Fact<bool|float|\BackedEnum>
+     */
+    private function fact(ValueShape $item, mixed $data, string $path): Fact
+    {
+        $data = $this->lenient && !is_array($data) ? ['stated' => $data] : $this->object($data, $path);
+        $known = function (string $key) use ($item, $data, $path): bool|float|\BackedEnum {
+            $value = $this->value($item, $data[$key], $path . '.' . $key);
+
+            return is_bool($value) || is_float($value) || $value instanceof \BackedEnum ? $value : throw new \LogicException('A fact holds a figure, a choice or a yes.');
+        };
+
+        return match (self::sortedKeys($data)) {
+            ['stated'] => Fact::stated($known('stated')),
+            ['assumed', 'because'] => Fact::assumed($known('assumed'), $this->text($data['because'], $path . '.because')),
+            ['unknown'] => true === $data['unknown'] ? Fact::unknown() : throw new RecordFault($path . '.unknown', 'expected true.'),
+            default => throw new RecordFault($path, 'a fact is {"stated": …}, {"assumed": …, "because": …} or {"unknown": true}.'),
+        };
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function object(mixed $data, string $path): array
+    {
+        if (!is_array($data) || ([] !== $data && array_is_list($data))) {
+            throw new RecordFault($path, 'expected an object in curly brackets.');
+        }
+        $object = [];
+        foreach ($data as $key => $value) {
+            $object[(string) $key] = $value;
+        }
+
+        return $object;
+    }
+
+    /**
+     * @param array<string, mixed> $data
+     * @return list<string>
+     */
+    private static function sortedKeys(array $data): array
+    {
+        $keys = array_keys($data);
+        sort($keys);
+
+        return $keys;
+    }
+
+    private static function join(string $path, string $key): string
+    {
+        return '' === $path ? $key : $path . '.' . $key;
+    }
+}

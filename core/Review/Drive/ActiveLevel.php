@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Active level unstated or contradicted. */
+final class ActiveLevel implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.active-level',
+            1,
+            Stage::Drive,
+            'Active level unstated or contradicted',
+            [Kind::Broken],
+            'When code and circuit disagree on the level that means “on”, everything is on at “off”. The level must be stated once, and be the driver’s.',
+            'the stated level is the one at which the driver energises the coil',
+            Basis::CommonPractice,
+            'common practice: the most frequent logic error of the trade',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $driverLevel = $actuator->driver->inherentActiveLevel();
+            $stated = $actuator->activeLevel->value;
+            if (null === $driverLevel || $stated === $driverLevel) {
+                continue;
+            }
+            $name = $inspection->board->lines[$lineId]->name;
+            yield new Finding(
+                $this->facts(),
+                Kind::Broken,
+                $id,
+                $stated instanceof Level
+                    ? sprintf('“%s” is stated active %s, but its driver switches on at %s: it would be on when it should be off.', $name, $stated->value, $driverLevel->value)
+                    : sprintf('The active level of “%s” is not stated; its driver switches on at %s.', $name, $driverLevel->value),
+                proposals: fn(): array => [new Remedy('State active ' . $driverLevel->value, new StateActiveLevel([$id], $driverLevel))],
+            );
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\DirectDrive;
+use IronLatch\Core\Board\Edit\DriveByTransistor;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Coil straight on a pin. */
+final class CoilOnPin implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.coil-on-pin',
+            1,
+            Stage::Drive,
+            'Coil straight on a pin',
+            [Kind::Broken],
+            'A coil wants several times what a pin can give, and kicks back when it is switched off.',
+            'every coil has a driver',
+            Basis::DataSheet,
+            'pin currents of the chip; coil currents of the relay',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            if (!$actuator->driver instanceof DirectDrive) {
+                continue;
+            }
+            $result = $inspection->drive->results[$id];
+            yield new Finding(
+                $this->facts(),
+                Kind::Broken,
+                $id,
+                sprintf('The coil of “%s” hangs straight on its pin and draws up to %s; a pin should carry %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($inspection->controller->chip->plannedPinAmps, Unit::Ampere)),
+                [$result->pinAmps],
+                fn(): array => self::remedies($inspection, $id, $actuator),
+            );
+        }
+    }
+
+    private const BASE_EMITTER_OHMS = 10e3;
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
+    {
+        foreach ($inspection->partsOnOffer(Transistor::class) as $transistor) {
+            $draft = new NpnLowSide($transistor->identity->id, 470.0, self::BASE_EMITTER_OHMS);
+            $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft), $draft);
+            $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts / $inspection->board->relay($actuator)->coilResistance->min;
+            if (null !== $ohms && $isStrongEnough) {
+                return [new Remedy(sprintf('Drive it by %s with %s', $transistor->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)), new DriveByTransistor([$id], $transistor, $ohms, self::BASE_EMITTER_OHMS))];
+            }
+        }
+
+        return [];
+    }
+}

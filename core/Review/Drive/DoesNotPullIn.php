@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\DirectDrive;
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Driver that does not pull the relay in. */
+final class DoesNotPullIn implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.does-not-pull-in',
+            1,
+            Stage::Drive,
+            'Driver that does not pull the relay in',
+            [Kind::Broken, Kind::Weak, Kind::Hint],
+            'Too little base current, and the transistor does not saturate: the relay pulls in on one bench and not on the next.',
+            'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over 0.5 V at the worst corner (weak); forced gain over the house rule at typical levels (hint)',
+            Basis::CommonPractice,
+            'operate voltage from the relay’s data sheet; V_CE limit and forced gain: common practice',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $finding = $this->judge($inspection, $id, $lineId, $actuator);
+            if (null === $finding) {
+                continue;
+            }
+            // Without a driver, or on the wrong rail, missing pull-in is no news of its own.
+            yield $actuator->driver instanceof DirectDrive
+                ? $finding->followingFrom('drive.coil-on-pin:' . $id)
+                : $finding->followingFrom('drive.coil-voltage:' . $id);
+        }
+    }
+
+    private function judge(Inspection $inspection, string $id, string $lineId, Actuator $actuator): ?Finding
+    {
+        $result = $inspection->drive->results[$id];
+        $name = $inspection->board->lines[$lineId]->name;
+        $driver = $actuator->driver;
+        $base = $driver instanceof NpnLowSide ? sprintf(' With %s at the base', QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm)) : ' Here';
+        $remedies = fn(): array => $driver instanceof NpnLowSide ? self::remedies($inspection, $id, $actuator, $driver) : [];
+        $limit = $inspection->board->houseRules->forcedGain;
+
+        return match (true) {
+            MarginState::Broken === $result->pullIn->state() => new Finding($this->facts(), Kind::Broken, $id, sprintf('The relay of “%s” does not pull in.%s the coil gets %s of its operate voltage.', $name, $base, $result->pullIn->nominal->printed()), [$result->pullIn->nominal, $result->pullIn->worst], $remedies),
+            MarginState::Weak === $result->pullIn->state() => new Finding($this->facts(), Kind::Weak, $id, sprintf('The relay of “%s” pulls in on the bench only.%s the coil gets %s of its operate voltage at the worst corner.', $name, $base, $result->pullIn->worst->printed()), [$result->pullIn->worst, $result->pullIn->nominal], $remedies),
+            null !== $result->collectorVolts && $result->collectorVolts->value > BaseResistor::SATURATED_VOLTS => new Finding($this->facts(), Kind::Weak, $id, sprintf('The transistor of “%s” does not saturate.%s it keeps %s from the coil at the worst corner.', $name, $base, $result->collectorVolts->printed()), [$result->collectorVolts, $result->pullIn->worst], $remedies),
+            null !== $result->forcedGain && $result->forcedGain->value > $limit => new Finding($this->facts(), Kind::Hint, $id, sprintf('The transistor of “%s” is driven at forced gain %s; the house rule is %s.', $name, $result->forcedGain->printed(), QuantityPrinter::rounded($limit, Unit::Ratio)), [$result->forcedGain], $remedies),
+            default => null,
+        };
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id, Actuator $actuator, NpnLowSide $driver): array
+    {
+        $ohms = BaseResistor::fitting($inspection->board, $actuator, $driver);
+
+        return null === $ohms || $ohms >= $driver->baseOhms ? [] : [new Remedy(sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)), new SetBaseResistor([$id], $ohms))];
+    }
+}

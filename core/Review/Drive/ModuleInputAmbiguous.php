@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Module input neither surely on nor surely off. */
+final class ModuleInputAmbiguous implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.module-ambiguous',
+            1,
+            Stage::Drive,
+            'Module input neither surely on nor surely off',
+            [Kind::Weak],
+            'Between the current that releases for certain and the one that operates for certain, a module does what it likes.',
+            'input current at pin low below the certain operate current, or at pin high above the certain release current, at the worst corner',
+            Basis::FromMemory,
+            'currents of the module’s part file',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $result = $inspection->drive->results[$id];
+            $name = $inspection->board->lines[$lineId]->name;
+            if (null === $result->staysOff) {
+                continue;
+            }
+            if (MarginState::Sound !== $result->pin->state()) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may not operate: its input gets %s of the current that is certain.', $name, $result->pin->worst->printed()), [$result->pin->worst]);
+            } elseif (MarginState::Sound !== $result->staysOff->state()) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may stay on: at pin high %s of the certain release current is left for the residual one.', $name, $result->staysOff->worst->printed()), [$result->staysOff->worst], fn(): array => self::remedies($inspection, $id, $actuator));
+            }
+        }
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
+    {
+        foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
+            $other = DriverAnalysis::result($inspection->board->withPart($module), $inspection->controller->chip, $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)));
+            if (MarginState::Sound === $other->staysOff?->state() && MarginState::Sound === $other->pin->state()) {
+                return [new Remedy('Use ' . $module->identity->name, new DriveByModule([$id], $module))];
+            }
+        }
+
+        return [];
+    }
+}

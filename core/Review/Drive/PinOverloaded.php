@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\DirectDrive;
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Pin that carries too much. */
+final class PinOverloaded implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.pin-overloaded',
+            1,
+            Stage::Drive,
+            'Pin that carries too much',
+            [Kind::Broken, Kind::Weak],
+            'A pin that is asked for more than it can carry sags, ages or dies.',
+            'planned pin current exceeded at typical values over the absolute maximum (broken) or at the worst corner (weak)',
+            Basis::DataSheet,
+            'pin currents of the chip',
+            'the coil hangs straight on the pin, which is a finding of its own',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $chip = $inspection->controller->chip;
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $result = $inspection->drive->results[$id];
+            if ($actuator->driver instanceof DirectDrive || $actuator->driver instanceof OptoModuleInput || MarginState::Sound === $result->pin->state()) {
+                continue;
+            }
+            yield new Finding(
+                $this->facts(),
+                $result->pinAmps->value > $chip->greatestPinAmps ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf('The pin of “%s” carries up to %s; plan %s, and never more than %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($chip->plannedPinAmps, Unit::Ampere), QuantityPrinter::rounded($chip->greatestPinAmps, Unit::Ampere)),
+                [$result->pinAmps, $result->pin->worst],
+                fn(): array => self::remedies($inspection, $id, $actuator),
+            );
+        }
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
+    {
+        $ohms = $actuator->driver instanceof NpnLowSide ? BaseResistor::fitting($inspection->board, $actuator, $actuator->driver) : null;
+
+        return null === $ohms ? [] : [new Remedy(sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)), new SetBaseResistor([$id], $ohms))];
+    }
+}

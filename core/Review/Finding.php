@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+use IronLatch\Core\Board\Acceptance;
+use IronLatch\Core\Quantity\Figure;
+
+/** One thing that a check has to say. */
+final readonly class Finding
+{
+    /**
+     * @param string $subject id of the line, relay, function or rail, or name of the pin, that it is about
+     * @param string $statement one sentence with its numbers
+     * @param list<Figure> $figures the deciding one first
+     * @param ?\Closure(): list<Remedy> $proposals finds the remedies, best first, when somebody asks for them
+     * @param ?string $root key of the finding that this one only follows from
+     * @param ?Acceptance $acceptance set by the inspector when the maker lets it stand
+     */
+    public function __construct(
+        public RuleFacts $rule,
+        public Kind $kind,
+        public string $subject,
+        public string $statement,
+        public array $figures = [],
+        private ?\Closure $proposals = null,
+        public ?string $root = null,
+        public ?Acceptance $acceptance = null,
+    ) {}
+
+    public function key(): string
+    {
+        return $this->rule->id . ':' . $this->subject;
+    }
+
+    /** The deciding figure as printed; empty when the finding is a plain fact. */
+    public function figure(): string
+    {
+        return isset($this->figures[0]) ? $this->figures[0]->printed() : '';
+    }
+
+    /** What an acceptance is bound to: the figure, or for a plain fact the whole sentence. */
+    public function acceptedAs(): string
+    {
+        return isset($this->figures[0]) ? $this->figures[0]->printed() : $this->statement;
+    }
+
+    /**
+     * @return list<Remedy> best first
+     */
+    public function remedies(): array
+    {
+        return null === $this->proposals ? [] : ($this->proposals)();
+    }
+
+    /** Whether it keeps its stage’s latch open. */
+    public function counts(): bool
+    {
+        return null === $this->root && null === $this->acceptance && $this->kind->opensLatch();
+    }
+
+    public function with(?Acceptance $acceptance): self
+    {
+        return new self($this->rule, $this->kind, $this->subject, $this->statement, $this->figures, $this->proposals, $this->root, $acceptance);
+    }
+
+    public function followingFrom(?string $root): self
+    {
+        return new self($this->rule, $this->kind, $this->subject, $this->statement, $this->figures, $this->proposals, $root, $this->acceptance);
+    }
+}

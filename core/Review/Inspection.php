@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Pins\Fitness;
+use IronLatch\Core\Pins\Seating;
+use IronLatch\Core\Power\Budget;
+
+/** A board with all its analyses, computed once: what rules read and screens draw. */
+final readonly class Inspection
+{
+    public Controller $controller;
+    public DriverAnalysis $drive;
+    public Seating $seating;
+    public Budget $power;
+    public LivePath $mains;
+    public Fitness $fitness;
+
+    /**
+     * @param ?Catalogue $catalogue parts that remedies may propose; without one, remedies keep to the parts of the board
+     */
+    public function __construct(public Board $board, public ?Catalogue $catalogue = null)
+    {
+        $this->controller = $board->controller();
+        $this->drive = DriverAnalysis::of($board, $this->controller);
+        $this->seating = Seating::of($board, $this->controller);
+        $this->power = Budget::of($board, $this->controller, $this->drive);
+        $this->mains = LivePath::of($board);
+        $this->fitness = new Fitness($board, $this->controller);
+    }
+
+    /**
+     * Parts that a remedy may propose: those of the catalogue, and those that the board has already.
+     *
+     * @template T of Part
+     * @param class-string<T> $class
+     * @return array<string, T>
+     */
+    public function partsOnOffer(string $class): array
+    {
+        $own = array_filter($this->board->parts, static fn(Part $part): bool => $part instanceof $class);
+
+        return [...$this->catalogue?->parts($class) ?? [], ...$own];
+    }
+
+    /**
+     * Seating a function on the best free pin, if there is one that suits it.
+     *
+     * @return list<Remedy> at most one
+     */
+    public function moveToBestPin(string $function): array
+    {
+        $fitness = $this->fitness->bestFree($function);
+
+        return null === $fitness ? [] : [new Remedy('Seat it on ' . $fitness->pin->bothNames(), new SeatFunction($function, $fitness->pin->name()))];
+    }
+}

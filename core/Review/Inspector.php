@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+use IronLatch\Core\Board\Acceptance;
+
+/** Runs the rule book over a board. */
+final readonly class Inspector
+{
+    /**
+     * @param list<Rule> $rules
+     */
+    public function __construct(private array $rules) {}
+
+    public static function withRuleBook(): self
+    {
+        return new self(RuleBook::rules());
+    }
+
+    public function inspect(Inspection $inspection): Report
+    {
+        $findings = $notChecked = [];
+        foreach ($this->rules as $rule) {
+            foreach ($rule->inspect($inspection) as $said) {
+                if ($said instanceof NotChecked) {
+                    $notChecked[] = $said;
+                } else {
+                    $findings[$said->key()] = $said->with(self::standingAcceptance($inspection, $said));
+                }
+            }
+        }
+        // A follow-up whose root is not there (or is itself accepted away) speaks for itself.
+        $findings = array_map(static fn(Finding $finding): Finding => null === $finding->root || isset($findings[$finding->root])
+            ? $finding
+            : $finding->followingFrom(null), array_values($findings));
+        usort($findings, static fn(Finding $a, Finding $b): int => [null !== $a->root, $a->kind->rank(), array_search($a->rule->stage, Stage::cases(), true), $a->rule->id, $a->subject]
+            <=> [null !== $b->root, $b->kind->rank(), array_search($b->rule->stage, Stage::cases(), true), $b->rule->id, $b->subject]);
+
+        $stages = [];
+        foreach (Stage::cases() as $stage) {
+            $stages[$stage->value] = self::stage($stage, $findings, $notChecked);
+        }
+
+        return new Report($findings, $notChecked, $stages);
+    }
+
+    /** An acceptance lapses when the rule, the kind or the figure is no longer the one that was accepted. */
+    private static function standingAcceptance(Inspection $inspection, Finding $finding): ?Acceptance
+    {
+        $acceptance = $inspection->board->acceptances[$finding->key()] ?? null;
+        if (null === $acceptance || $acceptance->ruleVersion !== $finding->rule->version || $acceptance->kind !== $finding->kind->value || $acceptance->figure !== $finding->acceptedAs()) {
+            return null;
+        }
+
+        return $acceptance;
+    }
+
+    /**
+     * @param list<Finding> $findings
+     * @param list<NotChecked> $notChecked
+     */
+    private static function stage(Stage $stage, array $findings, array $notChecked): StageReport
+    {
+        $own = array_filter($findings, static fn(Finding $finding): bool => $finding->rule->stage === $stage);
+        $counting = array_values(array_filter($own, static fn(Finding $finding): bool => $finding->counts()));
+        $worst = $counting[0]->kind ?? null;
+        $accepted = count(array_filter($own, static fn(Finding $finding): bool => null !== $finding->acceptance));
+        $unknown = count(array_filter($notChecked, static fn(NotChecked $one): bool => $one->rule->stage === $stage));
+        $missing = RuleBook::missingChecks()[$stage->value] ?? [];
+
+        return new StageReport(
+            $stage,
+            match (true) {
+                null !== $worst => LatchState::Open,
+                $unknown > 0 || [] !== $missing => LatchState::NotChecked,
+                $accepted > 0 => LatchState::ShutWithAccepted,
+                default => LatchState::Shut,
+            },
+            $worst,
+            count(array_filter($counting, static fn(Finding $finding): bool => $finding->kind === $worst)),
+            $accepted,
+            $unknown,
+            $missing,
+        );
+    }
+}

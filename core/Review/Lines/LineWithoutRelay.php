@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Lines;
+
+use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Line that nothing switches. */
+final class LineWithoutRelay implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'lines.no-relay',
+            1,
+            Stage::Lines,
+            'Line that nothing switches',
+            [Kind::Broken],
+            'A line without a relay cannot switch its appliance.',
+            'at least one relay in each line',
+            Basis::CommonPractice,
+            'the definition of a line',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->lines as $id => $line) {
+            if ([] === $line->actuators) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name), proposals: fn(): array => [new Remedy('Add a relay', new AddRelay($id))]);
+            }
+        }
+    }
+}

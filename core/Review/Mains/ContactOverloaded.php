@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Insulation;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Contact that carries too much. */
+final class ContactOverloaded implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.contact-overloaded',
+            1,
+            Stage::Mains,
+            'Contact that carries too much',
+            [Kind::Danger, Kind::Weak],
+            'An overloaded contact welds or burns. Lamps, motors and transformers draw many times their current when they start.',
+            'current or voltage over the plain rating is a danger; current over the share for its kind of load is weak',
+            Basis::FromMemory,
+            'contact rating from the relay’s part file; shares by kind of load are common practice, from memory',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->mains->contacts as $id => $contact) {
+            [$lineId, $actuator] = $inspection->board->actuators()[$id];
+            $line = $inspection->board->lines[$lineId];
+            if (MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+                continue;
+            }
+            $danger = MarginState::Broken === $contact->margin->state() || MarginState::Broken === $contact->volts->state();
+            $figure = MarginState::Broken === $contact->volts->state() ? $contact->volts->nominal : ($danger ? $contact->margin->nominal : $contact->margin->worst);
+            yield new Finding(
+                $this->facts(),
+                $danger ? Kind::Danger : Kind::Weak,
+                $id,
+                $danger
+                    ? sprintf('“%s” draws %s through a contact that is not rated for it: rating over %s is %s.', $line->name, $contact->amps->printed(), MarginState::Broken === $contact->volts->state() ? 'voltage' : 'current', $figure->printed())
+                    : sprintf('“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s.', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere)),
+                [$figure, $contact->amps],
+                fn(): array => self::remedies($inspection, $id, $lineId, $actuator),
+            );
+        }
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id, string $lineId, Actuator $actuator): array
+    {
+        $now = $inspection->board->relay($actuator);
+        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+            $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay);
+            $insulated = $relay->insulation === $now->insulation || Insulation::Reinforced === $relay->insulation;
+            if ($insulated && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+                return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
+            }
+        }
+
+        return [];
+    }
+}

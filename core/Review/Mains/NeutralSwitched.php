@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Neutral switched alone. */
+final class NeutralSwitched implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.neutral-switched',
+            1,
+            Stage::Mains,
+            'Neutral switched alone',
+            [Kind::Danger],
+            'A contact in the neutral leaves the appliance live while it is “off”. Touching its inside then is touching live.',
+            'the contact interrupts the live conductor, or both',
+            Basis::CommonPractice,
+            'wiring practice; local codes and a licensed electrician decide',
+            'the appliance runs from low DC voltage',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->lines as $id => $line) {
+            if (null !== $inspection->board->appliance($line)->dcVolts) {
+                continue;
+            }
+            if (!$line->conductor->isKnown()) {
+                yield new NotChecked($this->facts(), $id, 'which conductor the contact interrupts');
+            } elseif (!in_array($line->conductor->value, [SwitchedConductor::Live, SwitchedConductor::Both], true)) {
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('“%s” is switched in the neutral: the appliance stays live when it is off.', $line->name),
+                    proposals: fn(): array => [new Remedy(sprintf('Switch the %s conductor instead', $inspection->board->system()->liveConductor), new StateConductor([$id], SwitchedConductor::Live))],
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Function that has no pin. */
+final class FunctionWithoutPin implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.no-pin',
+            1,
+            Stage::Pins,
+            'Function that has no pin',
+            [Kind::Broken],
+            'What is not connected to the controller does not work.',
+            'every function has a seat',
+            Basis::CommonPractice,
+            'the definition of a seating',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->functions as $id => $function) {
+            if (isset($inspection->seating->pins[$id])) {
+                continue;
+            }
+            yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” (%s) has no pin yet.', $function->name, $function->kind->value), proposals: fn(): array => $inspection->moveToBestPin($id));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Input that cannot be read there. */
+final class InputCannotRead implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.input-cannot-read',
+            1,
+            Stage::Pins,
+            'Input that cannot be read there',
+            [Kind::Broken],
+            'One of the two converters stops while the radio is used; some pins have no converter, others nothing but one.',
+            'an analogue input that can be read while the radio is on, for every analogue sensor; a digital input for every other',
+            Basis::DataSheet,
+            'pin table of the chip',
+            'the board states that the radio is not used',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $radio = $inspection->board->radioUsed;
+        foreach ($inspection->seating->pins as $id => $pin) {
+            $function = $inspection->board->functions[$id];
+            $why = null;
+            if (FunctionKind::AnalogueSensor === $function->kind && !$pin->chip->can(Ability::Analogue)) {
+                if (!$pin->chip->can(Ability::AnalogueWithoutRadio)) {
+                    $why = 'it has no analogue input';
+                } elseif (!$radio->isKnown()) {
+                    yield new NotChecked($this->facts(), $id, 'whether the radio is used');
+                } elseif (true === $radio->value) {
+                    $why = 'its converter (ADC2) cannot be read while the radio is used';
+                }
+            } elseif (FunctionKind::AnalogueSensor !== $function->kind && !$function->kind->isOutput() && !$pin->chip->can(Ability::Input)) {
+                $why = 'it can only measure, not read a level';
+            }
+            if (null !== $why) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” cannot be read on %s: %s.', $function->name, $pin->bothNames(), $why), proposals: fn(): array => $inspection->moveToBestPin($id));
+            }
+        }
+    }
+}

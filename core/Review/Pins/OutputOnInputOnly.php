@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Output on an input-only pin. */
+final class OutputOnInputOnly implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.output-on-input-only',
+            1,
+            Stage::Pins,
+            'Output on an input-only pin',
+            [Kind::Broken],
+            'The pin has no output stage and cannot drive anything.',
+            'outputs only on pins that can drive',
+            Basis::DataSheet,
+            'pin table of the chip',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->seating->pins as $id => $pin) {
+            $function = $inspection->board->functions[$id];
+            if ($function->kind->isOutput() && !$pin->chip->can(Ability::Output)) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is an output, and %s can only read.', $function->name, $pin->bothNames()), proposals: fn(): array => $inspection->moveToBestPin($id));
+            }
+        }
+    }
+}

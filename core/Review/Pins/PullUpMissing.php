@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Pins\SwitchLevel;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Contact without a pull-up. */
+final class PullUpMissing implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.pull-up-missing',
+            1,
+            Stage::Pins,
+            'Contact without a pull-up',
+            [Kind::Broken],
+            'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
+            'a pull-up in the chip, on the carrier or on the wire, for every contact to ground',
+            Basis::DataSheet,
+            'pin table of the chip',
+            'an external pull-up is stated',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->seating->pins as $id => $pin) {
+            $function = $inspection->board->functions[$id];
+            $needs = $function->kind->isContact() || FunctionKind::LeakProbe === $function->kind;
+            if ($needs && $pin->chip->can(Ability::Input) && !SwitchLevel::isPulledUp($inspection->board, $id, $pin)) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” on %s has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.', $function->name, $pin->bothNames()), proposals: fn(): array => [new Remedy('Fit a 10 kΩ pull-up', new FitPull($id, PullDirection::Up, 10e3)), ...$inspection->moveToBestPin($id)]);
+            }
+        }
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Board\Edit\ChangeFunctionKind;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\StrapConsequence;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Maintained switch that can hold a strap. */
+final class SwitchHoldsStrap implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.switch-holds-strap',
+            1,
+            Stage::Pins,
+            'Maintained switch that can hold a strap',
+            [Kind::Broken, Kind::Weak, Kind::Hint],
+            'A maintained switch may stand closed when power returns, and then holds the pin at the wrong level.',
+            'maintained switch to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
+            Basis::CommonPractice,
+            'common practice; straps from the chip’s data sheet',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->seating->pins as $id => $pin) {
+            $strap = $pin->chip->strap;
+            $function = $inspection->board->functions[$id];
+            if (FunctionKind::MaintainedSwitch !== $function->kind || null === $strap || Level::High !== $strap->needs) {
+                continue;
+            }
+            $kind = match ($strap->consequence) {
+                StrapConsequence::WontRun => Kind::Broken,
+                StrapConsequence::WontUpload => Kind::Weak,
+                StrapConsequence::Harmless => Kind::Hint,
+            };
+            yield new Finding($this->facts(), $kind, $id, sprintf('If “%s” stands closed at power-up it holds %s low: %s (%s).', $function->name, $pin->bothNames(), $strap->otherwise, $strap->consequence->value), proposals: fn(): array => [...$inspection->moveToBestPin($id), new Remedy('Use a push button instead', new ChangeFunctionKind($id, FunctionKind::Button))]);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+use IronLatch\Core\Board\Edit\Sequence;
+
+/** Everything that an inspection has to say of a board. */
+final readonly class Report
+{
+    /**
+     * @param list<Finding> $findings worst first, follow-ups behind what counts
+     * @param list<NotChecked> $notChecked
+     * @param array<string, StageReport> $stages by stage
+     */
+    public function __construct(public array $findings, public array $notChecked, public array $stages) {}
+
+    public function finding(string $key): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->key() === $key) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether no latch is open. */
+    public function isEveryCheckedLatchShut(): bool
+    {
+        foreach ($this->stages as $stage) {
+            if (LatchState::Open === $stage->state) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @return list<FindingGroup> findings that stand on their own, then accepted ones, then follow-ups
+     */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ($this->findings as $finding) {
+            $section = null !== $finding->root ? 2 : (null !== $finding->acceptance ? 1 : 0);
+            $groups[$section . $finding->kind->rank() . $finding->rule->id][] = $finding;
+        }
+        ksort($groups);
+
+        return array_map(static fn(array $findings): FindingGroup => new FindingGroup($findings, self::common($findings)), array_values($groups));
+    }
+
+    /**
+     * @param non-empty-list<Finding> $findings
+     */
+    private static function common(array $findings): ?Remedy
+    {
+        if (count($findings) < 2) {
+            return null;
+        }
+        $title = null;
+        $edits = [];
+        foreach ($findings as $finding) {
+            $remedy = $finding->remedies()[0] ?? null;
+            if (null === $remedy || ($title ?? $remedy->title) !== $remedy->title) {
+                return null;
+            }
+            $title = $remedy->title;
+            $edits[] = $remedy->edit;
+        }
+
+        return new Remedy(sprintf('%s, for all %d', $title, count($edits)), new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+/** All checks there are, and the names of those that are still missing from it. */
+final class RuleBook
+{
+    /** Rises whenever a rule is added or judges otherwise. */
+    public const VERSION = '1';
+
+    /**
+     * @return list<Rule>
+     */
+    public static function rules(): array
+    {
+        /** @var ?list<Rule> $rules */
+        static $rules = null;
+
+        return $rules ??= [
+            new Lines\LineWithoutRelay(),
+            new Pins\FunctionWithoutPin(),
+            new Pins\SharedPin(),
+            new Pins\FlashPin(),
+            new Pins\ConsolePin(),
+            new Pins\StrapAtReset(),
+            new Pins\SwitchHoldsStrap(),
+            new Pins\ButtonOnStrap(),
+            new Pins\BootTwitch(),
+            new Pins\OutputOnInputOnly(),
+            new Pins\PullUpMissing(),
+            new Pins\InputCannotRead(),
+            new Pins\LabelMisread(),
+            new Drive\CoilOnPin(),
+            new Drive\CoilVoltage(),
+            new Drive\DoesNotPullIn(),
+            new Drive\PinOverloaded(),
+            new Drive\ModuleInputAmbiguous(),
+            new Drive\ActiveLevel(),
+            new Power\SupplyOverloaded(),
+            new Mains\ContactOverloaded(),
+            new Mains\NeutralSwitched(),
+            new Controls\NameClash(),
+        ];
+    }
+
+    /**
+     * Checks that belong to a stage and are not in the book yet: while there are any, the stage’s latch cannot be shut.
+     *
+     * @return array<string, list<string>> by stage
+     */
+    public static function missingChecks(): array
+    {
+        return [
+            Stage::Pins->value => ['sum of pin currents over port group and chip', 'interrupt where one is needed', 'long switch cable on an internal pull-up', 'I/O expanders'],
+            Stage::Drive->value => ['release of the relay', 'hot restart', 'clamp across the coil', 'MOSFET gates', 'array heat', '5 V signals into 3.3 V pins'],
+            Stage::Power->value => ['regulator heat and drop-out', 'common ground', 'back-feeding', 'rail dips while relays pull in', 'batteries and power banks'],
+            Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'enclosure'],
+            Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
+        ];
+    }
+}

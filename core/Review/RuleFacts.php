@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+use IronLatch\Core\Catalogue\Basis;
+
+/** What the rule book says of a rule. */
+final readonly class RuleFacts
+{
+    /**
+     * @param string $id stage and name: “pins.shared-pin”
+     * @param int $version rises when the rule judges otherwise than before
+     * @param list<Kind> $kinds the kinds of finding it can make
+     * @param string $reason why it matters
+     * @param string $threshold what exactly is compared with what
+     * @param string $silentWhen when it deliberately says nothing; empty if never
+     */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public Stage $stage,
+        public string $title,
+        public array $kinds,
+        public string $reason,
+        public string $threshold,
+        public Basis $basis,
+        public string $source,
+        public string $silentWhen = '',
+    ) {}
+}

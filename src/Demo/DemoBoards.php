@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Demo;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddFunction;
+use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\AddRail;
+use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\DriveByTransistor;
+use IronLatch\Core\Board\Edit\DriveDirectly;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\FeedAppliance;
+use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\NewBoard;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+
+/** The invented boards of Alder Row, made by the same edits that a maker makes. Their files lie in demo/. */
+final readonly class DemoBoards
+{
+    public function __construct(private Catalogue $catalogue) {}
+
+    /**
+     * @return array<string, Board> by file name without ending
+     */
+    public function all(): array
+    {
+        return ['utility-room' => $this->utilityRoom(), 'first-try' => $this->firstTry()];
+    }
+
+    /** Six lines at 230 V with buttons and a remote; sound. */
+    public function utilityRoom(): Board
+    {
+        $board = $this->start('Utility room board', 'module-5v-10w', 'reinforced-5v');
+        $board = self::make($board, [
+            new AddRail('12 V', $this->part('adapter-12v-1a', Supply::class)),
+            new AddLine('Dehumidifier', $this->part('dehumidifier', Appliance::class)),
+            new AddLine('Extractor fan', $this->part('extractor-fan', Appliance::class)),
+            new AddLine('Heated airer', $this->part('heated-airer', Appliance::class)),
+            new AddLine('Water valve', $this->part('shut-off-valve', Appliance::class)),
+            new AddLine('Worktop lamp', $this->part('led-lamp', Appliance::class)),
+            new AddLine('Boiler cupboard vent', $this->part('vent-fan', Appliance::class)),
+            new FeedAppliance('L4', 'R2'),
+            new StateConductor(['L1', 'L2', 'L3', 'L5', 'L6'], SwitchedConductor::Live),
+        ]);
+        foreach (['L1' => 280.0, 'L2' => 38.0, 'L3' => 230.0, 'L4' => 6.0, 'L5' => 14.0, 'L6' => 22.0] as $line => $watts) {
+            $board = (new StateLoad($line, $watts))->apply($board);
+        }
+        foreach (array_keys($board->lines) as $line) {
+            $board = (new AddSurface($line, SurfaceKind::PushButton))->apply($board);
+            $board = (new AddSurface($line, SurfaceKind::InfraredKey))->apply($board);
+        }
+        $board = self::make($board, [
+            new AddFunction(FunctionKind::LeakProbe, 'Leak probe'),
+            new AddFunction(FunctionKind::AnalogueSensor, 'Humidity sensor'),
+        ]);
+
+        return self::make($board, [
+            ...self::seats(['F1' => '23', 'F2' => '22', 'F3' => '21', 'F4' => '19', 'F5' => '18', 'F6' => '17']),
+            ...self::seats(['F7' => '16', 'F8' => '34', 'F9' => '4', 'F10' => '13', 'F11' => '25', 'F12' => '26', 'F13' => '27']),
+            ...self::seats(['F14' => '33', 'F15' => '32']),
+            new FitPull('F14', PullDirection::Up, 10e3),
+            new AddSurface('L4', SurfaceKind::SensorRule, 'F14'),
+            new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
+        ]);
+    }
+
+    /** A board with nearly every fault there is, for learning. */
+    public function firstTry(): Board
+    {
+        $board = $this->start('First try', 'module-5v-3w', 'cube-5v');
+        $transistor = $this->part('npn-2n2222', Transistor::class);
+        $module = $this->part('opto-module-low', OptoModule::class);
+        $board = self::make($board, [
+            new AddLine('Desk lamp', $this->part('led-lamp', Appliance::class)),
+            new AddLine('desk  lamp', $this->part('filament-lamp', Appliance::class)),
+            new AddLine('Fan heater', $this->part('portable-heater', Appliance::class)),
+            new AddLine('Window fan', $this->part('vent-fan', Appliance::class)),
+            new AddLine('Saw', $this->part('workshop-saw', Appliance::class)),
+            new AddLine('Shelf light', $this->part('led-lamp', Appliance::class)),
+            new AddLine('Radio', $this->part('dosing-pump', Appliance::class)),
+            new AddLine('Night light', $this->part('led-lamp', Appliance::class)),
+            new StateConductor(['L1', 'L2', 'L3', 'L5', 'L6', 'L7', 'L8'], SwitchedConductor::Live),
+            new StateConductor(['L4'], SwitchedConductor::Neutral),
+            new StateLoad('L3', 3000.0),
+            new StateLoad('L5', 1000.0),
+            new DriveDirectly(['A1']),
+            new ChooseRelay(['A2'], $this->part('cube-12v', Relay::class)),
+            new DriveByTransistor(['A3'], $transistor, 470.0),
+            new DriveByTransistor(['A4'], $transistor, 4700.0, 10e3),
+            new DriveByModule(['A6'], $module),
+            new StateActiveLevel(['A6'], Level::High),
+            new DriveByTransistor(['A7'], $transistor, 47e3),
+            new DriveByModule(['A8'], $this->part('opto-module-low-bare', OptoModule::class)),
+            new ChooseContact(['A7'], ContactUse::NormallyClosed),
+            new AddSurface('L1', SurfaceKind::WallSwitch),
+            new AddSurface('L2', SurfaceKind::PushButton),
+            new AddSurface('L3', SurfaceKind::InfraredKey),
+            new AddSurface('L4', SurfaceKind::WallSwitch),
+            new AddSurface('L5', SurfaceKind::PushButton),
+            new AddSurface('L6', SurfaceKind::WallSwitch),
+            new AddFunction(FunctionKind::AnalogueSensor, 'Light sensor'),
+            new AddFunction(FunctionKind::StatusLed, 'Status light'),
+        ]);
+
+        return self::make($board, [
+            // Relays: quiet, shared, twitching with a danger, shared, quiet, strapped, input only, console.
+            ...self::seats(['F1' => '23', 'F2' => '22', 'F3' => '14', 'F4' => '22', 'F5' => '19', 'F6' => '12', 'F7' => '35', 'F8' => 'TX']),
+            // Wall switch and button on one strap, a button that is fine, receiver, switch without pull-up, switch that is fine.
+            ...self::seats(['F9' => 'GPIO0', 'F10' => '5', 'F11' => '36', 'F12' => '34', 'F13' => 'GPIO0', 'F14' => '33']),
+            // A converter that the radio takes; a print that can be read two ways.
+            ...self::seats(['F15' => '25', 'F16' => 'D2']),
+        ]);
+    }
+
+    private function start(string $name, string $supply, string $relay): Board
+    {
+        return NewBoard::with(
+            $name,
+            $this->part('esp32-carrier-38', Carrier::class),
+            $this->part('esp32', Chip::class),
+            $this->part('mains-230', MainsSystem::class),
+            $this->part($supply, Supply::class),
+            $this->part($relay, Relay::class),
+            $this->part('npn-2n2222', Transistor::class),
+        );
+    }
+
+    /**
+     * @param array<string, string> $pins by function
+     * @return list<Edit>
+     */
+    private static function seats(array $pins): array
+    {
+        $edits = [];
+        foreach ($pins as $function => $pin) {
+            $edits[] = new SeatFunction($function, (string) $pin);
+        }
+
+        return $edits;
+    }
+
+    /**
+     * @param list<Edit> $edits
+     */
+    private static function make(Board $board, array $edits): Board
+    {
+        foreach ($edits as $edit) {
+            $board = $edit->apply($board);
+        }
+
+        return $board;
+    }
+
+    /**
+     * @template T of Part
+     * @param class-string<T> $class
+     * @return T
+     */
+    private function part(string $id, string $class): Part
+    {
+        $part = $this->catalogue->part($id);
+
+        return $part instanceof $class ? $part : throw new \LogicException(sprintf('The catalogue has no %s “%s”.', $class, $id));
+    }
+}

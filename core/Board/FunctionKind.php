@@ -22,6 +22,12 @@ enum FunctionKind: string
         return self::MaintainedSwitch === $this || self::Button === $this;
     }
 
+    /** An input that is high until something pulls it low. */
+    public function restsHigh(): bool
+    {
+        return $this->isContact() || self::LeakProbe === $this || self::InfraredReceiver === $this;
+    }
+
     public function isOutput(): bool
     {
         return self::RelayOutput === $this || self::StatusLed === $this;

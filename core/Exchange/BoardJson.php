@@ -102,6 +102,11 @@ final class BoardJson
         ];
     }
 
+    public static function schemaText(): string
+    {
+        return json_encode(self::schema(), self::FLAGS) . "\n";
+    }
+
     private static function decode(string $json): mixed
     {
         try {

@@ -16,7 +16,7 @@ final readonly class Seating
      * @param array<string, Pin> $pins by function
      * @param array<string, StrappedNode> $strappedNodes by pin, where something sits on it
      * @param array<string, list<Moment>> $films by relay, where its output is seated
-     * @param array<string, Margin> $contacts by function: open level of seated contacts
+     * @param array<string, Margin> $contacts by function: resting level of seated contacts, probes and receivers
      */
     private function __construct(
         public array $pins,
@@ -36,7 +36,7 @@ final readonly class Seating
             if (null !== $pin->chip->strap) {
                 $nodes[$pin->name()] ??= StrapSolver::solve($board, $controller->chip, $pin, $pin->chip->strap, $board->functionsOn($pin->name()));
             }
-            if ($board->functions[$function]->kind->isContact()) {
+            if ($board->functions[$function]->kind->restsHigh()) {
                 $contacts[$function] = SwitchLevel::margin($board, $controller->chip, $function, $pin);
             }
         }

@@ -32,8 +32,6 @@ use IronLatch\Core\Quantity\Unit;
  */
 final class StrapSolver
 {
-    /** An infrared receiver's output rests high behind about this (common data of such modules, from memory). */
-    private const RECEIVER_PULL_OHMS = 30e3;
     /** A status LED is taken with this resistor to ground until its own is known. */
     private const LED_OHMS = 470.0;
     private const LED_VOLTS = 1.9;
@@ -51,7 +49,7 @@ final class StrapSolver
                 $pulls[] = $function->pull;
             }
             if (FunctionKind::InfraredReceiver === $function->kind) {
-                $pulls[] = new Pull(PullDirection::Up, self::RECEIVER_PULL_OHMS);
+                $pulls[] = new Pull(PullDirection::Up, SwitchLevel::RECEIVER_PULL_OHMS);
             }
             $owner = $board->actuatorOf($id);
             if (null !== $owner) {

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
+use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -21,11 +23,14 @@ final class SwitchLevel
 {
     /** Leakage of a pin and a few metres of cable (common practice, from memory). */
     private const LEAKAGE_AMPS = 1e-6;
+    /** An infrared receiver's output rests high behind about this (common data of such modules, from memory). */
+    public const RECEIVER_PULL_OHMS = 30e3;
 
     /** Whether anything pulls the wire up when the contact is open. */
     public static function isPulledUp(Board $board, string $function, Pin $pin): bool
     {
-        return $pin->chip->can(Ability::PullUp)
+        return FunctionKind::InfraredReceiver === $board->functions[$function]->kind
+            || $pin->chip->can(Ability::PullUp)
             || PullDirection::Up === $board->functions[$function]->pull?->direction
             || PullDirection::Up === $pin->header->pull?->direction;
     }
@@ -35,6 +40,9 @@ final class SwitchLevel
         $pull = $board->functions[$function]->pull;
         $state = $pin->chip->can(Ability::PullUp) ? PinState::PulledUp : PinState::Floating;
         $pulls = null === $pull ? [] : [$pull];
+        if (FunctionKind::InfraredReceiver === $board->functions[$function]->kind) {
+            $pulls[] = new Pull(PullDirection::Up, self::RECEIVER_PULL_OHMS);
+        }
         $level = static function (?Level $towards, float $supply) use ($chip, $pin, $state, $pulls, $board, $function): float {
             $source = self::isPulledUp($board, $function, $pin) ? Source::at($chip, $pin, $state, $pulls, $towards) : null;
 

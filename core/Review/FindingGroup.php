@@ -4,16 +4,38 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review;
 
+use IronLatch\Core\Board\Edit\Sequence;
+
 /** Findings of one rule and kind, shown together, with one remedy for all where they share it. */
 final readonly class FindingGroup
 {
     /**
      * @param non-empty-list<Finding> $findings
      */
-    public function __construct(public array $findings, public ?Remedy $remedyForAll) {}
+    public function __construct(public array $findings) {}
 
     public function first(): Finding
     {
         return $this->findings[0];
+    }
+
+    /** The first remedy of every finding as one edit, where all of them propose the same. */
+    public function remedyForAll(): ?Remedy
+    {
+        if (count($this->findings) < 2) {
+            return null;
+        }
+        $title = null;
+        $edits = [];
+        foreach ($this->findings as $finding) {
+            $remedy = $finding->remedies()[0] ?? null;
+            if (null === $remedy || ($title ?? $remedy->title) !== $remedy->title) {
+                return null;
+            }
+            $title = $remedy->title;
+            $edits[] = $remedy->edit;
+        }
+
+        return new Remedy(sprintf('%s, for all %d', $title, count($edits)), new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review;
 
-use IronLatch\Core\Board\Edit\Sequence;
-
 /** Everything that an inspection has to say of a board. */
 final readonly class Report
 {
@@ -51,28 +49,6 @@ final readonly class Report
         }
         ksort($groups);
 
-        return array_map(static fn(array $findings): FindingGroup => new FindingGroup($findings, self::common($findings)), array_values($groups));
-    }
-
-    /**
-     * @param non-empty-list<Finding> $findings
-     */
-    private static function common(array $findings): ?Remedy
-    {
-        if (count($findings) < 2) {
-            return null;
-        }
-        $title = null;
-        $edits = [];
-        foreach ($findings as $finding) {
-            $remedy = $finding->remedies()[0] ?? null;
-            if (null === $remedy || ($title ?? $remedy->title) !== $remedy->title) {
-                return null;
-            }
-            $title = $remedy->title;
-            $edits[] = $remedy->edit;
-        }
-
-        return new Remedy(sprintf('%s, for all %d', $title, count($edits)), new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits));
+        return array_map(static fn(array $findings): FindingGroup => new FindingGroup($findings), array_values($groups));
     }
 }

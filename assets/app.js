@@ -1,0 +1,48 @@
+// The few things that htmx does not do by itself: shortcuts, arrow keys among pins, and a word when the server does not answer.
+(() => {
+  'use strict';
+
+  const submit = (id) => document.getElementById(id)?.requestSubmit();
+
+  document.addEventListener('keydown', (event) => {
+    const typing = event.target instanceof Element && event.target.closest('input, select, textarea');
+    if ((event.ctrlKey || event.metaKey) && !typing && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      submit(event.shiftKey ? 'redo' : 'undo');
+    }
+    if (!typing && event.key === '?') {
+      const help = document.getElementById('shortcuts');
+      if (help instanceof HTMLDialogElement) help.open ? help.close() : help.showModal();
+    }
+    if (event.key === 'Escape' && !event.defaultPrevented && !document.querySelector('dialog[open]')) {
+      document.getElementById('close-drawer')?.click();
+    }
+    moveAmong(event, '.pinrow:is(button, a)');
+    moveAmong(event, '.functions a');
+  });
+
+  function moveAmong(event, selector) {
+    if (!['ArrowUp', 'ArrowDown'].includes(event.key) || !(event.target instanceof Element) || !event.target.matches(selector)) return;
+    const all = [...document.querySelectorAll(selector)];
+    const next = all[all.indexOf(event.target) + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (next instanceof HTMLElement) {
+      event.preventDefault();
+      next.focus();
+    }
+  }
+
+  const say = (text) => {
+    const notice = document.getElementById('notice');
+    if (notice) {
+      notice.className = 'notice refused';
+      notice.textContent = text;
+    }
+  };
+  document.addEventListener('htmx:sendError', () => say('The server does not answer. Nothing you entered is lost: start it again and repeat the step.'));
+  document.addEventListener('htmx:responseError', (event) => say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`));
+
+  // The opened drawer or the chosen function must be in sight after a swap, without moving what is in sight already.
+  document.addEventListener('htmx:afterSettle', () => {
+    document.querySelector('.drawer')?.scrollIntoView({ block: 'nearest' });
+  });
+})();

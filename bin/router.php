@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+// For PHP's own server: static files with proper headers, everything else to the application.
+$path = parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
+$root = dirname(__DIR__) . '/public';
+$file = is_string($path) ? realpath($root . rawurldecode($path)) : false;
+if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && !str_ends_with($file, '.php')) {
+    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'json' => 'application/json', 'txt' => 'text/plain', 'png' => 'image/png'];
+    header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
+    header('X-Content-Type-Options: nosniff');
+    header('Cache-Control: ' . (1 === preg_match('/-[0-9a-f]{10}\.\w+$/', $file) ? 'public, max-age=31536000, immutable' : 'no-cache'));
+    readfile($file);
+
+    return true;
+}
+$_SERVER['SCRIPT_NAME'] = '/index.php';
+$_SERVER['SCRIPT_FILENAME'] = $root . '/index.php';
+require $root . '/index.php';

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Board;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Record\RecordFault;
+use IronLatch\Core\Record\RecordReader;
+use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Record\RecordWriter;
+
+/** Makes an edit of the fields of a form: parts come as ids and get their facts here. */
+final readonly class EditForm
+{
+    public function __construct(private Catalogue $catalogue) {}
+
+    /**
+     * @param array<mixed> $fields “edit” names the edit, the rest are its values
+     * @throws EditRefused in words that can be shown beside the form
+     */
+    public function read(array $fields, Board $board): Edit
+    {
+        $word = $fields['edit'] ?? null;
+        $class = is_string($word) ? RecordShape::variants(Edit::class)->classes[$word] ?? null : null;
+        if (null === $class) {
+            throw new EditRefused('This form names no edit. Load the page again.');
+        }
+        $data = ['edit' => $word];
+        foreach (RecordShape::of($class)->fields as $name => $field) {
+            $value = $fields[$name] ?? null;
+            if (is_string($value) && null !== $field->value->class && is_subclass_of($field->value->class, Part::class)) {
+                $value = $this->facts($value, $board);
+            }
+            if (('' === $value || null === $value) && $field->nullable) {
+                $value = null;
+            } elseif (null === $value && Chip::class === $field->value->class) {
+                $value = $this->chipOf($fields['carrier'] ?? null, $board);
+            } elseif (null === $value) {
+                continue;
+            }
+            $data[$name] = $value;
+        }
+        try {
+            return RecordReader::forForms()->read(Edit::class, $data);
+        } catch (RecordFault $fault) {
+            throw new EditRefused(mb_strtoupper(mb_substr($fault->reason, 0, 1)) . mb_substr($fault->reason, 1));
+        }
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function facts(string $id, Board $board): array
+    {
+        // The catalogue first: choosing a part anew is how newer facts come to a board.
+        $part = $this->catalogue->part($id) ?? $board->parts[$id] ?? throw new EditRefused(sprintf('There is no part “%s”. Choose one from the list.', mb_substr($id, 0, 60)));
+
+        return RecordWriter::writeVariant(Part::class, $part);
+    }
+
+    /**
+     * @return ?array<string, mixed>
+     */
+    private function chipOf(mixed $carrier, Board $board): ?array
+    {
+        $part = is_string($carrier) ? $this->catalogue->part($carrier) ?? $board->parts[$carrier] ?? null : null;
+
+        return $part instanceof Carrier ? $this->facts($part->chip, $board) : null;
+    }
+}

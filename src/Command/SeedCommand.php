@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Command;
+
+use IronLatch\Demo\DemoFiles;
+use IronLatch\Storage\BoardStore;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('latch:seed', 'Puts the demo boards on an empty shelf.')]
+final class SeedCommand extends Command
+{
+    public function __construct(private readonly BoardStore $store, private readonly DemoFiles $demos)
+    {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if ([] !== $this->store->shelf() || [] !== $this->store->removed()) {
+            return Command::SUCCESS;
+        }
+        // The last one made stands first on the shelf.
+        foreach (array_reverse($this->demos->all()) as $board) {
+            $this->store->create($board, 'Opened from the demo');
+        }
+        $output->writeln('The demo boards stand on the shelf.');
+
+        return Command::SUCCESS;
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Controller;
+
+use IronLatch\Core\Board\NewBoard;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Exchange\BoardFileFault;
+use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
+use IronLatch\Demo\DemoFiles;
+use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\OpenBoard;
+use IronLatch\View\LineStrips;
+use IronLatch\View\Notice;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\ResponseHeaderBag;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The boards on the shelf: making, opening, copying, removing and backing them up. */
+final class ShelfController extends AbstractController
+{
+    private const DEFAULT_TRANSISTOR = 'npn-2n2222';
+
+    public function __construct(
+        private readonly BoardStore $store,
+        private readonly Catalogue $catalogue,
+        private readonly DemoFiles $demos,
+        #[Autowire('%kernel.project_dir%/var')] private readonly string $varFolder,
+    ) {}
+
+    #[Route('/', name: 'shelf', methods: ['GET'])]
+    public function show(): Response
+    {
+        return $this->page(null, 200);
+    }
+
+    #[Route('/boards', name: 'board_new', methods: ['POST'])]
+    public function make(Request $request): Response
+    {
+        $name = trim($request->request->getString('name'));
+        if ('' === $name || mb_strlen($name) > 120) {
+            return $this->page(Notice::refused('' === $name ? 'Give the new board a name.' : 'Shorten the name of the board to at most 120 characters.'), 422);
+        }
+        try {
+            $carrier = $this->part($request->request->getString('carrier'), Carrier::class);
+            $board = NewBoard::with(
+                $name,
+                $carrier,
+                $this->part($carrier->chip, Chip::class),
+                $this->part($request->request->getString('mains'), MainsSystem::class),
+                $this->part($request->request->getString('supply'), Supply::class),
+                $this->part($request->request->getString('relay'), Relay::class),
+                $this->part(self::DEFAULT_TRANSISTOR, Transistor::class),
+            );
+        } catch (\InvalidArgumentException $fault) {
+            return $this->page(Notice::refused($fault->getMessage()), 422);
+        }
+
+        return $this->toLines($this->store->create($board, 'New board'));
+    }
+
+    #[Route('/boards/open', name: 'board_open', methods: ['POST'])]
+    public function openFile(Request $request): Response
+    {
+        $file = $request->files->get('file');
+        if (!$file instanceof UploadedFile || !$file->isValid()) {
+            return $this->page(Notice::refused($file instanceof UploadedFile
+                ? sprintf('The file did not arrive whole (%s). A board file has at most %d MB.', $file->getErrorMessage(), BoardJson::GREATEST_BYTES / 1048576)
+                : sprintf('Choose a board file first; it has at most %d MB.', BoardJson::GREATEST_BYTES / 1048576)), 422);
+        }
+        try {
+            $board = BoardJson::read($file->getContent());
+        } catch (BoardFileFault $fault) {
+            return $this->page(Notice::refused(sprintf('“%s” was not opened. %s Nothing was changed.', $file->getClientOriginalName(), $fault->getMessage())), 422);
+        }
+
+        return $this->toLines($this->store->create($board, sprintf('Opened from the file %s', mb_substr($file->getClientOriginalName(), 0, 100))));
+    }
+
+    #[Route('/boards/demo', name: 'board_demo', methods: ['POST'])]
+    public function openDemo(Request $request): Response
+    {
+        $name = $request->request->getString('demo');
+        $board = $this->demos->all()[$name] ?? null;
+        if (null === $board) {
+            return $this->page(Notice::refused('There is no demo of this name. Choose one from the list.'), 422);
+        }
+
+        return $this->toLines($this->store->create($board, 'Opened from the demo'));
+    }
+
+    #[Route('/boards/{id}/copy', name: 'board_copy', methods: ['POST'])]
+    public function copy(string $id): Response
+    {
+        $opened = $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+
+        return $this->toLines($this->store->create($opened->board->with(name: mb_substr($opened->board->name, 0, 110) . ', copy'), sprintf('Copied from %s, revision %d', $opened->board->name, $opened->revision->number())));
+    }
+
+    #[Route('/boards/{id}/remove', name: 'board_remove', methods: ['POST'])]
+    public function remove(string $id): Response
+    {
+        $this->store->record($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+        $this->store->remove($id);
+
+        return $this->redirectToRoute('shelf', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/boards/{id}/restore', name: 'board_restore', methods: ['POST'])]
+    public function restore(string $id): Response
+    {
+        $this->store->record($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+        $this->store->restore($id);
+
+        return $this->redirectToRoute('shelf', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/backup', name: 'backup', methods: ['GET'])]
+    public function backUp(): Response
+    {
+        $file = $this->varFolder . '/backup-' . bin2hex(random_bytes(6)) . '.db';
+        $this->store->backUpTo($file);
+
+        return (new BinaryFileResponse($file))
+            ->setContentDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d')))
+            ->deleteFileAfterSend();
+    }
+
+    private function toLines(OpenBoard $opened): Response
+    {
+        return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => 'lines'], Response::HTTP_SEE_OTHER);
+    }
+
+    private function page(?Notice $notice, int $status): Response
+    {
+        $cards = [];
+        foreach ($this->store->shelf() as $opened) {
+            $inspection = new Inspection($opened->board);
+            $report = Inspector::withRuleBook()->inspect($inspection);
+            $cards[] = ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()];
+        }
+
+        return $this->render('shelf/page.html.twig', [
+            'cards' => $cards,
+            'removed' => $this->store->removed(),
+            'demos' => $this->demos->names(),
+            'carriers' => $this->catalogue->parts(Carrier::class),
+            'systems' => $this->catalogue->parts(MainsSystem::class),
+            'supplies' => $this->catalogue->parts(Supply::class),
+            'relays' => $this->catalogue->parts(Relay::class),
+            'notice' => $notice,
+        ], new Response(status: $status));
+    }
+
+    /**
+     * @template T of Part
+     * @param class-string<T> $class
+     * @return T
+     */
+    private function part(string $id, string $class): Part
+    {
+        $part = $this->catalogue->part($id);
+
+        return $part instanceof $class ? $part : throw new \InvalidArgumentException('Choose each part of the new board from its list.');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Http;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
+
+/** Nothing from elsewhere, nothing inline. */
+#[AsEventListener]
+final readonly class SecurityHeaders
+{
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    public function __construct(#[Autowire('%kernel.debug%')] private bool $debug) {}
+
+    public function __invoke(ResponseEvent $event): void
+    {
+        $headers = $event->getResponse()->headers;
+        // The error page of the debug mode has styles of its own.
+        if (!$this->debug || $event->getResponse()->getStatusCode() < 500) {
+            $headers->set('Content-Security-Policy', self::POLICY);
+        }
+        $headers->set('X-Content-Type-Options', 'nosniff');
+        $headers->set('Referrer-Policy', 'same-origin');
+        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+    }
+}

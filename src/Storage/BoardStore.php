@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Exchange\BoardDiff;
+use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Record\RecordWriter;
+use IronLatch\Entity\BoardRecord;
+use IronLatch\Entity\RevisionRecord;
+
+/**
+ * The boards and their revisions. Every change is a new revision in one transaction; undo, redo and jumping only move the head.
+ */
+final readonly class BoardStore
+{
+    public function __construct(private EntityManagerInterface $entities) {}
+
+    /**
+     * @return list<OpenBoard> newest first
+     */
+    public function shelf(): array
+    {
+        return array_map(
+            $this->opened(...),
+            $this->entities->getRepository(BoardRecord::class)->findBy(['removedAt' => null], ['changedAt' => 'DESC', 'id' => 'DESC']),
+        );
+    }
+
+    /**
+     * @return list<BoardRecord> newest first
+     */
+    public function removed(): array
+    {
+        $records = $this->entities->getRepository(BoardRecord::class)->findBy([], ['changedAt' => 'DESC', 'id' => 'DESC']);
+
+        return array_values(array_filter($records, static fn(BoardRecord $record): bool => null !== $record->removedAt()));
+    }
+
+    public function create(Board $board, string $summary): OpenBoard
+    {
+        return $this->entities->wrapInTransaction(function () use ($board, $summary): OpenBoard {
+            $now = new \DateTimeImmutable();
+            $record = new BoardRecord($board->name, $now);
+            $revision = new RevisionRecord($record, null, 1, BoardJson::write($board), '', $summary, $now);
+            $record->moveTo($revision, $revision, $board->name, $now);
+            $this->entities->persist($record);
+            $this->entities->persist($revision);
+
+            return new OpenBoard($record, $revision, $board, false);
+        });
+    }
+
+    public function open(string $id): ?OpenBoard
+    {
+        $record = $this->record($id);
+
+        return null === $record ? null : $this->opened($record);
+    }
+
+    /** A board at one of its revisions, past or present. */
+    public function at(BoardRecord $record, string $revisionId): OpenBoard
+    {
+        $revision = $this->revision($revisionId);
+        if ($revision->board()->id() !== $record->id()) {
+            throw new \InvalidArgumentException('This revision belongs to another board. Load the page again.');
+        }
+
+        return new OpenBoard($record, $revision, BoardJson::readOwn($revision->document()), false);
+    }
+
+    public function record(string $id): ?BoardRecord
+    {
+        return $this->entities->find(BoardRecord::class, $id);
+    }
+
+    /**
+     * Makes an edit on the revision that its maker looked at. If the head has moved on, the edit is made on the head as long
+     * as it touches nothing that was changed in between.
+     *
+     * @throws StaleEdit
+     * @throws EditRefused
+     * @throws \InvalidArgumentException
+     */
+    public function apply(string $id, string $baseId, Edit $edit): OpenBoard
+    {
+        return $this->entities->wrapInTransaction(function () use ($id, $baseId, $edit): OpenBoard {
+            $record = $this->fresh($id);
+            $head = $this->revision($record->headId());
+            $board = BoardJson::readOwn($head->document());
+            if ($baseId !== $head->id()) {
+                $this->refuseCollision($this->revision($baseId), $head, $board, $edit);
+            }
+            $summary = $edit->summary($board);
+            $edited = $edit->apply($board);
+            $document = BoardJson::write($edited);
+            if ($document === $head->document()) {
+                // Nothing changed: no revision for it.
+                return new OpenBoard($record, $head, $edited, $record->tipId() !== $head->id());
+            }
+            $now = new \DateTimeImmutable();
+            $data = json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+            $revision = new RevisionRecord($record, $head, $this->newestNumber($record) + 1, $document, $data, $summary, $now);
+            $this->entities->persist($revision);
+            $record->moveTo($revision, $revision, $edited->name, $now);
+
+            return new OpenBoard($record, $revision, $edited, false);
+        });
+    }
+
+    /**
+     * @throws NothingToDo
+     */
+    public function undo(string $id): OpenBoard
+    {
+        return $this->move($id, static fn(BoardRecord $record, RevisionRecord $head): RevisionRecord => $head->base()
+            ?? throw new NothingToDo('This is the first revision: there is nothing before it to go back to.'));
+    }
+
+    /**
+     * @throws NothingToDo
+     */
+    public function redo(string $id): OpenBoard
+    {
+        return $this->move($id, function (BoardRecord $record, RevisionRecord $head): RevisionRecord {
+            for ($revision = $this->revision($record->tipId()); null !== $revision; $revision = $revision->base()) {
+                if ($revision->base()?->id() === $head->id()) {
+                    return $revision;
+                }
+            }
+            throw new NothingToDo('This is the newest revision: there is nothing to make again.');
+        });
+    }
+
+    public function goTo(string $id, string $revisionId): OpenBoard
+    {
+        return $this->move($id, fn(): RevisionRecord => $this->revision($revisionId));
+    }
+
+    /**
+     * @return list<RevisionRecord> newest first
+     */
+    public function revisions(BoardRecord $record): array
+    {
+        return $this->entities->getRepository(RevisionRecord::class)->findBy(['board' => $record], ['number' => 'DESC']);
+    }
+
+    public function remove(string $id): void
+    {
+        $this->entities->wrapInTransaction(fn() => $this->fresh($id)->remove(new \DateTimeImmutable()));
+    }
+
+    public function restore(string $id): void
+    {
+        $this->entities->wrapInTransaction(fn() => $this->fresh($id)->restore());
+    }
+
+    /** Writes a copy of the whole store, consistent while others write. */
+    public function backUpTo(string $file): void
+    {
+        $this->entities->getConnection()->executeStatement('VACUUM INTO ?', [$file]);
+    }
+
+    private function refuseCollision(RevisionRecord $base, RevisionRecord $head, Board $newest, Edit $edit): void
+    {
+        $seen = BoardJson::readOwn($base->document());
+        $mine = BoardDiff::between($seen, $edit->apply($seen));
+        $theirs = BoardDiff::between($seen, $newest);
+        $collisions = [];
+        foreach (BoardDiff::collisions($mine, $theirs) as $path) {
+            $collisions[] = ['path' => $path, 'mine' => $mine[$path][1], 'theirs' => $theirs[$path][1] ?? null];
+        }
+        if ([] !== $collisions) {
+            throw new StaleEdit($edit, $edit->summary($seen), $head->number(), $head->summary(), $collisions);
+        }
+    }
+
+    /**
+     * @param \Closure(BoardRecord, RevisionRecord): RevisionRecord $target
+     */
+    private function move(string $id, \Closure $target): OpenBoard
+    {
+        return $this->entities->wrapInTransaction(function () use ($id, $target): OpenBoard {
+            $record = $this->fresh($id);
+            $revision = $target($record, $this->revision($record->headId()));
+            if ($revision->board()->id() !== $record->id()) {
+                throw new \InvalidArgumentException('This revision belongs to another board.');
+            }
+            $board = BoardJson::readOwn($revision->document());
+            $tip = $this->isBefore($revision, $this->revision($record->tipId())) ? null : $revision;
+            $record->moveTo($revision, $tip, $board->name, new \DateTimeImmutable());
+
+            return new OpenBoard($record, $revision, $board, $record->tipId() !== $revision->id());
+        });
+    }
+
+    private function isBefore(RevisionRecord $revision, RevisionRecord $tip): bool
+    {
+        for ($one = $tip; null !== $one; $one = $one->base()) {
+            if ($one->id() === $revision->id()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function opened(BoardRecord $record): OpenBoard
+    {
+        $revision = $this->revision($record->headId());
+
+        return new OpenBoard($record, $revision, BoardJson::readOwn($revision->document()), $record->tipId() !== $revision->id());
+    }
+
+    /** The record as it stands in the database now, inside the transaction that holds the write lock. */
+    private function fresh(string $id): BoardRecord
+    {
+        $record = $this->record($id) ?? throw new \InvalidArgumentException('This board is not on the shelf.');
+        $this->entities->refresh($record);
+
+        return $record;
+    }
+
+    private function revision(string $id): RevisionRecord
+    {
+        return $this->entities->find(RevisionRecord::class, $id) ?? throw new \InvalidArgumentException('This revision does not exist. Load the page again.');
+    }
+
+    private function newestNumber(BoardRecord $record): int
+    {
+        $number = $this->entities->createQuery('SELECT MAX(r.number) FROM ' . RevisionRecord::class . ' r WHERE r.board = :board')
+            ->setParameter('board', $record)
+            ->getSingleScalarResult();
+
+        return is_numeric($number) ? (int) $number : 0;
+    }
+}

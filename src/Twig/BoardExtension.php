@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Twig;
+
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Review\RuleBook;
+use IronLatch\View\Joint;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** What templates need of the core: printing, and the parts on offer. */
+final class BoardExtension extends AbstractExtension
+{
+    public function __construct(private readonly Catalogue $catalogue) {}
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('quantity', static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit))),
+            new TwigFunction('place', Joint::place(...)),
+            new TwigFunction('parts', $this->parts(...)),
+            new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),
+        ];
+    }
+
+    /**
+     * @return array<string, Part>
+     */
+    private function parts(string $word): array
+    {
+        $class = RecordShape::variants(Part::class)->classes[$word] ?? null;
+
+        return null !== $class && is_subclass_of($class, Part::class) ? $this->catalogue->parts($class) : [];
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\View;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\DirectDrive;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Insulation;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Report;
+
+/** Draws the lines of a board from what the inspection found. */
+final readonly class LineStrips
+{
+    /** Which joint a rule about a relay speaks of, by the link that the joint leads to. */
+    private const RELAY_RULES = [
+        'pins.boot-twitch' => 'driver',
+        'drive.coil-on-pin' => 'driver',
+        'drive.active-level' => 'driver',
+        'drive.module-ambiguous' => 'driver',
+        'drive.pin-overloaded' => 'driver',
+        'drive.does-not-pull-in' => 'coil',
+        'drive.coil-voltage' => 'coil',
+        'mains.contact-overloaded' => 'appliance',
+    ];
+
+    public function __construct(private Inspection $inspection, private Report $report) {}
+
+    /**
+     * @return array<string, list<Track>> by line; a line without a relay has one track with gaps
+     */
+    public function tracks(): array
+    {
+        $tracks = [];
+        foreach ($this->inspection->board->lines as $id => $line) {
+            $tracks[$id] = [];
+            foreach ($line->actuators as $actuatorId => $actuator) {
+                $tracks[$id][] = $this->track($id, $line, $actuatorId, $actuator);
+            }
+            if ([] === $tracks[$id]) {
+                $tracks[$id][] = $this->withoutRelay($id, $line);
+            }
+        }
+
+        return $tracks;
+    }
+
+    private function track(string $lineId, Line $line, string $id, Actuator $actuator): Track
+    {
+        $drive = $this->inspection->drive->results[$id];
+        $contact = $this->inspection->mains->contacts[$id];
+        $relay = $this->inspection->board->relay($actuator);
+        $seat = $this->inspection->seating->pins[$actuator->function] ?? null;
+        $level = $actuator->activeLevel->value;
+
+        return new Track($id, [
+            $this->hand($line),
+            new Link('pin', 'Pin', $seat?->name() ?? 'no pin', null === $seat ? '' : 'print ' . $seat->label(), null === $seat),
+            $this->driver($actuator, $level instanceof Level ? 'active ' . $level->value : 'level unstated'),
+            new Link('coil', 'Coil', QuantityPrinter::rounded($relay->coilVolts, Unit::Volt), QuantityPrinter::rounded($drive->coilAmps->value, Unit::Ampere)),
+            new Link('contact', 'Contact', sprintf('%s %s', $actuator->contact->abbreviation(), QuantityPrinter::rounded($relay->contactAcAmps, Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
+            $this->appliance($line, $contact->amps->printed()),
+        ], [
+            $this->handToPin($line),
+            $this->joint('driver', 'Pin to driver', $drive->pin, [...$this->about($id, 'driver'), ...$this->about($actuator->function, null)], null === $seat),
+            $this->joint('coil', 'Driver to coil', $drive->pullIn, $this->about($id, 'coil')),
+            $this->joint('contact', 'Coil to contact', $drive->coilBears, []),
+            $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, 'appliance'), ...$this->about($lineId, null)], $this->isUnchecked($lineId)),
+        ]);
+    }
+
+    private function withoutRelay(string $lineId, Line $line): Track
+    {
+        $gap = static fn(string $id, string $plate): Link => new Link($id, $plate, 'none', '', true);
+        $open = fn(string $id, string $title): Joint => $this->joint($id, $title, null, [], true);
+
+        return new Track('', [
+            $this->hand($line), $gap('pin', 'Pin'), $gap('driver', 'Driver'), $gap('coil', 'Coil'), $gap('contact', 'Contact'), $this->appliance($line, ''),
+        ], [
+            $this->handToPin($line), $open('driver', 'Pin to driver'), $open('coil', 'Driver to coil'), $open('contact', 'Coil to contact'),
+            $this->joint('appliance', 'Contact to appliance', null, $this->about($lineId, null), true),
+        ]);
+    }
+
+    private function hand(Line $line): Link
+    {
+        $names = array_values(array_unique(array_map(static fn(Surface $surface): string => $surface->kind->value, array_values($line->surfaces))));
+        $pins = [];
+        foreach ($line->surfaces as $surface) {
+            $pin = $this->inspection->seating->pins[$surface->function] ?? null;
+            if (null !== $pin && FunctionKind::InfraredReceiver !== $this->inspection->board->functions[$surface->function]->kind) {
+                $pins[] = $pin->name();
+            }
+        }
+
+        return new Link('hand', 'Hand', [] === $names ? 'no control' : self::shortened($names), implode(' ', $pins), [] === $names);
+    }
+
+    /**
+     * @param list<string> $names
+     */
+    private static function shortened(array $names): string
+    {
+        $short = ['push button' => 'button', 'infrared key' => 'infrared', 'wall switch' => 'wall switch', 'sensor rule' => 'sensor'];
+
+        return implode(', ', array_map(static fn(string $name): string => $short[$name] ?? $name, $names));
+    }
+
+    private function driver(Actuator $actuator, string $level): Link
+    {
+        $driver = $actuator->driver;
+
+        return new Link('driver', 'Driver', match (true) {
+            $driver instanceof NpnLowSide => 'NPN ' . QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm),
+            $driver instanceof OptoModuleInput => 'opto module',
+            $driver instanceof DirectDrive => 'none',
+            default => 'driver',
+        }, $level, $driver instanceof DirectDrive);
+    }
+
+    private function appliance(Line $line, string $amps): Link
+    {
+        $watts = is_float($line->watts->value) ? QuantityPrinter::rounded($line->watts->value, Unit::Watt) : '';
+        $conductor = $line->conductor->value instanceof SwitchedConductor ? $line->conductor->value->value . ' switched' : 'conductor unstated';
+
+        return new Link('appliance', 'Appliance', trim($watts . ' · ' . $amps, ' ·'), $conductor);
+    }
+
+    private function handToPin(Line $line): Joint
+    {
+        $margin = null;
+        $findings = [];
+        $unseated = [] === $line->surfaces;
+        foreach ($line->surfaces as $surface) {
+            $one = $this->inspection->seating->contacts[$surface->function] ?? null;
+            if (null !== $one && (null === $margin || $one->worst->value < $margin->worst->value)) {
+                $margin = $one;
+            }
+            $unseated = $unseated || !isset($this->inspection->seating->pins[$surface->function]);
+            array_push($findings, ...$this->about($surface->function, null));
+        }
+
+        return $this->joint('pin', 'Hand to pin', $margin, $findings, $unseated);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     */
+    private function joint(string $id, string $title, ?Margin $margin, array $findings, bool $isUnknown = false): Joint
+    {
+        $state = match ($margin?->state()) {
+            null => $isUnknown ? JointState::Unknown : JointState::Sound,
+            MarginState::Sound => $isUnknown ? JointState::Unknown : JointState::Sound,
+            MarginState::Weak => JointState::Weak,
+            MarginState::Broken => JointState::Broken,
+        };
+        foreach ($findings as $finding) {
+            $said = JointState::of($finding->kind);
+            $state = $said->rank() > $state->rank() && $finding->kind->opensLatch() ? $said : $state;
+        }
+
+        return new Joint($id, $title, $state, $margin, $findings);
+    }
+
+    /** The contact's current margin, unless its voltage is the greater worry. */
+    private static function ofContact(Margin $current, Margin $volts): Margin
+    {
+        return MarginState::Broken === $volts->state() ? $volts : $current;
+    }
+
+    /**
+     * @param ?string $joint only rules about this joint; null for all
+     * @return list<Finding>
+     */
+    private function about(string $subject, ?string $joint): array
+    {
+        $pin = isset($this->inspection->seating->pins[$subject]) ? $this->inspection->seating->pins[$subject]->name() : null;
+
+        return array_values(array_filter($this->report->findings, static fn(Finding $finding): bool => null === $joint
+            ? $finding->subject === $subject || (null !== $pin && 'pins.shared-pin' === $finding->rule->id && $finding->subject === $pin)
+            : $finding->subject === $subject && $joint === (self::RELAY_RULES[$finding->rule->id] ?? null)));
+    }
+
+    private function isUnchecked(string $subject): bool
+    {
+        return [] !== array_filter($this->report->notChecked, static fn(NotChecked $gap): bool => $gap->subject === $subject);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\View;
+
+use IronLatch\Storage\StaleEdit;
+
+/** What the last request has to say: done, or refused and why, with what had been entered. */
+final readonly class Notice
+{
+    private const PLUMBING = ['base', 'view', 'open', 'edit', 'function', 'line', 'rail', 'surface', 'actuator', 'finding', 'remedy', 'all', 'revision'];
+
+    /**
+     * @param array<mixed> $fields the form as it was sent
+     */
+    private function __construct(public string $text, public bool $isRefusal, public ?StaleEdit $stale, public array $fields) {}
+
+    public static function done(string $text): self
+    {
+        return new self($text, false, null, []);
+    }
+
+    /**
+     * @param array<mixed> $fields
+     */
+    public static function refused(string $text, ?StaleEdit $stale = null, array $fields = []): self
+    {
+        return new self($text, true, $stale, $fields);
+    }
+
+    /**
+     * What a person typed or chose, without what the form carries along.
+     *
+     * @return array<string, string>
+     */
+    public function entered(): array
+    {
+        $entered = [];
+        foreach ($this->fields as $name => $value) {
+            if (is_string($value) && '' !== $value && !in_array($name, self::PLUMBING, true)) {
+                $entered[(string) $name] = $value;
+            }
+        }
+
+        return $entered;
+    }
+}

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // For PHP's own server: static files with proper headers, everything else to the application.
-$path = parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
+$uri = $_SERVER['REQUEST_URI'] ?? '/';
+$path = parse_url(is_string($uri) ? $uri : '/', PHP_URL_PATH);
 $root = dirname(__DIR__) . '/public';
 $file = is_string($path) ? realpath($root . rawurldecode($path)) : false;
 if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && !str_ends_with($file, '.php')) {

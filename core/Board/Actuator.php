@@ -22,7 +22,8 @@ final readonly class Actuator
         public string $relay,
         public Driver $driver,
         public string $rail,
-        #[FactOf(Level::class)] public Fact $activeLevel,
+        #[FactOf(Level::class)]
+        public Fact $activeLevel,
         public ContactUse $contact = ContactUse::NormallyOpen,
     ) {}
 

@@ -46,18 +46,27 @@ final readonly class Board
         public string $name,
         public string $carrier,
         public string $mains,
-        #[FactOf('bool')] public Fact $radioUsed,
-        #[FactOf('float'), Measured(Unit::Celsius)] public Fact $ambient,
+        #[FactOf('bool')]
+        public Fact $radioUsed,
+        #[FactOf('float'), Measured(Unit::Celsius)]
+        public Fact $ambient,
         public string $controllerRail,
-        #[MapOf(Rail::class, '^R[1-9][0-9]{0,5}$')] public array $rails,
-        #[MapOf(Line::class, '^L[1-9][0-9]{0,5}$')] public array $lines,
-        #[MapOf(PinFunction::class, '^F[1-9][0-9]{0,5}$')] public array $functions,
-        #[MapOf(Seat::class, '^F[1-9][0-9]{0,5}$')] public array $seats,
-        #[MapOf('int', '^[ALFRS]$')] public array $lastIds,
+        #[MapOf(Rail::class, '^R[1-9][0-9]{0,5}$')]
+        public array $rails,
+        #[MapOf(Line::class, '^L[1-9][0-9]{0,5}$')]
+        public array $lines,
+        #[MapOf(PinFunction::class, '^F[1-9][0-9]{0,5}$')]
+        public array $functions,
+        #[MapOf(Seat::class, '^F[1-9][0-9]{0,5}$')]
+        public array $seats,
+        #[MapOf('int', '^[ALFRS]$')]
+        public array $lastIds,
         public LineDefaults $defaults,
         public HouseRules $houseRules,
-        #[MapOf(Acceptance::class, '^[a-z-]+\.[a-z0-9-]+:[A-Za-z0-9]+$')] public array $acceptances,
-        #[MapOf(Part::class, '^[a-z0-9][a-z0-9-]{0,59}$')] public array $parts,
+        #[MapOf(Acceptance::class, '^[a-z-]+\.[a-z0-9-]+:[A-Za-z0-9]+$')]
+        public array $acceptances,
+        #[MapOf(Part::class, '^[a-z0-9][a-z0-9-]{0,59}$')]
+        public array $parts,
     ) {
         BoardIntegrity::verify($this);
     }

@@ -9,7 +9,7 @@ use IronLatch\Core\Catalogue\Level;
 /** No driver at all: the coil between the pin and ground. */
 final readonly class DirectDrive implements Driver
 {
-    public function inherentActiveLevel(): ?Level
+    public function inherentActiveLevel(): Level
     {
         return Level::High;
     }

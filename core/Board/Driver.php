@@ -15,8 +15,8 @@ use IronLatch\Core\Record\OneOf;
 ])]
 interface Driver
 {
-    /** The level at the pin that energises the coil, by the circuit’s own nature; null where it has none. */
-    public function inherentActiveLevel(): ?Level;
+    /** The level at the pin that energises the coil, by the circuit’s own nature. */
+    public function inherentActiveLevel(): Level;
 
     /** The id of the catalogue part that the circuit is built on, if any. */
     public function part(): ?string;

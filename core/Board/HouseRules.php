@@ -15,8 +15,10 @@ final readonly class HouseRules
      * @param float $supplyLoad share of a supply’s rating for continuous load
      */
     public function __construct(
-        #[Measured(Unit::Ratio)] public float $forcedGain = 20.0,
-        #[Measured(Unit::Ratio)] public float $supplyLoad = 0.8,
+        #[Measured(Unit::Ratio)]
+        public float $forcedGain = 20.0,
+        #[Measured(Unit::Ratio)]
+        public float $supplyLoad = 0.8,
     ) {
         if ($forcedGain < 1 || $forcedGain > 100) {
             throw new \InvalidArgumentException('The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.');

@@ -24,10 +24,14 @@ final readonly class Line
     public function __construct(
         public string $name,
         public string $appliance,
-        #[FactOf('float'), Measured(Unit::Watt)] public Fact $watts,
-        #[FactOf(SwitchedConductor::class)] public Fact $conductor,
-        #[MapOf(Surface::class, '^S[1-9][0-9]{0,5}$')] public array $surfaces,
-        #[MapOf(Actuator::class, '^A[1-9][0-9]{0,5}$')] public array $actuators,
+        #[FactOf('float'), Measured(Unit::Watt)]
+        public Fact $watts,
+        #[FactOf(SwitchedConductor::class)]
+        public Fact $conductor,
+        #[MapOf(Surface::class, '^S[1-9][0-9]{0,5}$')]
+        public array $surfaces,
+        #[MapOf(Actuator::class, '^A[1-9][0-9]{0,5}$')]
+        public array $actuators,
         public ?string $feed = null,
     ) {}
 

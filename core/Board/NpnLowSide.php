@@ -17,8 +17,10 @@ final readonly class NpnLowSide implements Driver
      */
     public function __construct(
         public string $transistor,
-        #[Measured(Unit::Ohm)] public float $baseOhms,
-        #[Measured(Unit::Ohm)] public ?float $baseEmitterOhms = null,
+        #[Measured(Unit::Ohm)]
+        public float $baseOhms,
+        #[Measured(Unit::Ohm)]
+        public ?float $baseEmitterOhms = null,
     ) {
         if ($baseOhms < 10 || $baseOhms > 1.0e6) {
             throw new \InvalidArgumentException('A base resistor lies between 10 Ω and 1 MΩ. Usual are 330 Ω to 1 kΩ.');
@@ -28,12 +30,12 @@ final readonly class NpnLowSide implements Driver
         }
     }
 
-    public function inherentActiveLevel(): ?Level
+    public function inherentActiveLevel(): Level
     {
         return Level::High;
     }
 
-    public function part(): ?string
+    public function part(): string
     {
         return $this->transistor;
     }

@@ -17,12 +17,12 @@ final readonly class OptoModuleInput implements Driver
         public Level $activeLevel,
     ) {}
 
-    public function inherentActiveLevel(): ?Level
+    public function inherentActiveLevel(): Level
     {
         return $this->activeLevel;
     }
 
-    public function part(): ?string
+    public function part(): string
     {
         return $this->module;
     }

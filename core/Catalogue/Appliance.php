@@ -17,9 +17,12 @@ final readonly class Appliance implements Part
     public function __construct(
         public PartIdentity $identity,
         public LoadKind $load,
-        #[Measured(Unit::Watt)] public float $typicalWatts,
-        #[Measured(Unit::Ratio)] public float $powerFactor,
-        #[Measured(Unit::Volt)] public ?float $dcVolts = null,
+        #[Measured(Unit::Watt)]
+        public float $typicalWatts,
+        #[Measured(Unit::Ratio)]
+        public float $powerFactor,
+        #[Measured(Unit::Volt)]
+        public ?float $dcVolts = null,
         public bool $mustNotSelfStart = false,
     ) {}
 

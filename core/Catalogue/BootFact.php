@@ -13,7 +13,8 @@ final readonly class BootFact
     public function __construct(
         public BootPhase $phase,
         public PinState $state,
-        #[Measured(Unit::Second)] public float $seconds,
+        #[Measured(Unit::Second)]
+        public float $seconds,
         public Basis $basis,
     ) {}
 }

@@ -21,9 +21,11 @@ final readonly class Carrier implements Part
     public function __construct(
         public PartIdentity $identity,
         public string $chip,
-        #[Measured(Unit::Volt)] public Spread $input,
+        #[Measured(Unit::Volt)]
+        public Spread $input,
         public string $topEdge,
-        #[ListOf(HeaderPin::class)] public array $header,
+        #[ListOf(HeaderPin::class)]
+        public array $header,
     ) {}
 
     public function identity(): PartIdentity

@@ -27,20 +27,33 @@ final readonly class Chip implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Volt)] public Spread $supply,
-        #[Measured(Unit::Ohm)] public Spread $sourceResistance,
-        #[Measured(Unit::Ohm)] public Spread $sinkResistance,
-        #[Measured(Unit::Ratio)] public float $inputLowRatio,
-        #[Measured(Unit::Ratio)] public float $inputHighRatio,
-        #[Measured(Unit::Ohm)] public Spread $pullUpResistance,
-        #[Measured(Unit::Ohm)] public Spread $pullDownResistance,
-        #[Measured(Unit::Ampere)] public float $plannedPinAmps,
-        #[Measured(Unit::Ampere)] public float $greatestPinAmps,
-        #[Measured(Unit::Ampere)] public ?float $greatestTotalAmps,
+        #[Measured(Unit::Volt)]
+        public Spread $supply,
+        #[Measured(Unit::Ohm)]
+        public Spread $sourceResistance,
+        #[Measured(Unit::Ohm)]
+        public Spread $sinkResistance,
+        #[Measured(Unit::Ratio)]
+        public float $inputLowRatio,
+        #[Measured(Unit::Ratio)]
+        public float $inputHighRatio,
+        #[Measured(Unit::Ohm)]
+        public Spread $pullUpResistance,
+        #[Measured(Unit::Ohm)]
+        public Spread $pullDownResistance,
+        #[Measured(Unit::Ampere)]
+        public float $plannedPinAmps,
+        #[Measured(Unit::Ampere)]
+        public float $greatestPinAmps,
+        #[Measured(Unit::Ampere)]
+        public ?float $greatestTotalAmps,
         public bool $radio,
-        #[Measured(Unit::Ampere)] public Spread $runCurrent,
-        #[Measured(Unit::Ampere)] public float $peakAmps,
-        #[ListOf(ChipPin::class)] public array $pins,
+        #[Measured(Unit::Ampere)]
+        public Spread $runCurrent,
+        #[Measured(Unit::Ampere)]
+        public float $peakAmps,
+        #[ListOf(ChipPin::class)]
+        public array $pins,
     ) {
         $names = array_map(static fn(ChipPin $pin): string => $pin->name, $pins);
         if (count($names) !== count(array_unique($names))) {

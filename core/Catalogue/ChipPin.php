@@ -16,8 +16,10 @@ final readonly class ChipPin
      */
     public function __construct(
         public string $name,
-        #[ListOf(Ability::class)] public array $abilities,
-        #[ListOf(BootFact::class)] public array $boot = [],
+        #[ListOf(Ability::class)]
+        public array $abilities,
+        #[ListOf(BootFact::class)]
+        public array $boot = [],
         public ?Strap $strap = null,
         public ?ReservedFor $reserved = null,
     ) {}

@@ -12,8 +12,10 @@ final readonly class MainsSystem implements Part
 {
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Volt)] public float $volts,
-        #[Measured(Unit::Hertz)] public float $hertz,
+        #[Measured(Unit::Volt)]
+        public float $volts,
+        #[Measured(Unit::Hertz)]
+        public float $hertz,
         public string $liveConductor,
         public string $neutralConductor,
         public string $earthConductor,

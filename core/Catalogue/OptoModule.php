@@ -20,12 +20,18 @@ final readonly class OptoModule implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Ohm)] public Spread $seriesResistance,
-        #[Measured(Unit::Volt)] public Spread $indicatorVolts,
-        #[Measured(Unit::Volt)] public Spread $optoVolts,
-        #[Measured(Unit::Ampere)] public float $operateAmps,
-        #[Measured(Unit::Ampere)] public float $releaseAmps,
-        #[Measured(Unit::Volt)] public Spread $coilDrop,
+        #[Measured(Unit::Ohm)]
+        public Spread $seriesResistance,
+        #[Measured(Unit::Volt)]
+        public Spread $indicatorVolts,
+        #[Measured(Unit::Volt)]
+        public Spread $optoVolts,
+        #[Measured(Unit::Ampere)]
+        public float $operateAmps,
+        #[Measured(Unit::Ampere)]
+        public float $releaseAmps,
+        #[Measured(Unit::Volt)]
+        public Spread $coilDrop,
         public Level $activeLevel,
     ) {}
 

@@ -12,7 +12,8 @@ final readonly class Pull
 {
     public function __construct(
         public PullDirection $direction,
-        #[Measured(Unit::Ohm)] public float $ohms,
+        #[Measured(Unit::Ohm)]
+        public float $ohms,
     ) {
         if ($ohms < 100.0 || $ohms > 1.0e7) {
             throw new \InvalidArgumentException('A pull resistor lies between 100 Ω and 10 MΩ. Usual are 4.7 kΩ and 10 kΩ.');

@@ -22,15 +22,24 @@ final readonly class Relay implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Volt)] public float $coilVolts,
-        #[Measured(Unit::Ohm)] public Spread $coilResistance,
-        #[Measured(Unit::Ratio)] public float $operateRatio,
-        #[Measured(Unit::Ratio)] public float $releaseRatio,
-        #[Measured(Unit::Ratio)] public float $greatestRatio,
-        #[Measured(Unit::Ampere)] public float $contactAcAmps,
-        #[Measured(Unit::Volt)] public float $contactAcVolts,
-        #[Measured(Unit::Ampere)] public float $contactDcAmps,
-        #[Measured(Unit::Volt)] public float $contactDcVolts,
+        #[Measured(Unit::Volt)]
+        public float $coilVolts,
+        #[Measured(Unit::Ohm)]
+        public Spread $coilResistance,
+        #[Measured(Unit::Ratio)]
+        public float $operateRatio,
+        #[Measured(Unit::Ratio)]
+        public float $releaseRatio,
+        #[Measured(Unit::Ratio)]
+        public float $greatestRatio,
+        #[Measured(Unit::Ampere)]
+        public float $contactAcAmps,
+        #[Measured(Unit::Volt)]
+        public float $contactAcVolts,
+        #[Measured(Unit::Ampere)]
+        public float $contactDcAmps,
+        #[Measured(Unit::Volt)]
+        public float $contactDcVolts,
         public Insulation $insulation,
     ) {}
 

@@ -14,8 +14,10 @@ final readonly class Supply implements Part
     public function __construct(
         public PartIdentity $identity,
         public SupplyForm $form,
-        #[Measured(Unit::Volt)] public Spread $output,
-        #[Measured(Unit::Ampere)] public float $ratedAmps,
+        #[Measured(Unit::Volt)]
+        public Spread $output,
+        #[Measured(Unit::Ampere)]
+        public float $ratedAmps,
     ) {}
 
     public function identity(): PartIdentity

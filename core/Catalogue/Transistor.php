@@ -19,12 +19,18 @@ final readonly class Transistor implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Ratio)] public Spread $gain,
-        #[Measured(Unit::Ampere)] public Spread $saturationCurrent,
-        #[Measured(Unit::Ratio)] public float $reverseGain,
-        #[Measured(Unit::Ohm)] public Spread $collectorResistance,
-        #[Measured(Unit::Ampere)] public float $greatestAmps,
-        #[Measured(Unit::Volt)] public float $greatestVolts,
+        #[Measured(Unit::Ratio)]
+        public Spread $gain,
+        #[Measured(Unit::Ampere)]
+        public Spread $saturationCurrent,
+        #[Measured(Unit::Ratio)]
+        public float $reverseGain,
+        #[Measured(Unit::Ohm)]
+        public Spread $collectorResistance,
+        #[Measured(Unit::Ampere)]
+        public float $greatestAmps,
+        #[Measured(Unit::Volt)]
+        public float $greatestVolts,
     ) {}
 
     public function identity(): PartIdentity

@@ -88,11 +88,12 @@ final readonly class DriverAnalysis
             $transistor->saturationCurrent->min,
         ));
         $worstCorner = sprintf(
-            'gain %s, pin supply %s, rail %s, base resistor +%d %%, coil −10 %%, %s at the coil',
+            'gain %s, pin supply %s, rail %s, base resistor +%d %%, coil %s at 20 °C, %s at the coil',
             QuantityPrinter::rounded($transistor->gain->min, Unit::Ratio),
             QuantityPrinter::rounded($chip->supply->min, Unit::Volt),
             QuantityPrinter::rounded($rail->min, Unit::Volt),
             (int) (self::RESISTOR_TOLERANCE * 100),
+            QuantityPrinter::rounded($relay->coilResistance->min, Unit::Ohm),
             QuantityPrinter::rounded($ambient, Unit::Celsius),
         );
         $baseInputs = [

@@ -14,25 +14,30 @@ final class DuplicateKeys
     public static function find(string $json): ?string
     {
         preg_match_all('/"(?:[^"\\\\]++|\\\\.)*+"|[{}\[\],:]/s', $json, $matches);
-        /** @var list<array{keys: ?array<string, true>, key: string, index: int}> $stack keys is null in a list */
-        $stack = [];
+        /** @var list<array<string, true>> $keys those of each level; empty for lists */
+        $keys = [];
+        /** @var list<string|int> $places the key, or the index in a list, that each level is at */
+        $places = [];
         $text = '';
         foreach ($matches[0] as $token) {
-            $top = count($stack) - 1;
+            $top = count($places) - 1;
             if ('{' === $token || '[' === $token) {
-                $stack[] = ['keys' => '{' === $token ? [] : null, 'key' => '', 'index' => 0];
+                $keys[] = [];
+                $places[] = '[' === $token ? 0 : '';
             } elseif ('}' === $token || ']' === $token) {
-                array_pop($stack);
+                array_pop($keys);
+                array_pop($places);
             } elseif (':' === $token) {
                 $key = json_decode($text);
                 $key = is_string($key) ? $key : $text;
-                $stack[$top]['key'] = $key;
-                if (isset($stack[$top]['keys'][$key])) {
-                    return self::path($stack);
+                $places[$top] = $key;
+                if (isset($keys[$top][$key])) {
+                    return self::path(array_values($places));
                 }
-                $stack[$top]['keys'][$key] = true;
+                $keys[$top][$key] = true;
             } elseif (',' === $token) {
-                ++$stack[$top]['index'];
+                $place = $places[$top] ?? '';
+                $places[$top] = is_int($place) ? $place + 1 : $place;
             } else {
                 $text = $token;
             }
@@ -42,13 +47,13 @@ final class DuplicateKeys
     }
 
     /**
-     * @param list<array{keys: ?array<string, true>, key: string, index: int}> $stack
+     * @param list<string|int> $places
      */
-    private static function path(array $stack): string
+    private static function path(array $places): string
     {
         $path = '';
-        foreach ($stack as $level) {
-            $path .= null === $level['keys'] ? '[' . $level['index'] . ']' : ('' === $path ? '' : '.') . $level['key'];
+        foreach ($places as $place) {
+            $path .= is_int($place) ? '[' . $place . ']' : ('' === $path ? '' : '.') . $place;
         }
 
         return $path;

@@ -41,7 +41,7 @@ final class PinListCsv
                 $level instanceof Level ? $level->value : '',
                 $level instanceof Level ? $level->opposite()->value : '',
                 null === $function->pull ? '' : QuantityPrinter::rounded($function->pull->ohms, Unit::Ohm) . ' ' . $function->pull->direction->value,
-                $seat?->locked ?? false ? 'yes' : 'no',
+                true === $seat?->locked ? 'yes' : 'no',
                 $pin?->header->note ?? '',
             ];
         }

@@ -55,7 +55,7 @@ final class StartUp
     private static function movement(Board $board, Chip $chip, Pin $pin, Actuator $actuator, PinState $state, array $pulls): array
     {
         $driver = $actuator->driver;
-        $active = $driver->inherentActiveLevel() ?? Level::High;
+        $active = $driver->inherentActiveLevel();
         $typical = Source::at($chip, $pin, $state, $pulls, null);
         $worst = Source::at($chip, $pin, $state, $pulls, $active);
         if (PinState::Toggling === $state) {

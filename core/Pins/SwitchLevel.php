@@ -15,8 +15,8 @@ use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
-use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 
 /** The high level of an open contact to ground while the program runs, against V_IH. */
 final class SwitchLevel

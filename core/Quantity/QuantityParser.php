@@ -75,7 +75,7 @@ final class QuantityParser
         if (Unit::SquareMetre !== $unit || 1 !== preg_match('/^(?:AWG\s*(\d{1,2})|(\d{1,2})\s*AWG)$/i', $text, $match)) {
             return null;
         }
-        $gauge = (int) ('' !== $match[1] ? $match[1] : $match[2] ?? '');
+        $gauge = (int) ('' !== $match[1] ? $match[1] : $match[2]);
         if ($gauge > 40) {
             return null;
         }
@@ -132,7 +132,7 @@ final class QuantityParser
             }
         }
 
-        return !$unitRequired && $unit->takesPrefix() && '' !== $suffix ? Prefix::READ[$suffix] ?? null : null;
+        return !$unitRequired && $unit->takesPrefix() ? Prefix::READ[$suffix] ?? null : null;
     }
 
     private static function shifted(string $number, int $exponent): ?float

@@ -42,7 +42,10 @@ final readonly class Fact
      */
     public static function unknown(): self
     {
-        return new self(Knowledge::Unknown, null, '');
+        /** @var self<never> $unknown */
+        $unknown = new self(Knowledge::Unknown, null, '');
+
+        return $unknown;
     }
 
     public function isKnown(): bool

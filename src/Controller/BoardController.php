@@ -9,7 +9,6 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
-use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Exchange\PinListCsv;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\FindingGroup;

@@ -40,7 +40,8 @@ final class ShelfController extends AbstractController
         private readonly BoardStore $store,
         private readonly Catalogue $catalogue,
         private readonly DemoFiles $demos,
-        #[Autowire('%kernel.project_dir%/var')] private readonly string $varFolder,
+        #[Autowire('%kernel.project_dir%/var')]
+        private readonly string $varFolder,
     ) {}
 
     #[Route('/', name: 'shelf', methods: ['GET'])]

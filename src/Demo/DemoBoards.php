@@ -12,7 +12,6 @@ use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddSurface;
 use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\Edit\DriveDirectly;
@@ -20,7 +19,6 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\SeatFunction;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
@@ -160,7 +158,7 @@ final readonly class DemoBoards
     {
         $edits = [];
         foreach ($pins as $function => $pin) {
-            $edits[] = new SeatFunction($function, (string) $pin);
+            $edits[] = new SeatFunction($function, $pin);
         }
 
         return $edits;

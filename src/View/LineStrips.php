@@ -22,6 +22,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\Stage;
 
 /** Draws the lines of a board from what the inspection found. */
 final readonly class LineStrips
@@ -79,7 +80,7 @@ final readonly class LineStrips
             $this->joint('driver', 'Pin to driver', $drive->pin, [...$this->about($id, 'driver'), ...$this->about($actuator->function, null)], null === $seat),
             $this->joint('coil', 'Driver to coil', $drive->pullIn, $this->about($id, 'coil')),
             $this->joint('contact', 'Coil to contact', $drive->coilBears, []),
-            $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, 'appliance'), ...$this->about($lineId, null)], $this->isUnchecked($lineId)),
+            $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, 'appliance'), ...$this->ofMains($lineId)], $this->isUnchecked($lineId)),
         ]);
     }
 
@@ -92,7 +93,7 @@ final readonly class LineStrips
             $this->hand($line), $gap('pin', 'Pin'), $gap('driver', 'Driver'), $gap('coil', 'Coil'), $gap('contact', 'Contact'), $this->appliance($line, ''),
         ], [
             $this->handToPin($line), $open('driver', 'Pin to driver'), $open('coil', 'Driver to coil'), $open('contact', 'Coil to contact'),
-            $this->joint('appliance', 'Contact to appliance', null, $this->about($lineId, null), true),
+            $this->joint('appliance', 'Contact to appliance', null, $this->ofMains($lineId), true),
         ]);
     }
 
@@ -135,9 +136,15 @@ final readonly class LineStrips
     private function appliance(Line $line, string $amps): Link
     {
         $watts = is_float($line->watts->value) ? QuantityPrinter::rounded($line->watts->value, Unit::Watt) : '';
-        $conductor = $line->conductor->value instanceof SwitchedConductor ? $line->conductor->value->value . ' switched' : 'conductor unstated';
+        $conductor = match ($line->conductor->value) {
+            SwitchedConductor::Live => 'live',
+            SwitchedConductor::Neutral => 'neutral',
+            SwitchedConductor::Both => 'both',
+            SwitchedConductor::DcPositive => 'DC +',
+            default => 'conductor?',
+        };
 
-        return new Link('appliance', 'Appliance', trim($watts . ' · ' . $amps, ' ·'), $conductor);
+        return new Link('appliance', 'Appliance', $watts, trim($amps . ', ' . $conductor, ', '));
     }
 
     private function handToPin(Line $line): Joint
@@ -193,6 +200,14 @@ final readonly class LineStrips
         return array_values(array_filter($this->report->findings, static fn(Finding $finding): bool => null === $joint
             ? $finding->subject === $subject || (null !== $pin && 'pins.shared-pin' === $finding->rule->id && $finding->subject === $pin)
             : $finding->subject === $subject && $joint === (self::RELAY_RULES[$finding->rule->id] ?? null)));
+    }
+
+    /**
+     * @return list<Finding> what the mains stage says of a line
+     */
+    private function ofMains(string $lineId): array
+    {
+        return array_values(array_filter($this->about($lineId, null), static fn(Finding $finding): bool => Stage::Mains === $finding->rule->stage));
     }
 
     private function isUnchecked(string $subject): bool

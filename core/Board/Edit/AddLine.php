@@ -39,7 +39,7 @@ final readonly class AddLine implements Edit
                 Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
                 null === $this->appliance->dcVolts ? Fact::unknown() : Fact::stated(SwitchedConductor::DcPositive),
                 [],
-                [$ids->next('A') => new Actuator($function, $board->defaults->relay, $driver, $board->defaults->rail, null === $level ? Fact::unknown() : Fact::stated($level))],
+                [$ids->next('A') => new Actuator($function, $board->defaults->relay, $driver, $board->defaults->rail, Fact::stated($level))],
             )],
             functions: [...$board->functions, $function => new PinFunction(FunctionKind::RelayOutput, $this->name . ' relay')],
             lastIds: $ids->last(),

@@ -24,7 +24,7 @@ final readonly class AddRelay implements Edit
         $ids = new Ids($board);
         $function = $ids->next('F');
         $level = $board->defaults->driver->inherentActiveLevel();
-        $actuator = new Actuator($function, $board->defaults->relay, $board->defaults->driver, $board->defaults->rail, null === $level ? Fact::unknown() : Fact::stated($level));
+        $actuator = new Actuator($function, $board->defaults->relay, $board->defaults->driver, $board->defaults->rail, Fact::stated($level));
         $number = count($line->actuators) + 1;
         $name = $line->name . ' relay' . (1 === $number ? '' : ' ' . $number);
 

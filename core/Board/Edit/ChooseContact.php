@@ -16,7 +16,8 @@ final readonly class ChooseContact implements Edit
      * @param list<string> $actuators ids of relays
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
+        #[ListOf('string')]
+        public array $actuators,
         public ContactUse $contact,
     ) {}
 

@@ -18,7 +18,8 @@ final readonly class DriveByModule implements Edit
      * @param list<string> $actuators ids of relays
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
+        #[ListOf('string')]
+        public array $actuators,
         public OptoModule $module,
     ) {}
 

@@ -22,10 +22,13 @@ final readonly class DriveByTransistor implements Edit
      * @param list<string> $actuators ids of relays
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
+        #[ListOf('string')]
+        public array $actuators,
         public Transistor $transistor,
-        #[Measured(Unit::Ohm)] public float $baseOhms,
-        #[Measured(Unit::Ohm)] public ?float $baseEmitterOhms = null,
+        #[Measured(Unit::Ohm)]
+        public float $baseOhms,
+        #[Measured(Unit::Ohm)]
+        public ?float $baseEmitterOhms = null,
     ) {}
 
     public function apply(Board $board): Board

@@ -15,7 +15,8 @@ final readonly class FeedCoils implements Edit
      * @param list<string> $actuators ids of relays
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
+        #[ListOf('string')]
+        public array $actuators,
         public string $rail,
     ) {}
 

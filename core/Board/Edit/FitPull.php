@@ -17,7 +17,8 @@ final readonly class FitPull implements Edit
     public function __construct(
         public string $function,
         public PullDirection $direction,
-        #[Measured(Unit::Ohm)] public float $ohms,
+        #[Measured(Unit::Ohm)]
+        public float $ohms,
     ) {}
 
     public function apply(Board $board): Board

@@ -15,7 +15,8 @@ final readonly class Sequence implements Edit
      */
     public function __construct(
         public string $title,
-        #[ListOf(Edit::class)] public array $edits,
+        #[ListOf(Edit::class)]
+        public array $edits,
     ) {}
 
     public function apply(Board $board): Board

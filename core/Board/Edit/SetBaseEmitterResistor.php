@@ -19,8 +19,10 @@ final readonly class SetBaseEmitterResistor implements Edit
      * @param ?float $ohms null removes it
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
-        #[Measured(Unit::Ohm)] public ?float $ohms,
+        #[ListOf('string')]
+        public array $actuators,
+        #[Measured(Unit::Ohm)]
+        public ?float $ohms,
     ) {}
 
     public function apply(Board $board): Board

@@ -18,8 +18,10 @@ final readonly class SetBaseResistor implements Edit
      * @param list<string> $actuators ids of relays
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
-        #[Measured(Unit::Ohm)] public float $ohms,
+        #[ListOf('string')]
+        public array $actuators,
+        #[Measured(Unit::Ohm)]
+        public float $ohms,
     ) {}
 
     public function apply(Board $board): Board

@@ -14,8 +14,10 @@ use IronLatch\Core\Record\Measured;
 final readonly class SetHouseRules implements Edit
 {
     public function __construct(
-        #[Measured(Unit::Ratio)] public float $forcedGain,
-        #[Measured(Unit::Ratio)] public float $supplyLoad,
+        #[Measured(Unit::Ratio)]
+        public float $forcedGain,
+        #[Measured(Unit::Ratio)]
+        public float $supplyLoad,
     ) {}
 
     public function apply(Board $board): Board

@@ -17,7 +17,8 @@ final readonly class StateActiveLevel implements Edit
      * @param list<string> $actuators ids of relays
      */
     public function __construct(
-        #[ListOf('string')] public array $actuators,
+        #[ListOf('string')]
+        public array $actuators,
         public Level $level,
     ) {}
 

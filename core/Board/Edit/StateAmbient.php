@@ -14,7 +14,8 @@ use IronLatch\Core\Record\Measured;
 final readonly class StateAmbient implements Edit
 {
     public function __construct(
-        #[Measured(Unit::Celsius)] public float $celsius,
+        #[Measured(Unit::Celsius)]
+        public float $celsius,
     ) {}
 
     public function apply(Board $board): Board

@@ -16,7 +16,8 @@ final readonly class StateConductor implements Edit
      * @param list<string> $lines ids
      */
     public function __construct(
-        #[ListOf('string')] public array $lines,
+        #[ListOf('string')]
+        public array $lines,
         public SwitchedConductor $conductor,
     ) {}
 

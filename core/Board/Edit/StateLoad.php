@@ -15,7 +15,8 @@ final readonly class StateLoad implements Edit
 {
     public function __construct(
         public string $line,
-        #[Measured(Unit::Watt)] public float $watts,
+        #[Measured(Unit::Watt)]
+        public float $watts,
     ) {}
 
     public function apply(Board $board): Board

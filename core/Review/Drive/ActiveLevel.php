@@ -38,7 +38,7 @@ final class ActiveLevel implements Rule
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $driverLevel = $actuator->driver->inherentActiveLevel();
             $stated = $actuator->activeLevel->value;
-            if (null === $driverLevel || $stated === $driverLevel) {
+            if ($stated === $driverLevel) {
                 continue;
             }
             $name = $inspection->board->lines[$lineId]->name;

@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -34,6 +35,9 @@ final class LineWithoutRelay implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
+        if ([] === $inspection->board->lines) {
+            yield new NotChecked($this->facts(), 'board', 'a line');
+        }
         foreach ($inspection->board->lines as $id => $line) {
             if ([] === $line->actuators) {
                 yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name), proposals: fn(): array => [new Remedy('Add a relay', new AddRelay($id))]);

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Which folder may know which: docs/architecture.md, as rules. */
+final class Layers
+{
+    private const CORE = 'IronLatch\Core';
+
+    #[TestRule]
+    public function coreKnowsNothingOutsideItself(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace(self::CORE))
+            ->canOnlyDependOn()
+            ->classes(
+                Selector::inNamespace(self::CORE),
+                Selector::AllOf(Selector::isStandardClass(), Selector::NoneOf(Selector::implements(\DateTimeInterface::class))),
+            );
+    }
+
+    #[TestRule]
+    public function quantitiesKnowNothingElse(): Rule
+    {
+        return $this->mayNotKnow('Quantity', ['Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function recordsKnowQuantitiesOnly(): Rule
+    {
+        return $this->mayNotKnow('Record', ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function catalogueKnowsNoBoard(): Rule
+    {
+        return $this->mayNotKnow('Catalogue', ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function boardKnowsNoAnalysis(): Rule
+    {
+        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function driveKnowsNoOtherAnalysis(): Rule
+    {
+        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function pinsKnowDriveOnly(): Rule
+    {
+        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function powerKnowsDriveOnly(): Rule
+    {
+        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function mainsStandsAlone(): Rule
+    {
+        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function reviewKnowsNoFiles(): Rule
+    {
+        return $this->mayNotKnow('Review', ['Exchange']);
+    }
+
+    /**
+     * @param list<string> $others
+     */
+    private function mayNotKnow(string $folder, array $others): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace(self::CORE . '\\' . $folder))
+            ->shouldNotDependOn()
+            ->classes(...array_map(static fn(string $other) => Selector::inNamespace(self::CORE . '\\' . $other), $others));
+    }
+}

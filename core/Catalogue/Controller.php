@@ -36,12 +36,16 @@ final readonly class Controller
     public function read(string $written): PinReading
     {
         $wanted = strtoupper(trim($written));
-        $asLabel = null;
+        $asLabel = $asShortLabel = null;
         $asNumber = null;
         $number = 1 === preg_match('/^[A-Z]*?(\d+)$/', $wanted, $match) ? (int) $match[1] : null;
         foreach ($this->pins as $pin) {
-            if (strtoupper($pin->label()) === $wanted || (is_numeric($wanted) && 'D' . $wanted === strtoupper($pin->label()))) {
-                $asLabel ??= $pin;
+            if (strtoupper($pin->label()) === $wanted) {
+                $asLabel = $pin;
+            }
+            // A bare number is often short for a D label, where nothing bears the number itself.
+            if (is_numeric($wanted) && 'D' . $wanted === strtoupper($pin->label())) {
+                $asShortLabel = $pin;
             }
             if (strtoupper($pin->name()) === $wanted) {
                 return new PinReading($written, null, $pin);
@@ -51,6 +55,6 @@ final readonly class Controller
             }
         }
 
-        return new PinReading($written, $asLabel, $asNumber);
+        return new PinReading($written, $asLabel ?? $asShortLabel, $asNumber);
     }
 }

@@ -29,7 +29,7 @@ final class QuantityParser
             return $value;
         }
         foreach (Unit::cases() as $other) {
-            if ($other !== $unit && null !== self::asNumberAndUnit($plain, $other, unitRequired: true)) {
+            if ($other !== $unit && Unit::Ratio !== $other && null !== self::asNumberAndUnit($plain, $other, unitRequired: true)) {
                 throw NotAQuantity::wrongUnit($text, $other, $unit);
             }
         }

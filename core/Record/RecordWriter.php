@@ -53,14 +53,12 @@ final class RecordWriter
                 static fn(mixed $item): mixed => self::value($shape->item ?? throw new \LogicException(), $item),
                 array_values($value),
             ),
-            // An empty PHP array would be written as a list.
-            ValueKind::Map === $shape->kind && [] === $value => new \stdClass(),
-            ValueKind::Map === $shape->kind && is_array($value) => array_map(
+            ValueKind::Map === $shape->kind && is_array($value) => self::orEmptyObject(array_map(
                 static fn(mixed $item): mixed => self::value($shape->item ?? throw new \LogicException(), $item),
                 $value,
-            ),
+            )),
             ValueKind::Variant === $shape->kind && is_object($value) => self::writeVariant($shape->class ?? throw new \LogicException(), $value),
-            is_object($value) => self::write($value),
+            is_object($value) => self::orEmptyObject(self::write($value)),
             default => $value,
         };
     }
@@ -92,5 +90,16 @@ final class RecordWriter
             Knowledge::Assumed => ['assumed' => self::value($item, $fact->value), 'because' => $fact->because],
             Knowledge::Unknown => ['unknown' => true],
         };
+    }
+
+    /**
+     * An empty PHP array would be written as a list.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>|\stdClass
+     */
+    private static function orEmptyObject(array $data): array|\stdClass
+    {
+        return [] === $data ? new \stdClass() : $data;
     }
 }

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Review;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddRail;
+use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Board\Edit\ChangeFunctionKind;
+use IronLatch\Core\Board\Edit\ChooseAppliance;
+use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\ConfirmReading;
+use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\DriveByTransistor;
+use IronLatch\Core\Board\Edit\DriveDirectly;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\RemoveRelay;
+use IronLatch\Core\Board\Edit\RenameLine;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateRadio;
+use IronLatch\Core\Board\Edit\TolerateConsole;
+use IronLatch\Core\Board\Edit\UnseatFunction;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Tests\Support\TestBoards;
+
+/**
+ * For each rule at least one planted fault with what must be said of it, and its nearest sound twin, which must stay silent.
+ * Unless a board is given, both start from TestBoards::sound().
+ */
+final class RuleFixtures
+{
+    /**
+     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     */
+    public static function all(): iterable
+    {
+        $sound = TestBoards::sound();
+        $module = TestBoards::part('opto-module-low', OptoModule::class);
+        $bareModule = TestBoards::part('opto-module-low-bare', OptoModule::class);
+        $transistor = TestBoards::part('npn-2n2222', Transistor::class);
+        $relay12 = TestBoards::part('reinforced-12v', Relay::class);
+        $seat = static fn(string $function, string $pin): Edit => new SeatFunction($function, $pin);
+        $both = static fn(Edit ...$edits): Edit => new Sequence('both', array_values($edits));
+        $on12Volts = TestBoards::edited($sound, new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new ChooseRelay(['A1'], $relay12), new FeedCoils(['A1'], 'R2'));
+        $mainsOnly = static fn(string $appliance): Edit => new ChooseAppliance('L1', TestBoards::part($appliance, Appliance::class));
+
+        yield 'line without a relay' => self::one('lines.no-relay', 'L1', Kind::Broken, '', new RemoveRelay('A1'), $both(new RemoveRelay('A1'), new AddRelay('L1')));
+
+        yield 'relay output without a pin' => self::one('pins.no-pin', 'F1', Kind::Broken, '', new UnseatFunction('F1'), $both(new UnseatFunction('F1'), $seat('F1', '21')));
+
+        yield 'switch on a relay’s pin' => self::one('pins.shared-pin', 'GPIO23', Kind::Broken, '', $seat('F3', '23'), $seat('F3', '21'));
+
+        yield 'switch on the flash' => self::one('pins.flash-pin', 'F3', Kind::Broken, '', $seat('F3', 'CLK'), $seat('F3', '15'));
+
+        yield 'switch on the console' => self::one('pins.console-pin', 'F3', Kind::Weak, '', $seat('F3', 'RX'), $both($seat('F3', 'RX'), new TolerateConsole('F3', true)));
+
+        yield 'module holds the flash voltage strap up' => self::one('pins.strap-at-reset', 'F1', Kind::Broken, '2.28 V', $both(new DriveByModule(['A1'], $module), $seat('F1', '12')), $seat('F1', '12'));
+        yield 'module holds the download strap up' => self::one('pins.strap-at-reset', 'F1', Kind::Weak, '2.28 V', $both(new DriveByModule(['A1'], $module), $seat('F1', '2')), $seat('F1', '2'));
+        yield 'transistor pulls the run strap down' => self::one('pins.strap-at-reset', 'F1', Kind::Broken, '618 mV', $seat('F1', '0'), $both(new DriveByModule(['A1'], $module), $seat('F1', '0')));
+        yield 'transistor pulls a harmless strap down' => self::one('pins.strap-at-reset', 'F1', Kind::Hint, '618 mV', $seat('F1', '5'), $both(new DriveByModule(['A1'], $module), $seat('F1', '5')));
+        yield 'pull-up fights the flash voltage strap' => self::one('pins.strap-at-reset', 'F3', Kind::Broken, '2.7 V', $both($seat('F3', '12'), new FitPull('F3', PullDirection::Up, 10e3)), $seat('F3', '12'));
+
+        yield 'wall switch on the run strap' => self::one('pins.switch-holds-strap', 'F3', Kind::Broken, '', $seat('F3', '0'), $both($seat('F3', '0'), new ChangeFunctionKind('F3', FunctionKind::Button)));
+        yield 'wall switch on a harmless strap' => self::one('pins.switch-holds-strap', 'F3', Kind::Hint, '', $seat('F3', '15'), $seat('F3', '12'));
+
+        yield 'button on the run strap' => self::one('pins.button-on-strap', 'F4', Kind::Hint, '', $seat('F4', '0'), $seat('F4', '15'));
+
+        yield 'lamp relay on a pin that is pulsed' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '5.02 V', $seat('F1', '14'), $seat('F1', '13'));
+        yield 'airer relay on a pin that is pulsed' => self::one('pins.boot-twitch', 'A2', Kind::Danger, '5.02 V', $seat('F2', '14'), $seat('F2', '13'));
+        yield 'pull-up through an open base drives a 12 V coil' => self::one(
+            'pins.boot-twitch',
+            'A1',
+            Kind::Weak,
+            '10.5 V',
+            $both(new DriveByTransistor(['A1'], $transistor, 470.0), $seat('F1', '15')),
+            $both(new DriveByTransistor(['A1'], $transistor, 470.0, 10e3), $seat('F1', '15')),
+            $on12Volts,
+        );
+        yield 'module on the boot log' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '2.39 mA', $both(new DriveByModule(['A1'], $module), $seat('F1', 'TX'), new TolerateConsole('F1', true)), $both(new DriveByModule(['A1'], $module), $seat('F1', 'RX'), new TolerateConsole('F1', true)));
+
+        yield 'relay on an input-only pin' => self::one('pins.output-on-input-only', 'F1', Kind::Broken, '', $seat('F1', '35'), $seat('F1', '27'));
+
+        yield 'switch without a pull-up' => self::one('pins.pull-up-missing', 'F3', Kind::Broken, '', $seat('F3', '35'), $both($seat('F3', '35'), new FitPull('F3', PullDirection::Up, 10e3)));
+        yield 'switch with a pull-down' => self::one('pins.pull-up-missing', 'F3', Kind::Broken, '', $both($seat('F3', '35'), new FitPull('F3', PullDirection::Down, 10e3)), $seat('F3', '27'));
+
+        yield 'sensor on the converter that the radio takes' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '25'), $both($seat('F5', '25'), new StateRadio(false)));
+        yield 'sensor without a converter' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '18'), $seat('F5', '35'));
+
+        yield 'print that is another pin’s number' => self::one('pins.label-misread', 'F3', Kind::Weak, '', $seat('F3', 'D2'), $both($seat('F3', 'D2'), new ConfirmReading('F3')));
+
+        yield 'coil straight on its pin' => self::one('drive.coil-on-pin', 'A1', Kind::Broken, '50 mA', new DriveDirectly(['A1']), new DriveByTransistor(['A1'], $transistor, 470.0));
+
+        yield '12 V coil on 5 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×0.417', new ChooseRelay(['A1'], $relay12), $both(new ChooseRelay(['A1'], $relay12), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new FeedCoils(['A1'], 'R2')));
+
+        yield '47 kΩ at the base' => self::one('drive.does-not-pull-in', 'A1', Kind::Broken, '×0.00109', new SetBaseResistor(['A1'], 47e3), new SetBaseResistor(['A1'], 470.0));
+        yield '4.7 kΩ at the base' => self::one('drive.does-not-pull-in', 'A1', Kind::Weak, '×0.61', new SetBaseResistor(['A1'], 4.7e3), new SetBaseResistor(['A1'], 560.0));
+        yield '1 kΩ at the base is over the house rule' => self::one('drive.does-not-pull-in', 'A1', Kind::Hint, '×33.4', new SetBaseResistor(['A1'], 1e3), new SetBaseResistor(['A1'], 560.0));
+
+        yield '47 Ω at the base' => self::one('drive.pin-overloaded', 'A1', Kind::Broken, '49.4 mA', new SetBaseResistor(['A1'], 47.0), new SetBaseResistor(['A1'], 270.0));
+        yield '150 Ω at the base' => self::one('drive.pin-overloaded', 'A1', Kind::Weak, '18.1 mA', new SetBaseResistor(['A1'], 150.0), new SetBaseResistor(['A1'], 270.0));
+
+        yield 'module without an LED in series' => self::one('drive.module-ambiguous', 'A1', Kind::Weak, '×0.108', new DriveByModule(['A1'], $bareModule), new DriveByModule(['A1'], $module));
+
+        yield 'active low on a transistor' => self::one('drive.active-level', 'A1', Kind::Broken, '', new StateActiveLevel(['A1'], Level::Low), new StateActiveLevel(['A1'], Level::High));
+        yield 'active high on a module' => self::one('drive.active-level', 'A1', Kind::Broken, '', $both(new DriveByModule(['A1'], $module), new StateActiveLevel(['A1'], Level::High)), new DriveByModule(['A1'], $module));
+
+        $six = TestBoards::withLines(6);
+        yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '823 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);
+        $eight = TestBoards::edited(TestBoards::withLines(8), new StateRadio(false));
+        yield 'eight coils on 5 W, no radio' => self::one('power.supply-overloaded', 'R1', Kind::Weak, '887 mA', new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)), $eight);
+
+        yield 'more than the contact’s rating' => self::one('mains.contact-overloaded', 'A2', Kind::Danger, '×0.92', new StateLoad('L2', 4000.0), new StateLoad('L2', 3600.0));
+        yield 'too many electronic lamps' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.92', new StateLoad('L1', 200.0), new StateLoad('L1', 180.0));
+        yield 'motor on a resistive rating' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.966', $both($mainsOnly('workshop-saw'), new StateLoad('L1', 1200.0)), $both($mainsOnly('workshop-saw'), new StateLoad('L1', 1100.0)));
+
+        yield 'neutral alone' => self::one('mains.neutral-switched', 'L1', Kind::Danger, '', new StateConductor(['L1'], SwitchedConductor::Neutral), new StateConductor(['L1'], SwitchedConductor::Both));
+        yield 'neutral alone on the NC contact' => self::one('mains.neutral-switched', 'L1', Kind::Danger, '', $both(new ChooseContact(['A1'], ContactUse::NormallyClosed), new StateConductor(['L1'], SwitchedConductor::Neutral)), new ChooseContact(['A1'], ContactUse::NormallyClosed));
+
+        yield 'names that differ in blanks and capitals' => self::one('controls.name-clash', 'L2', Kind::Broken, '', new RenameLine('L2', 'la-MP'), new RenameLine('L2', 'Lamp 2'));
+    }
+
+    /**
+     * @return array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}
+     */
+    private static function one(string $rule, string $subject, Kind $kind, string $figure, Edit $fault, Edit $twin, ?Board $start = null): array
+    {
+        $start ??= TestBoards::sound();
+
+        return ['rule' => $rule, 'subject' => $subject, 'kind' => $kind, 'figure' => $figure, 'fault' => $fault->apply($start), 'twin' => $twin->apply($start)];
+    }
+}

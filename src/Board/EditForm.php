@@ -28,15 +28,16 @@ final readonly class EditForm
     public function read(array $fields, Board $board): Edit
     {
         $word = $fields['edit'] ?? null;
-        $class = is_string($word) ? RecordShape::variants(Edit::class)->classes[$word] ?? null : null;
-        if (null === $class) {
+        $edit = is_string($word) ? RecordShape::variants(Edit::class)->classes[$word] ?? null : null;
+        if (null === $edit) {
             throw new EditRefused('This form names no edit. Load the page again.');
         }
         $data = ['edit' => $word];
-        foreach (RecordShape::of($class)->fields as $name => $field) {
+        foreach (RecordShape::of($edit)->fields as $name => $field) {
             $value = $fields[$name] ?? null;
-            if (is_string($value) && null !== $field->value->class && is_subclass_of($field->value->class, Part::class)) {
-                $value = $this->facts($value, $board);
+            $class = $field->value->class;
+            if (is_string($value) && null !== $class && is_subclass_of($class, Part::class)) {
+                $value = $this->facts($value, $class, $board);
             }
             if (('' === $value || null === $value) && $field->nullable) {
                 $value = null;
@@ -55,14 +56,15 @@ final readonly class EditForm
     }
 
     /**
+     * @param class-string<Part> $class
      * @return array<string, mixed>
      */
-    private function facts(string $id, Board $board): array
+    private function facts(string $id, string $class, Board $board): array
     {
         // The catalogue first: choosing a part anew is how newer facts come to a board.
-        $part = $this->catalogue->part($id) ?? $board->parts[$id] ?? throw new EditRefused(sprintf('There is no part “%s”. Choose one from the list.', mb_substr($id, 0, 60)));
+        $part = $this->catalogue->part($id) ?? $board->parts[$id] ?? null;
 
-        return RecordWriter::writeVariant(Part::class, $part);
+        return $part instanceof $class ? RecordWriter::write($part) : throw new EditRefused(sprintf('There is no part “%s” to choose here. Choose one from the list.', mb_substr($id, 0, 60)));
     }
 
     /**
@@ -72,6 +74,6 @@ final readonly class EditForm
     {
         $part = is_string($carrier) ? $this->catalogue->part($carrier) ?? $board->parts[$carrier] ?? null : null;
 
-        return $part instanceof Carrier ? $this->facts($part->chip, $board) : null;
+        return $part instanceof Carrier ? $this->facts($part->chip, Chip::class, $board) : null;
     }
 }

@@ -56,7 +56,7 @@ final readonly class BoardScreen
         ];
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
         $response = new Response($this->twig->render($isPart ? 'board/swap.html.twig' : 'board/page.html.twig', $context), $status);
-        if (null !== $notice && $notice->isRefusal && null === $notice->stale) {
+        if ($isPart && null !== $notice && $notice->isRefusal && null === $notice->stale) {
             // Only the notice: the form stays as it was typed.
             $response->headers->set('HX-Reswap', 'none');
         }

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Command;
+
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Demo\DemoBoards;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+final class CheckCommandTest extends TestCase
+{
+    private const ROOT = __DIR__ . '/../..';
+
+    /** What “First try” is there to show: rule, subject, kind, figure, and what only follows from something else. */
+    public function testFirstTryReportsExactlyItsManifest(): void
+    {
+        $manifest = json_decode((string) file_get_contents(self::ROOT . '/demo/first-try.manifest.json'), true, flags: JSON_THROW_ON_ERROR);
+        [$code, $output] = self::latch('check', self::ROOT . '/demo/first-try.json', '--format=json');
+        $report = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
+        self::assertIsArray($manifest);
+        self::assertIsArray($report);
+        self::assertIsArray($report['findings']);
+        $found = [];
+        foreach ($report['findings'] as $finding) {
+            self::assertIsArray($finding);
+            $found[] = array_intersect_key($finding, ['rule' => 0, 'subject' => 0, 'kind' => 0, 'figure' => 0, 'followsFrom' => 0]);
+        }
+        self::assertSame($manifest['findings'], $found);
+        self::assertSame($manifest['notChecked'], $report['notChecked']);
+        self::assertSame(1, $code);
+    }
+
+    public function testTheUtilityRoomBoardIsSound(): void
+    {
+        [$code, $output] = self::latch('check', self::ROOT . '/demo/utility-room.json', '--format=json');
+        $report = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
+        self::assertIsArray($report);
+        self::assertSame([0, [], []], [$code, $report['findings'], $report['notChecked']]);
+    }
+
+    public function testTheDemoFilesAreThoseOfTheCode(): void
+    {
+        foreach ((new DemoBoards(TestBoards::catalogue()))->all() as $file => $board) {
+            self::assertStringEqualsFile(self::ROOT . '/demo/' . $file . '.json', BoardJson::write($board));
+        }
+    }
+
+    public function testTheTextNamesStagesFindingsAndWhatIsNotChecked(): void
+    {
+        [$code, $output] = self::latch('check', self::ROOT . '/demo/first-try.json');
+        self::assertSame(1, $code);
+        self::assertMatchesRegularExpression('/^Mains +open +2 danger/m', $output);
+        self::assertStringContainsString('danger  “Window fan” is switched in the neutral', $output);
+        self::assertStringContainsString('follows from drive.coil-on-pin:A1: broken', $output);
+        self::assertStringContainsString('no check yet for inlet fuse, protective earth', $output);
+        self::assertStringNotContainsString('safe', $output);
+    }
+
+    public function testReadsFromStandardInput(): void
+    {
+        $process = new Process(['php', self::ROOT . '/bin/latch', 'check', '-'], input: BoardJson::write(TestBoards::sound()));
+        self::assertSame(0, $process->run(), $process->getErrorOutput());
+        $process = new Process(['php', self::ROOT . '/bin/latch', 'check', '-'], input: BoardJson::write(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1e3))));
+        self::assertSame(0, $process->run(), 'A hint opens no latch.');
+    }
+
+    public function testWhatCannotBeReadEndsWithTwo(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'board');
+        file_put_contents($file, substr(BoardJson::write(TestBoards::sound()), 0, 700));
+        foreach ([[$file, 'not complete JSON'], ['/no/such/file', 'cannot be read. Name a board file.'], [self::ROOT, 'cannot be read'], [self::ROOT . '/composer.json', 'This is no board file']] as [$name, $sentence]) {
+            [$code, $output, $errors] = self::latch('check', $name);
+            self::assertSame([2, ''], [$code, $output], $name);
+            self::assertStringContainsString($sentence, $errors);
+        }
+        self::assertSame(2, self::latch('check', self::ROOT . '/demo/first-try.json', '--format=xml')[0]);
+    }
+
+    /**
+     * @return array{int, string, string} exit code, output, errors
+     */
+    private static function latch(string ...$arguments): array
+    {
+        $process = new Process(['php', self::ROOT . '/bin/latch', ...array_values($arguments)]);
+        $code = $process->run();
+
+        return [$code, $process->getOutput(), $process->getErrorOutput()];
+    }
+}

@@ -24,7 +24,10 @@ final class Names
         foreach ($taken as $other) {
             $spoken[self::spoken($other)] = true;
         }
-        for ($number = 2; isset($spoken[self::spoken($name . ' ' . $number)]); ++$number);
+        $number = 2;
+        while (isset($spoken[self::spoken($name . ' ' . $number)])) {
+            ++$number;
+        }
 
         return $name . ' ' . $number;
     }

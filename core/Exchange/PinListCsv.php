@@ -54,7 +54,8 @@ final class PinListCsv
             $rows[] = [sprintf('Not checked: %s (%s) needs %s', $gap->rule->title, $board->nameOf($gap->subject), $gap->needs)];
         }
 
-        return implode('', array_map(self::row(...), $rows));
+        // RFC 4180 wants as many fields in every row.
+        return implode('', array_map(static fn(array $row): string => self::row(array_pad($row, count(self::HEADER), '')), $rows));
     }
 
     private static function headline(Board $board, Report $report, string $date): string

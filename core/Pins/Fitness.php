@@ -40,13 +40,18 @@ final readonly class Fitness
     /** The best pin that nothing sits on and that would bring no weak or broken finding; null when there is none. */
     public function bestFree(string $function): ?PinFitness
     {
-        foreach ($this->rank($function) as $fitness) {
-            if ($fitness->isFree() && $fitness->grade->value < FitGrade::Poor->value) {
-                return $fitness;
+        $best = null;
+        foreach ($this->controller->pins as $pin) {
+            if ([] !== array_diff($this->board->functionsOn($pin->name()), [$function])) {
+                continue;
+            }
+            $fitness = $this->judge($function, $pin);
+            if ($fitness->grade->value < FitGrade::Poor->value && $fitness->cost < ($best->cost ?? PHP_INT_MAX)) {
+                $best = $fitness;
             }
         }
 
-        return null;
+        return $best;
     }
 
     public function judge(string $function, Pin $pin): PinFitness
@@ -170,7 +175,7 @@ final readonly class Fitness
         $kind = $this->board->functions[$id]->kind;
         $remarks = [];
         if (!$kind->isOutput() && $pin->chip->can(Ability::Output) && in_array($kind, [FunctionKind::InfraredReceiver, FunctionKind::AnalogueSensor], true)) {
-            $remarks[] = [2, 'an input-only pin would do and leave this one free'];
+            $remarks[] = [4, 'an input-only pin would do and leave this one free'];
         }
         if (FunctionKind::InfraredReceiver === $kind && !$pin->chip->can(Ability::Interrupt)) {
             $remarks[] = [self::HAZARD, 'no interrupt, which a receiver needs'];

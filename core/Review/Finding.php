@@ -10,11 +10,13 @@ use IronLatch\Core\Quantity\Figure;
 /** One thing that a check has to say. */
 final readonly class Finding
 {
+    private ?Proposals $proposals;
+
     /**
      * @param string $subject id of the line, relay, function or rail, or name of the pin, that it is about
      * @param string $statement one sentence with its numbers
      * @param list<Figure> $figures the deciding one first
-     * @param ?\Closure(): list<Remedy> $proposals finds the remedies, best first, when somebody asks for them
+     * @param null|Proposals|\Closure(): list<Remedy> $proposals finds the remedies, best first, when somebody asks for them
      * @param ?string $root key of the finding that this one only follows from
      * @param ?Acceptance $acceptance set by the inspector when the maker lets it stand
      */
@@ -24,10 +26,12 @@ final readonly class Finding
         public string $subject,
         public string $statement,
         public array $figures = [],
-        private ?\Closure $proposals = null,
+        \Closure|Proposals|null $proposals = null,
         public ?string $root = null,
         public ?Acceptance $acceptance = null,
-    ) {}
+    ) {
+        $this->proposals = $proposals instanceof \Closure ? new Proposals($proposals) : $proposals;
+    }
 
     public function key(): string
     {
@@ -51,7 +55,7 @@ final readonly class Finding
      */
     public function remedies(): array
     {
-        return null === $this->proposals ? [] : ($this->proposals)();
+        return $this->proposals?->remedies() ?? [];
     }
 
     /** Whether it keeps its stage’s latch open. */

@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Reference;
 
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
+use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\BaseResistor;
@@ -13,7 +14,6 @@ use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\NpnCircuit;
 use IronLatch\Core\Drive\NpnOperatingPoint;
 use IronLatch\Core\Drive\OptoInput;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Quantity\QuantityParser;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Tests\Support\TestBoards;

@@ -34,6 +34,7 @@ final class TestBoards
 {
     public static function catalogue(): Catalogue
     {
+        /** @var ?Catalogue $catalogue */
         static $catalogue = null;
 
         return $catalogue ??= FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue');

@@ -51,7 +51,7 @@ final class BoardJsonTest extends TestCase
         yield 'cut off' => [static fn(string $json): string => substr($json, 0, 5000), 'not complete JSON'];
         yield 'ten megabytes' => [static fn(): string => str_repeat(' ', 10 * 1024 * 1024), 'This file has 10.0 MB; a board file has at most 2 MB'];
         yield 'nested deeply' => [static fn(): string => str_repeat('[', 500) . str_repeat(']', 500), 'nested deeper than 24 levels'];
-        yield 'other encoding' => [static fn(string $json): string => (string) mb_convert_encoding($json, 'ISO-8859-1', 'UTF-8'), 'not encoded as UTF-8'];
+        yield 'other encoding' => [static fn(string $json): string => mb_convert_encoding($json, 'ISO-8859-1', 'UTF-8'), 'not encoded as UTF-8'];
         yield 'other document' => [static fn(): string => '{"name": "x"}', 'its key “format” must say “iron-latch/board”'];
         yield 'a list' => [static fn(): string => '[]', 'its key “format” must say'];
         yield 'newer version' => [$change('"version": 1', '"version": 2'), 'This file is of version 2; this Iron Latch reads version 1'];

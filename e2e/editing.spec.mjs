@@ -1,0 +1,109 @@
+import { test, expect, takeDemo, swapped } from './support.mjs';
+
+test('a value is edited in place from the keyboard, refused with its text kept, and undone', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  const driver = page.locator('#L2-driver');
+  await driver.focus();
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await expect(driver).toBeFocused();
+  await expect(driver).toHaveAttribute('aria-expanded', 'true');
+  const field = page.locator('#base-L2');
+  await field.fill('lots');
+  expect((await swapped(page, () => page.keyboard.press('Enter'))).status()).toBe(422);
+  await expect(page.locator('#notice')).toContainText('“lots” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.');
+  await expect(field).toHaveValue('lots');
+  await field.fill('4k7');
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await expect(field).toBeFocused();
+  await expect(field).toHaveValue('4.7 kΩ');
+  await expect(page.locator('#tray')).toContainText('“Extractor fan” pulls in on the bench only');
+  await expect(page.getByRole('link', { name: /^Driver to coil: weak/ })).toHaveCount(1);
+  expect(page.url()).toContain('open=L2.driver');
+
+  await page.locator('#L1-pin').focus();
+  await swapped(page, () => page.keyboard.press('Control+z'));
+  await expect(page.locator('#tray')).not.toContainText('Extractor fan');
+  await swapped(page, () => page.keyboard.press('Control+Shift+Z'));
+  await expect(page.locator('#tray')).toContainText('Extractor fan');
+  await swapped(page, () => page.keyboard.press('Escape'));
+  await expect(page.locator('.drawer')).toHaveCount(0);
+});
+
+test('one edit can be made for several lines', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await swapped(page, () => page.locator('#L1-driver').click());
+  const form = page.locator('form', { has: page.locator('#base-L1') });
+  await form.getByText('Apply to more lines').click();
+  await form.getByLabel('Worktop lamp').check();
+  await form.getByLabel('Heated airer').check();
+  await page.locator('#base-L1').fill('1k');
+  await swapped(page, () => form.getByRole('button', { name: 'Set' }).click());
+  await expect(page.locator('#notice')).toContainText('Fit 1 kΩ at the base for “Dehumidifier”, “Heated airer”, “Worktop lamp”');
+  await expect(page.locator('#tray .finding', { hasText: '3 times' })).toContainText('forced gain');
+  await swapped(page, () => page.getByRole('button', { name: 'Fit 560 Ω at the base, for all 3' }).click());
+  await expect(page.locator('#tray .finding .tag')).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'revision 3' })).toBeVisible();
+});
+
+test('a function is seated by keyboard and by click, and a pin goes by both its names', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await swapped(page, () => page.locator('#latches').getByRole('link', { name: /^Pins/ }).click());
+  await page.locator('#fn-F1').focus();
+  await swapped(page, () => page.keyboard.press('Enter'));
+  const pin5 = page.getByRole('button', { name: /^Seat on GPIO5 \(printed 5\), usable: strapped pin, wrong at reset/ });
+  await expect(pin5).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Seat on GPIO36 \(printed VP\), not possible: input only/ })).toBeVisible();
+  await page.locator('#pin-GPIO18').focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.locator('#pin-GPIO19')).toBeFocused();
+  await page.locator('#pin-GPIO5').focus();
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await expect(page.locator('#tray')).toContainText('GPIO5 (printed 5) is at');
+  await swapped(page, () => page.locator('#pin-GPIO23').click());
+  await expect(page.locator('#tray')).not.toContainText('GPIO5');
+
+  await page.locator('#type-pin').fill('VP');
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await expect(page.locator('#tray')).toContainText('“Dehumidifier relay” is an output, and GPIO36 (printed VP) can only read.');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await swapped(page, () => page.getByRole('button', { name: 'Lock', exact: true }).click());
+  await page.locator('#type-pin').fill('4');
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await expect(page.locator('#notice')).toContainText('is locked on GPIO23. Unlock it before you move it.');
+});
+
+test('a second tab cannot overwrite what the first has changed', async ({ page, context }) => {
+  await takeDemo(page, 'Utility room board');
+  await page.goto(page.url() + '?open=L1.name');
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await page.locator('#rename-L1').fill('Drier');
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await second.locator('#rename-L1').fill('Dryer');
+  expect((await swapped(second, () => second.keyboard.press('Enter'))).status()).toBe(409);
+  await expect(second.locator('#notice')).toContainText('was changed elsewhere');
+  await expect(second.locator('#notice')).toContainText('yours "Dryer"; now "Drier"');
+  await expect(second.locator('#L1-name')).toContainText('Drier');
+  await swapped(second, () => second.getByRole('button', { name: 'Make it all the same' }).click());
+  await expect(second.locator('#L1-name')).toContainText('Dryer');
+});
+
+test('everything works without scripts', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false, baseURL });
+  const page = await context.newPage();
+  await takeDemo(page, 'First try');
+  await page.locator('#L4-driver').click();
+  await page.locator('#base-L4').fill('560');
+  await page.locator('form', { has: page.locator('#base-L4') }).getByRole('button', { name: 'Set' }).click();
+  await expect(page.locator('#L4-driver')).toContainText('560 Ω');
+  await page.locator('#base-L4').fill('nonsense');
+  await page.locator('form', { has: page.locator('#base-L4') }).getByRole('button', { name: 'Set' }).click();
+  await expect(page.locator('#notice')).toContainText('You had entered: ohms “nonsense”');
+  await page.locator('#latches').getByRole('link', { name: /^Pins/ }).click();
+  await page.locator('#fn-F1').click();
+  await page.locator('#pin-GPIO4').click();
+  await expect(page.locator('#fn-F1')).toContainText('GPIO4');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('#fn-F1')).toContainText('GPIO23');
+  await context.close();
+});

@@ -1,0 +1,39 @@
+import { test as base, expect } from '@playwright/test';
+
+/** A page that fails its test on a script error, a broken policy, or a request to any other host. */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const faults = [];
+    page.on('pageerror', (error) => faults.push(error.message));
+    page.on('console', (message) => {
+      // A refused edit answers 422 or 409, which the browser notes as an error of its own.
+      if (message.type() === 'error' && !/status of (422|409)/.test(message.text())) faults.push(message.text());
+    });
+    page.on('request', (request) => {
+      if (!/^(http:\/\/127\.0\.0\.1:8043\/|data:|blob:)/.test(request.url())) faults.push(`asked ${request.url()}`);
+    });
+    await use(page);
+    expect(faults).toEqual([]);
+  },
+});
+export { expect };
+
+export async function takeDemo(page, name) {
+  await page.goto('/');
+  await page.locator('select[name=demo]').selectOption({ label: name });
+  await page.getByRole('button', { name: 'Take' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+}
+
+export const latches = (page) => page.locator('#latches');
+export const stageLink = (page, name) => latches(page).getByRole('link', { name: new RegExp(`^${name}`) });
+
+/** Clicks and waits until the answer has been swapped in. */
+export async function swapped(page, action) {
+  const answer = page.waitForResponse((response) => response.request().headers()['hx-request'] === 'true');
+  await action();
+  const response = await answer;
+  await response.finished();
+  await expect(page.locator('.htmx-request, .htmx-swapping, .htmx-settling')).toHaveCount(0);
+  return response;
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Board;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddFunction;
+use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\AddRail;
+use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\ChangeFunctionKind;
+use IronLatch\Core\Board\Edit\ChooseAppliance;
+use IronLatch\Core\Board\Edit\ChooseController;
+use IronLatch\Core\Board\Edit\ChooseMains;
+use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\DriveDirectly;
+use IronLatch\Core\Board\Edit\DuplicateLine;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\FeedAppliance;
+use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\LockSeat;
+use IronLatch\Core\Board\Edit\RemoveFunction;
+use IronLatch\Core\Board\Edit\RemoveLine;
+use IronLatch\Core\Board\Edit\RemovePull;
+use IronLatch\Core\Board\Edit\RemoveRail;
+use IronLatch\Core\Board\Edit\RemoveRelay;
+use IronLatch\Core\Board\Edit\RemoveSurface;
+use IronLatch\Core\Board\Edit\RenameLine;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\Edit\SetBaseEmitterResistor;
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDefaultRelay;
+use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\SwapSeats;
+use IronLatch\Core\Board\Edit\UnseatFunction;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Record\Knowledge;
+use IronLatch\Core\Record\RecordReader;
+use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Record\RecordWriter;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class EditsTest extends TestCase
+{
+    public function testALineComesWithTheUsualRelayAndItsOutput(): void
+    {
+        $board = TestBoards::edited(TestBoards::bare(), new AddLine('Kettle', TestBoards::part('iron', Appliance::class)));
+        $line = $board->lines['L1'];
+        self::assertSame([Knowledge::Assumed, 2200.0], [$line->watts->knowledge, $line->watts->value]);
+        self::assertSame(Knowledge::Unknown, $line->conductor->knowledge, 'Which conductor is switched must be stated by the maker.');
+        self::assertSame('Kettle relay', $board->functions['F1']->name);
+        self::assertSame(['reinforced-5v', 'F1', 'R1', Level::High], [$line->actuators['A1']->relay, $line->actuators['A1']->function, $line->actuators['A1']->rail, $line->actuators['A1']->activeLevel->value]);
+        self::assertSame(['A' => 1, 'F' => 1, 'L' => 1, 'R' => 1], $board->lastIds);
+    }
+
+    public function testIdsAreNeverGivenTwice(): void
+    {
+        $lamp = TestBoards::part('led-lamp', Appliance::class);
+        $board = TestBoards::edited(TestBoards::bare(), new AddLine('One', $lamp), new AddLine('Two', $lamp), new RemoveLine('L2'), new AddLine('Three', $lamp));
+        self::assertSame(['L1', 'L3'], array_keys($board->lines));
+        self::assertSame(['F1', 'F3'], array_keys($board->functions));
+    }
+
+    public function testRemovingALineKeepsWhatOthersShare(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey), new AddSurface('L2', SurfaceKind::InfraredKey));
+        $receiver = array_key_last($board->functions);
+        self::assertSame(FunctionKind::InfraredReceiver, $board->functions[$receiver]->kind);
+        $board = TestBoards::edited($board, new RemoveLine('L1'));
+        self::assertArrayHasKey($receiver, $board->functions);
+        self::assertSame(['F2', 'F4', 'F5', $receiver], array_keys($board->functions), 'Output and switch of the line are gone, with their seats.');
+        self::assertSame(['F2', 'F4', 'F5'], array_keys($board->seats));
+        self::assertArrayNotHasKey($receiver, TestBoards::edited($board, new RemoveLine('L2'))->functions);
+    }
+
+    public function testDuplicatingALineGivesItFunctionsOfItsOwn(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey), new DuplicateLine('L1', 'Second lamp'));
+        $copy = $board->lines['L3'];
+        self::assertSame(['Second lamp', SwitchedConductor::Live], [$copy->name, $copy->conductor->value]);
+        $functions = array_map(static fn($surface): string => $surface->function, array_values($copy->surfaces));
+        self::assertNotContains('F3', $functions, 'A wall switch is not shared');
+        self::assertContains('F6', $functions, 'but the receiver is.');
+        self::assertArrayNotHasKey($copy->actuators['A3']->function, $board->seats);
+    }
+
+    public function testRenamingALineRenamesItsOutputUnlessNamedByHand(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new RenameLine('L1', 'Hall'));
+        self::assertSame('Hall relay', $board->functions['F1']->name);
+    }
+
+    public function testAnotherApplianceForgetsWhatWasSaidOfTheWiring(): void
+    {
+        $valve = new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class));
+        $board = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('filament-lamp', Appliance::class)));
+        self::assertSame(SwitchedConductor::Live, $board->lines['L1']->conductor->value);
+        $board = TestBoards::edited($board, $valve, new FeedAppliance('L1', 'R1'));
+        self::assertSame([SwitchedConductor::DcPositive, 'R1'], [$board->lines['L1']->conductor->value, $board->lines['L1']->feed]);
+        $board = TestBoards::edited($board, new ChooseAppliance('L1', TestBoards::part('led-lamp', Appliance::class)));
+        self::assertSame([Knowledge::Unknown, null], [$board->lines['L1']->conductor->knowledge, $board->lines['L1']->feed]);
+    }
+
+    public function testAnotherControllerKeepsTheSeatsThatItHas(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '4'), new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)));
+        self::assertSame(['F1' => 'GPIO4'], array_map(static fn($seat): string => $seat->pin, $board->seats));
+        self::assertSame('D2', $board->controller()->pins['GPIO4']->label());
+    }
+
+    public function testADriverBringsItsActiveLevel(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)));
+        self::assertSame(Level::Low, $board->actuators()['A1'][1]->activeLevel->value);
+    }
+
+    public function testResistorsAreSetAndRemovedForSeveralRelays(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1', 'A2'], 330.0), new SetBaseEmitterResistor(['A2'], null));
+        $drivers = array_map(static fn(array $owned) => $owned[1]->driver, $board->actuators());
+        self::assertEquals(['A1' => new NpnLowSide('npn-2n2222', 330.0, 10e3), 'A2' => new NpnLowSide('npn-2n2222', 330.0, null)], $drivers);
+    }
+
+    public function testSeatsMoveSwapAndStayLocked(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SwapSeats('F1', 'F2'), new LockSeat('F1', true));
+        self::assertSame(['GPIO22', 'GPIO23', true], [$board->seats['F1']->pin, $board->seats['F2']->pin, $board->seats['F1']->locked]);
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('locked');
+        (new SeatFunction('F1', '4'))->apply($board);
+    }
+
+    public function testAMultipleEditIsAllOrNothing(): void
+    {
+        $board = TestBoards::sound();
+        try {
+            (new Sequence('two', [new RenameLine('L1', 'Changed'), new RenameLine('L7', 'Lost')]))->apply($board);
+            self::fail('Made although the second part cannot be.');
+        } catch (EditRefused $refused) {
+            self::assertSame('Lamp', $board->lines['L1']->name);
+        }
+    }
+
+    /**
+     * @return iterable<string, array{Edit, string}>
+     */
+    public static function refused(): iterable
+    {
+        yield 'no name' => [new AddLine(' ', TestBoards::part('led-lamp', Appliance::class)), 'Give it a name first.'];
+        yield 'relay output by hand' => [new AddFunction(FunctionKind::RelayOutput, 'X'), 'comes with its relay'];
+        yield 'relay output made a button' => [new ChangeFunctionKind('F1', FunctionKind::Button), 'Remove the relay instead'];
+        yield 'relay output removed' => [new RemoveFunction('F1'), 'Remove the relay instead'];
+        yield 'sensor rule without a sensor' => [new AddSurface('L1', SurfaceKind::SensorRule), 'add the sensor on Pins first'];
+        yield 'button on a wall switch' => [new AddSurface('L1', SurfaceKind::PushButton, 'F3'), 'is a maintained switch and cannot serve as a push button'];
+        yield 'rail in use' => [new RemoveRail('R1'), 'still feeds something'];
+        yield 'appliance on mains fed from a rail' => [new FeedAppliance('L1', 'R1'), 'runs from the mains'];
+        yield 'no such rail' => [new FeedCoils(['A1'], 'R9'), 'The rail R9 is not on this board any more'];
+        yield 'nothing chosen' => [new DriveDirectly([]), 'Choose at least one relay'];
+        yield 'resistor without a transistor' => [new Sequence('', [new DriveDirectly(['A1']), new SetBaseResistor(['A1'], 470.0)]), 'is not driven by a transistor'];
+        yield 'seat that is not there' => [new UnseatFunction('F9'), 'The function F9 is not on this board any more'];
+        yield 'too many watts' => [new StateLoad('L1', 99e3), 'between 0 W and 20 kW'];
+        yield 'chip of another carrier' => [new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp32', Chip::class)), 'does not carry that chip'];
+    }
+
+    #[DataProvider('refused')]
+    public function testIsRefusedInPlainWords(Edit $edit, string $words): void
+    {
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage($words);
+        $edit->apply(TestBoards::sound());
+    }
+
+    /**
+     * @return iterable<string, array{Edit, \Closure(Board): mixed, mixed}>
+     */
+    public static function simple(): iterable
+    {
+        yield 'mains' => [new ChooseMains(TestBoards::part('mains-120', MainsSystem::class)), static fn(Board $b) => $b->system()->volts, 120.0];
+        yield 'supply' => [new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), static fn(Board $b) => $b->supply('R1')->ratedAmps, 0.6];
+        yield 'rail' => [new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), static fn(Board $b) => $b->nameOf('R2'), '12 V'];
+        yield 'pull fitted' => [new FitPull('F3', PullDirection::Up, 4700.0), static fn(Board $b) => $b->functions['F3']->pull?->ohms, 4700.0];
+        yield 'pull removed' => [new Sequence('', [new FitPull('F3', PullDirection::Up, 4700.0), new RemovePull('F3')]), static fn(Board $b) => $b->functions['F3']->pull, null];
+        yield 'surface removed' => [new RemoveSurface('S1'), static fn(Board $b) => [array_keys($b->lines['L1']->surfaces), isset($b->functions['F3'])], [[], false]];
+        yield 'second relay' => [new AddRelay('L1'), static fn(Board $b) => [$b->nameOf('F6'), $b->nameOf('A3')], ['Lamp relay 2', 'Lamp relay 2']];
+        yield 'relay removed' => [new RemoveRelay('A1'), static fn(Board $b) => [isset($b->functions['F1']), isset($b->seats['F1'])], [false, false]];
+        yield 'usual relay' => [new SetDefaultRelay(TestBoards::part('cube-5v', Relay::class)), static fn(Board $b) => $b->defaults->relay, 'cube-5v'];
+        yield 'switch made a button' => [new ChangeFunctionKind('F3', FunctionKind::Button), static fn(Board $b) => $b->lines['L1']->surfaces['S1']->kind, SurfaceKind::PushButton];
+    }
+
+    /**
+     * @param \Closure(Board): mixed $read
+     */
+    #[DataProvider('simple')]
+    public function testDoesWhatItSays(Edit $edit, \Closure $read, mixed $expected): void
+    {
+        self::assertSame($expected, $read($edit->apply(TestBoards::sound())));
+    }
+
+    /** Every edit is kept as data with its revision, and must mean the same when read again. */
+    public function testEveryEditComesBackFromItsData(): void
+    {
+        $edits = [...array_column(iterator_to_array(self::simple()), 0), new RenameLine('L1', 'X'), new LockSeat('F1', true), new SetBaseEmitterResistor(['A1'], null)];
+        foreach ($edits as $edit) {
+            $data = json_decode(json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_THROW_ON_ERROR), true);
+            $again = RecordReader::forFiles()->read(Edit::class, $data);
+            self::assertEquals($edit, $again);
+            self::assertEquals($edit->apply(TestBoards::sound()), $again->apply(TestBoards::sound()));
+        }
+        // Every edit that there is can be described at all.
+        foreach (RecordShape::variants(Edit::class)->classes as $class) {
+            self::assertTrue(is_subclass_of($class, Edit::class));
+            self::assertSame($class, RecordShape::of($class)->class);
+        }
+    }
+}

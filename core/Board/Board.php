@@ -27,6 +27,11 @@ use IronLatch\Core\Record\Measured;
  */
 final readonly class Board
 {
+    /** @var array<string, array{string, Actuator}> line id and relay, by the relay’s id */
+    private array $actuators;
+    /** @var array<string, string> relay by its output function */
+    private array $owners;
+
     /**
      * @param string $carrier part id of the controller’s carrier
      * @param string $mains part id of the mains system
@@ -68,6 +73,15 @@ final readonly class Board
         #[MapOf(Part::class, '^[a-z0-9][a-z0-9-]{0,59}$')]
         public array $parts,
     ) {
+        $actuators = $owners = [];
+        foreach ($lines as $lineId => $line) {
+            foreach ($line->actuators as $id => $actuator) {
+                $actuators[$id] = [$lineId, $actuator];
+                $owners[$actuator->function] = $id;
+            }
+        }
+        $this->actuators = $actuators;
+        $this->owners = $owners;
         BoardIntegrity::verify($this);
     }
 
@@ -187,26 +201,13 @@ final readonly class Board
      */
     public function actuators(): array
     {
-        $actuators = [];
-        foreach ($this->lines as $lineId => $line) {
-            foreach ($line->actuators as $id => $actuator) {
-                $actuators[$id] = [$lineId, $actuator];
-            }
-        }
-
-        return $actuators;
+        return $this->actuators;
     }
 
     /** The relay whose output a function is, if it is one. */
     public function actuatorOf(string $function): ?string
     {
-        foreach ($this->actuators() as $id => [, $actuator]) {
-            if ($actuator->function === $function) {
-                return $id;
-            }
-        }
-
-        return null;
+        return $this->owners[$function] ?? null;
     }
 
     /**

@@ -24,15 +24,27 @@ final class BaseResistor
     public static function fitting(Board $board, Actuator $actuator, NpnLowSide $driver): ?float
     {
         $chip = $board->controller()->chip;
-        foreach (PreferredValues::e12Between(self::LEAST_OHMS, self::GREATEST_OHMS) as $ohms) {
-            $result = DriverAnalysis::result($board, $chip, $actuator->with(driver: new NpnLowSide($driver->transistor, $ohms, $driver->baseEmitterOhms)));
-            if (MarginState::Sound === $result->pullIn->state()
-                && ($result->collectorVolts->value ?? 0.0) <= self::SATURATED_VOLTS
-                && ($result->forcedGain->value ?? 0.0) <= $board->houseRules->forcedGain) {
-                return MarginState::Sound === $result->pin->state() ? $ohms : null;
+        $at = static fn(float $ohms): DriverResult => DriverAnalysis::result($board, $chip, $actuator->with(driver: new NpnLowSide($driver->transistor, $ohms, $driver->baseEmitterOhms)));
+        $values = PreferredValues::e12Between(self::LEAST_OHMS, self::GREATEST_OHMS);
+        // A smaller resistor always drives harder, so the greatest one that suffices is found by halving.
+        $low = 0;
+        $high = count($values);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if (self::suffices($at($values[$middle]), $board->houseRules->forcedGain)) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
             }
         }
 
-        return null;
+        return isset($values[$low]) && MarginState::Sound === $at($values[$low])->pin->state() ? $values[$low] : null;
+    }
+
+    private static function suffices(DriverResult $result, float $forcedGain): bool
+    {
+        return MarginState::Sound === $result->pullIn->state()
+            && ($result->collectorVolts->value ?? 0.0) <= self::SATURATED_VOLTS
+            && ($result->forcedGain->value ?? 0.0) <= $forcedGain;
     }
 }

@@ -36,9 +36,7 @@ final readonly class NpnOperatingPoint
         $baseConductance = 1 / $circuit->driveOhms + (null === $circuit->baseEmitterOhms ? 0.0 : 1 / $circuit->baseEmitterOhms);
         $source = $circuit->driveVolts / $circuit->driveOhms;
         $coilConductance = 1 / ($circuit->coilOhms + $circuit->collectorOhms);
-        // Start at the base voltage that the divider alone would give, at most a conducting junction.
-        $base = min($source / $baseConductance, 0.7);
-        $collector = $base > 0.6 ? 0.2 : $circuit->railVolts;
+        [$base, $collector] = self::start($circuit, $source, $baseConductance, $coilConductance);
         for ($step = 0; $step < self::MOST_STEPS; ++$step) {
             $forward = exp($base / $vt);
             $reverse = exp(max(-700.0, ($base - $collector) / $vt));
@@ -66,6 +64,23 @@ final readonly class NpnOperatingPoint
             }
         }
         throw new \RuntimeException('No operating point was found for this driver circuit.');
+    }
+
+    /**
+     * Where the search starts: off, active or saturated by the hand calculation with 0.65 V at the junction.
+     *
+     * @return array{float, float} base and inner collector voltage
+     */
+    private static function start(NpnCircuit $circuit, float $source, float $baseConductance, float $coilConductance): array
+    {
+        $baseAmps = $source - 0.65 * $baseConductance;
+        if ($baseAmps <= 0) {
+            return [min($source / $baseConductance, 0.65), $circuit->railVolts];
+        }
+        $full = $circuit->railVolts * $coilConductance;
+        $collectorAmps = min($circuit->gain * $baseAmps, 0.97 * $full);
+
+        return [self::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps), $collectorAmps < 0.95 * $full ? $circuit->railVolts - $collectorAmps / $coilConductance : 0.1];
     }
 
     private static function at(NpnCircuit $circuit, float $base, float $collector): self

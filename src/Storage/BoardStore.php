@@ -17,9 +17,12 @@ use IronLatch\Entity\RevisionRecord;
 /**
  * The boards and their revisions. Every change is a new revision in one transaction; undo, redo and jumping only move the head.
  */
-final readonly class BoardStore
+final class BoardStore
 {
-    public function __construct(private EntityManagerInterface $entities) {}
+    /** @var array<string, Board> boards that this request has read already, by revision: revisions never change */
+    private array $read = [];
+
+    public function __construct(private readonly EntityManagerInterface $entities) {}
 
     /**
      * @return list<OpenBoard> newest first
@@ -71,7 +74,7 @@ final readonly class BoardStore
             throw new \InvalidArgumentException('This revision belongs to another board. Load the page again.');
         }
 
-        return new OpenBoard($record, $revision, BoardJson::readOwn($revision->document()), false);
+        return new OpenBoard($record, $revision, $this->boardOf($revision), false);
     }
 
     public function record(string $id): ?BoardRecord
@@ -92,7 +95,7 @@ final readonly class BoardStore
         return $this->entities->wrapInTransaction(function () use ($id, $baseId, $edit): OpenBoard {
             $record = $this->fresh($id);
             $head = $this->revision($record->headId());
-            $board = BoardJson::readOwn($head->document());
+            $board = $this->boardOf($head);
             if ($baseId !== $head->id()) {
                 $this->refuseCollision($this->revision($baseId), $head, $board, $edit);
             }
@@ -168,7 +171,7 @@ final readonly class BoardStore
 
     private function refuseCollision(RevisionRecord $base, RevisionRecord $head, Board $newest, Edit $edit): void
     {
-        $seen = BoardJson::readOwn($base->document());
+        $seen = $this->boardOf($base);
         $mine = BoardDiff::between($seen, $edit->apply($seen));
         $theirs = BoardDiff::between($seen, $newest);
         $collisions = [];
@@ -191,7 +194,7 @@ final readonly class BoardStore
             if ($revision->board()->id() !== $record->id()) {
                 throw new \InvalidArgumentException('This revision belongs to another board.');
             }
-            $board = BoardJson::readOwn($revision->document());
+            $board = $this->boardOf($revision);
             $tip = $this->isBefore($revision, $this->revision($record->tipId())) ? null : $revision;
             $record->moveTo($revision, $tip, $board->name, new \DateTimeImmutable());
 
@@ -214,7 +217,12 @@ final readonly class BoardStore
     {
         $revision = $this->revision($record->headId());
 
-        return new OpenBoard($record, $revision, BoardJson::readOwn($revision->document()), $record->tipId() !== $revision->id());
+        return new OpenBoard($record, $revision, $this->boardOf($revision), $record->tipId() !== $revision->id());
+    }
+
+    private function boardOf(RevisionRecord $revision): Board
+    {
+        return $this->read[$revision->id()] ??= BoardJson::readOwn($revision->document());
     }
 
     /** The record as it stands in the database now, inside the transaction that holds the write lock. */

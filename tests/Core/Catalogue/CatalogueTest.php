@@ -55,17 +55,21 @@ final class CatalogueTest extends TestCase
     public function testTheEsp32Table(): void
     {
         $chip = TestBoards::part('esp32', Chip::class);
-        /** @var \Closure(\Closure(ChipPin): bool): list<int> $that */
-        $that = static function (\Closure $holds) use ($chip): array {
-            $numbers = [];
-            foreach ($chip->pins as $pin) {
-                if ($holds($pin)) {
-                    $numbers[] = (int) substr($pin->name, 4);
+        $that
+            /**
+             * @param \Closure(ChipPin): bool $holds
+             * @return list<int>
+             */
+            = static function (\Closure $holds) use ($chip): array {
+                $numbers = [];
+                foreach ($chip->pins as $pin) {
+                    if ($holds($pin)) {
+                        $numbers[] = (int) substr($pin->name, 4);
+                    }
                 }
-            }
 
-            return $numbers;
-        };
+                return $numbers;
+            };
         self::assertSame([34, 35, 36, 39], $that(static fn(ChipPin $pin): bool => !$pin->can(Ability::Output)));
         self::assertSame([34, 35, 36, 39], $that(static fn(ChipPin $pin): bool => !$pin->can(Ability::PullUp)));
         self::assertSame([32, 33, 34, 35, 36, 39], $that(static fn(ChipPin $pin): bool => $pin->can(Ability::Analogue)));

@@ -42,7 +42,7 @@
   document.addEventListener('htmx:responseError', (event) => say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`));
 
   // The opened drawer or the chosen function must be in sight after a swap, without moving what is in sight already.
-  document.addEventListener('htmx:afterSettle', () => {
-    document.querySelector('.drawer')?.scrollIntoView({ block: 'nearest' });
-  });
+  const showDrawer = () => document.querySelector('.drawer')?.scrollIntoView({ block: 'nearest' });
+  document.addEventListener('htmx:afterSettle', showDrawer);
+  document.addEventListener('DOMContentLoaded', showDrawer);
 })();

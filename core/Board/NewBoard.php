@@ -30,7 +30,7 @@ final class NewBoard
             $name,
             $carrier->identity->id,
             $mains->identity->id,
-            $chip->radio ? Fact::assumed(true, 'this controller is usually chosen for its radio') : Fact::stated(false),
+            self::radioOf($chip),
             Fact::assumed(self::AMBIENT_CELSIUS, 'usual in a closed box'),
             'R1',
             ['R1' => new Rail(sprintf('%g V', $supply->output->typ), $supply->identity->id)],
@@ -43,5 +43,15 @@ final class NewBoard
             [],
             $parts,
         );
+    }
+
+    /**
+     * What is assumed of the radio until the maker states it.
+     *
+     * @return Fact<bool>
+     */
+    public static function radioOf(Chip $chip): Fact
+    {
+        return $chip->radio ? Fact::assumed(true, 'this controller is usually chosen for its radio') : Fact::assumed(false, 'this controller has no radio');
     }
 }

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 final readonly class OptoModule implements Part
 {
     /**
+     * @param float $supplyVolts the supply that its inputs and coils are made for
      * @param Spread $indicatorVolts forward voltage of the indicator LED at 2 mA; 0 V where none is in series
      * @param Spread $optoVolts forward voltage of the opto’s LED at 2 mA
      * @param float $operateAmps from this input current on, the relay pulls in for certain
@@ -20,6 +21,8 @@ final readonly class OptoModule implements Part
      */
     public function __construct(
         public PartIdentity $identity,
+        #[Measured(Unit::Volt)]
+        public float $supplyVolts,
         #[Measured(Unit::Ohm)]
         public Spread $seriesResistance,
         #[Measured(Unit::Volt)]

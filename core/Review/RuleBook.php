@@ -38,6 +38,7 @@ final class RuleBook
             new Drive\PinOverloaded(),
             new Drive\ModuleInputAmbiguous(),
             new Drive\ActiveLevel(),
+            new Power\ControllerVoltage(),
             new Power\SupplyOverloaded(),
             new Mains\ContactOverloaded(),
             new Mains\NeutralSwitched(),
@@ -56,7 +57,7 @@ final class RuleBook
             Stage::Pins->value => ['sum of pin currents over port group and chip', 'interrupt where one is needed', 'long switch cable on an internal pull-up', 'I/O expanders'],
             Stage::Drive->value => ['release of the relay', 'hot restart', 'clamp across the coil', 'MOSFET gates', 'array heat', '5 V signals into 3.3 V pins'],
             Stage::Power->value => ['regulator heat and drop-out', 'common ground', 'back-feeding', 'rail dips while relays pull in', 'batteries and power banks'],
-            Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'enclosure'],
+            Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'lines that are on when the board is dead or restored', 'enclosure'],
             Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
         ];
     }

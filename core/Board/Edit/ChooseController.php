@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\Seat;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Record\Knowledge;
 
 /** Puts another controller on the board. Functions keep their seats where the new carrier has a pin of the same name. */
 final readonly class ChooseController implements Edit
@@ -27,7 +29,10 @@ final readonly class ChooseController implements Edit
         $seats = array_filter($board->seats, static fn(Seat $seat): bool => isset($pins[$seat->pin]));
         $parts = [...$board->parts, $this->carrier->identity->id => $this->carrier, $this->chip->identity->id => $this->chip];
 
-        return $board->with(carrier: $this->carrier->identity->id, seats: $seats, parts: $parts);
+        // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.
+        $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio ? $board->radioUsed : NewBoard::radioOf($this->chip);
+
+        return $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, parts: $parts);
     }
 
     public function summary(Board $board): string

@@ -33,6 +33,7 @@ use IronLatch\Core\Record\OneOf;
     'duplicate-line' => DuplicateLine::class,
     'feed-appliance' => FeedAppliance::class,
     'feed-coils' => FeedCoils::class,
+    'feed-controller' => FeedController::class,
     'fit-pull' => FitPull::class,
     'lock-seat' => LockSeat::class,
     'remove-function' => RemoveFunction::class,

@@ -7,6 +7,8 @@ namespace IronLatch\Core\Review\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
@@ -24,6 +26,8 @@ use IronLatch\Core\Review\Stage;
 /** Coil voltage that is not the rail’s. */
 final class CoilVoltage implements Rule
 {
+    private const TOLERATED_SHARE = 0.1;
+
     public function facts(): RuleFacts
     {
         return new RuleFacts(
@@ -33,7 +37,7 @@ final class CoilVoltage implements Rule
             'Coil voltage that is not the rail’s',
             [Kind::Broken],
             'A coil on too low a rail does not pull in; on too high a rail it burns.',
-            'nominal coil voltage within 10 % of the rail’s',
+            'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s',
             Basis::DataSheet,
             'coil data of the relay',
         );
@@ -45,20 +49,67 @@ final class CoilVoltage implements Rule
             $coilVolts = $inspection->board->relay($actuator)->coilVolts;
             $railVolts = $inspection->board->supply($actuator->rail)->output->typ;
             if (self::match($coilVolts, $railVolts)) {
+                if ($actuator->driver instanceof OptoModuleInput && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)) {
+                    yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
+                }
                 continue;
             }
             yield new Finding(
                 $this->facts(),
                 Kind::Broken,
                 $id,
-                sprintf('The relay of “%s” has a %s coil on the %s rail %s.', $inspection->board->lines[$lineId]->name, QuantityPrinter::rounded($coilVolts, Unit::Volt), QuantityPrinter::rounded($railVolts, Unit::Volt), $inspection->board->nameOf($actuator->rail)),
+                sprintf('The relay of “%s” has a %s coil; its rail %s carries %s.', $inspection->board->lines[$lineId]->name, QuantityPrinter::rounded($coilVolts, Unit::Volt), $inspection->board->nameOf($actuator->rail), QuantityPrinter::rounded($railVolts, Unit::Volt)),
                 [new Figure('rail over coil voltage', $railVolts / $coilVolts, Unit::Ratio, 'V_rail ÷ V_coil', ['rail ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'coil ' . QuantityPrinter::rounded($coilVolts, Unit::Volt)], 'nominal voltages', 'coil data of the relay')],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );
         }
     }
 
-    private const TOLERATED_SHARE = 0.1;
+    /** A module fed with another voltage than its own: its inputs and indicator are made for one only. */
+    private function ofModule(Inspection $inspection, string $id, string $lineId, Actuator $actuator, OptoModuleInput $driver, float $railVolts): Finding
+    {
+        $board = $inspection->board;
+        $moduleVolts = $board->module($driver)->supplyVolts;
+
+        return new Finding(
+            $this->facts(),
+            Kind::Broken,
+            $id,
+            sprintf('The module of “%s” is made for %s; its rail %s carries %s.', $board->lines[$lineId]->name, QuantityPrinter::rounded($moduleVolts, Unit::Volt), $board->nameOf($actuator->rail), QuantityPrinter::rounded($railVolts, Unit::Volt)),
+            [new Figure('rail over module voltage', $railVolts / $moduleVolts, Unit::Ratio, 'V_rail ÷ V_module', ['rail ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'module ' . QuantityPrinter::rounded($moduleVolts, Unit::Volt)], 'nominal voltages', 'supply of the module’s part file')],
+            static function () use ($inspection, $id, $actuator, $moduleVolts): array {
+                $remedies = [];
+                foreach ($inspection->board->rails as $rail => $facts) {
+                    if (self::match($moduleVolts, $inspection->board->supply($rail)->output->typ)) {
+                        foreach (self::relaysFor($inspection, $actuator, $moduleVolts) as $relay) {
+                            $title = sprintf('Feed it from the rail %s with %s', $facts->name, $relay->identity->name);
+                            $remedies[] = new Remedy($title, new Sequence($title, [new FeedCoils([$id], $rail), new ChooseRelay([$id], $relay)]));
+                        }
+                    }
+                }
+
+                return $remedies;
+            },
+        );
+    }
+
+    /**
+     * The first relay on offer for a voltage whose insulation and contact are as good as those that the maker chose.
+     *
+     * @return list<Relay> at most one
+     */
+    private static function relaysFor(Inspection $inspection, Actuator $actuator, float $volts): array
+    {
+        $relay = $inspection->board->relay($actuator);
+        foreach ($inspection->partsOnOffer(Relay::class) as $other) {
+            $asGood = (Insulation::Reinforced === $other->insulation || $other->insulation === $relay->insulation) && $other->contactAcAmps >= $relay->contactAcAmps;
+            if ($asGood && self::match($other->coilVolts, $volts)) {
+                return [$other];
+            }
+        }
+
+        return [];
+    }
 
     private static function match(float $coilVolts, float $railVolts): bool
     {
@@ -72,13 +123,8 @@ final class CoilVoltage implements Rule
     {
         $remedies = [];
         $relay = $inspection->board->relay($actuator);
-        foreach ($inspection->partsOnOffer(Relay::class) as $other) {
-            // Never propose a relay with weaker insulation or a weaker contact than the maker chose.
-            $asGood = (Insulation::Reinforced === $other->insulation || $other->insulation === $relay->insulation) && $other->contactAcAmps >= $relay->contactAcAmps;
-            if ($asGood && self::match($other->coilVolts, $inspection->board->supply($actuator->rail)->output->typ)) {
-                $remedies[] = new Remedy('Fit ' . $other->identity->name, new ChooseRelay([$id], $other));
-                break;
-            }
+        foreach (self::relaysFor($inspection, $actuator, $inspection->board->supply($actuator->rail)->output->typ) as $other) {
+            $remedies[] = new Remedy('Fit ' . $other->identity->name, new ChooseRelay([$id], $other));
         }
         foreach ($inspection->board->rails as $rail => $facts) {
             if (self::match($relay->coilVolts, $inspection->board->supply($rail)->output->typ)) {

@@ -37,6 +37,7 @@ use IronLatch\Core\Board\Edit\SetBaseEmitterResistor;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetDefaultRelay;
 use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateRadio;
 use IronLatch\Core\Board\Edit\SwapSeats;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\FunctionKind;
@@ -126,6 +127,21 @@ final class EditsTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '4'), new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)));
         self::assertSame(['F1' => 'GPIO4'], array_map(static fn($seat): string => $seat->pin, $board->seats));
         self::assertSame('D2', $board->controller()->pins['GPIO4']->label());
+    }
+
+    public function testTheRadioIsAssumedAnewWithTheController(): void
+    {
+        $esp32 = new ChooseController(TestBoards::part('esp32-carrier-38', Carrier::class), TestBoards::part('esp32', Chip::class));
+        $atmega = new ChooseController(TestBoards::part('atmega328p-carrier-30', Carrier::class), TestBoards::part('atmega328p', Chip::class));
+        $board = TestBoards::bare('atmega328p-carrier-30', 'atmega328p');
+        self::assertSame([Knowledge::Assumed, false], [$board->radioUsed->knowledge, $board->radioUsed->value]);
+        $board = TestBoards::edited($board, $esp32);
+        self::assertSame([Knowledge::Assumed, true], [$board->radioUsed->knowledge, $board->radioUsed->value], 'or a converter that the radio takes would pass for good');
+        $board = TestBoards::edited($board, new StateRadio(false), new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)));
+        self::assertSame([Knowledge::Stated, false], [$board->radioUsed->knowledge, $board->radioUsed->value], 'What the maker stated stays.');
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('has no radio');
+        TestBoards::edited($board, $atmega, new StateRadio(true));
     }
 
     public function testADriverBringsItsActiveLevel(): void

@@ -112,6 +112,8 @@ final class RuleFixtures
 
         yield '12 V coil on 5 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×0.417', new ChooseRelay(['A1'], $relay12), $both(new ChooseRelay(['A1'], $relay12), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new FeedCoils(['A1'], 'R2')));
 
+        yield '5 V module on 12 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×2.4', new DriveByModule(['A1'], $module), new DriveByTransistor(['A1'], $transistor, 470.0), $on12Volts);
+
         yield '47 kΩ at the base' => self::one('drive.does-not-pull-in', 'A1', Kind::Broken, '×0.00109', new SetBaseResistor(['A1'], 47e3), new SetBaseResistor(['A1'], 470.0));
         yield '4.7 kΩ at the base' => self::one('drive.does-not-pull-in', 'A1', Kind::Weak, '×0.61', new SetBaseResistor(['A1'], 4.7e3), new SetBaseResistor(['A1'], 560.0));
         yield '1 kΩ at the base is over the house rule' => self::one('drive.does-not-pull-in', 'A1', Kind::Hint, '×33.4', new SetBaseResistor(['A1'], 1e3), new SetBaseResistor(['A1'], 560.0));
@@ -128,6 +130,9 @@ final class RuleFixtures
         yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '823 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);
         $eight = TestBoards::edited(TestBoards::withLines(8), new StateRadio(false));
         yield 'eight coils on 5 W, no radio' => self::one('power.supply-overloaded', 'R1', Kind::Weak, '887 mA', new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)), $eight);
+
+        $twelve = TestBoards::part('module-12v-10w', Supply::class);
+        yield 'controller on 12 V' => self::one('power.controller-voltage', 'R1', Kind::Broken, '12.2 V', new ChooseSupply('R1', $twelve), $both(new AddRail('12 V', $twelve), new FeedCoils(['A1'], 'R2')));
 
         yield 'more than the contact’s rating' => self::one('mains.contact-overloaded', 'A2', Kind::Danger, '×0.92', new StateLoad('L2', 4000.0), new StateLoad('L2', 3600.0));
         yield 'too many electronic lamps' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.92', new StateLoad('L1', 200.0), new StateLoad('L1', 180.0));

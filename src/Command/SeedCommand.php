@@ -21,7 +21,7 @@ final class SeedCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if ([] !== $this->store->shelf() || [] !== $this->store->removed()) {
+        if (!$this->store->isNew()) {
             return Command::SUCCESS;
         }
         // The last one made stands first on the shelf.

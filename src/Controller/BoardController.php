@@ -24,6 +24,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** One board: its screens, its edits, its files. */
@@ -151,7 +152,11 @@ final class BoardController extends AbstractController
 
     private function opened(string $id): OpenBoard
     {
-        return $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+        try {
+            return $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+        } catch (BoardFileFault $fault) {
+            throw new UnprocessableEntityHttpException($fault->getMessage(), $fault);
+        }
     }
 
     private function isIn(FindingGroup $group, string $key): bool

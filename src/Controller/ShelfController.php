@@ -137,7 +137,7 @@ final class ShelfController extends AbstractController
         $file = $this->varFolder . '/backup-' . bin2hex(random_bytes(6)) . '.db';
         $this->store->backUpTo($file);
 
-        return (new BinaryFileResponse($file))
+        return (new BinaryFileResponse($file, headers: ['Content-Type' => 'application/vnd.sqlite3']))
             ->setContentDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d')))
             ->deleteFileAfterSend();
     }
@@ -149,8 +149,13 @@ final class ShelfController extends AbstractController
 
     private function page(?Notice $notice, int $status): Response
     {
-        $cards = [];
-        foreach ($this->store->shelf() as $opened) {
+        $cards = $unreadable = [];
+        foreach ($this->store->shelf() as $shelved) {
+            $opened = $shelved->opened;
+            if (null === $opened) {
+                $unreadable[] = $shelved;
+                continue;
+            }
             $inspection = new Inspection($opened->board);
             $report = Inspector::withRuleBook()->inspect($inspection);
             $cards[] = ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()];
@@ -158,6 +163,7 @@ final class ShelfController extends AbstractController
 
         return $this->render('shelf/page.html.twig', [
             'cards' => $cards,
+            'unreadable' => $unreadable,
             'removed' => $this->store->removed(),
             'demos' => $this->demos->names(),
             'carriers' => $this->catalogue->parts(Carrier::class),

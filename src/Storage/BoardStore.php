@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Exchange\BoardDiff;
+use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Entity\BoardRecord;
@@ -25,14 +26,23 @@ final class BoardStore
     public function __construct(private readonly EntityManagerInterface $entities) {}
 
     /**
-     * @return list<OpenBoard> newest first
+     * @return list<ShelvedBoard> newest first
      */
     public function shelf(): array
     {
-        return array_map(
-            $this->opened(...),
-            $this->entities->getRepository(BoardRecord::class)->findBy(['removedAt' => null], ['changedAt' => 'DESC', 'id' => 'DESC']),
-        );
+        return array_map(function (BoardRecord $record): ShelvedBoard {
+            try {
+                return new ShelvedBoard($record, $this->opened($record), '');
+            } catch (BoardFileFault $fault) {
+                return new ShelvedBoard($record, null, $fault->getMessage());
+            }
+        }, $this->entities->getRepository(BoardRecord::class)->findBy(['removedAt' => null], ['changedAt' => 'DESC', 'id' => 'DESC']));
+    }
+
+    /** Whether there has never been a board, on the shelf or off it. */
+    public function isNew(): bool
+    {
+        return 0 === $this->entities->getRepository(BoardRecord::class)->count([]);
     }
 
     /**

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
+use Doctrine\ORM\EntityManagerInterface;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Storage\BoardStore;
 use IronLatch\Tests\Support\TestBoards;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Process\Process;
 
 final class ShelfTest extends BoardTestCase
 {
@@ -81,6 +84,46 @@ final class ShelfTest extends BoardTestCase
         self::assertSelectorTextContains('h1', 'First try');
         $this->browser->request('POST', '/boards/demo', ['demo' => '../../etc/passwd']);
         self::assertResponseStatusCodeSame(422);
+    }
+
+    public function testABoardThatCannotBeReadLeavesTheOthersAlone(): void
+    {
+        $this->shelved(TestBoards::sound());
+        $broken = $this->shelved(TestBoards::bare()->with(name: 'From the future'));
+        $connection = self::getContainer()->get(EntityManagerInterface::class)->getConnection();
+        $connection->executeStatement('UPDATE revision SET document = ? WHERE board_id = ?', ['{"format": "iron-latch/board", "version": 9}', $broken->record->id()]);
+        self::getContainer()->get(EntityManagerInterface::class)->clear();
+        self::assertCount(2, self::getContainer()->get(BoardStore::class)->shelf());
+        $this->browser->request('GET', '/');
+        self::assertResponseIsSuccessful();
+        self::assertSelectorTextContains('main', 'This board cannot be read by this Iron Latch, and is left as it is. This file is of version 9');
+        self::assertSelectorTextContains('.card h2 a', 'Bare');
+        $this->browser->request('GET', '/boards/' . $broken->record->id() . '/lines');
+        self::assertResponseStatusCodeSame(422);
+    }
+
+    public function testTheWholeStoreIsBackedUpAsOneFile(): void
+    {
+        // VACUUM cannot run inside the transaction that every test lives in, so this one looks at a server of its own.
+        $database = (string) tempnam(sys_get_temp_dir(), 'store');
+        $environment = ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => 'sqlite:///' . $database];
+        $root = dirname(__DIR__, 2);
+        (new Process(['php', 'bin/console', 'doctrine:migrations:migrate', '--no-interaction', '--quiet'], $root, $environment))->mustRun();
+        (new Process(['php', 'bin/console', 'latch:seed'], $root, $environment))->mustRun();
+        $answer = new Process(['php', '-r', <<<'PHP'
+            require 'vendor/autoload.php';
+            $kernel = IronLatch\Kernel::fromEnvironment('test', false);
+            $response = $kernel->handle(Symfony\Component\HttpFoundation\Request::create('http://localhost/backup'));
+            fwrite(STDERR, $response->getStatusCode() . ' ' . $response->headers->get('Content-Disposition'));
+            $response->sendContent();
+            PHP], $root, $environment);
+        $answer->mustRun();
+        self::assertMatchesRegularExpression('/^200 attachment; filename=iron-latch-[\d-]+\.db$/', $answer->getErrorOutput());
+        $copy = (string) tempnam(sys_get_temp_dir(), 'copy');
+        file_put_contents($copy, $answer->getOutput());
+        self::assertSame(2, (new \SQLite3($copy, SQLITE3_OPEN_READONLY))->querySingle('SELECT count(*) FROM board'));
+        self::assertSame([], glob($root . '/var/backup-*'), 'Nothing is left behind.');
+        array_map(unlink(...), [$copy, $database]);
     }
 
     public function testUnknownBoardsAreNotFound(): void

@@ -23,6 +23,7 @@ final readonly class Fitness
     private const NEVER = 100000;
     private const HAZARD = 1000;
     private const SCARCE = 10;
+    private const LEAST_STRAP_COST = 2 * self::SCARCE;
 
     public function __construct(private Board $board, private Controller $controller) {}
 
@@ -40,14 +41,18 @@ final readonly class Fitness
     /** The best pin that nothing sits on and that would bring no weak or broken finding; null when there is none. */
     public function bestFree(string $function): ?PinFitness
     {
+        $free = array_filter($this->controller->pins, fn(Pin $pin): bool => [] === array_diff($this->board->functionsOn($pin->name()), [$function]));
         $best = null;
-        foreach ($this->controller->pins as $pin) {
-            if ([] !== array_diff($this->board->functionsOn($pin->name()), [$function])) {
-                continue;
-            }
-            $fitness = $this->judge($function, $pin);
-            if ($fitness->grade->value < FitGrade::Poor->value && $fitness->cost < ($best->cost ?? PHP_INT_MAX)) {
-                $best = $fitness;
+        // Strapped pins come last: they never cost less than LEAST_STRAP_COST, and solving them is most of the work.
+        foreach ([false, true] as $strapped) {
+            foreach ($free as $pin) {
+                if ($strapped !== (null !== $pin->chip->strap) || ($best->cost ?? PHP_INT_MAX) <= ($strapped ? self::LEAST_STRAP_COST : 0)) {
+                    continue;
+                }
+                $fitness = $this->judge($function, $pin);
+                if ($fitness->grade->value < FitGrade::Poor->value && $fitness->cost < ($best->cost ?? PHP_INT_MAX)) {
+                    $best = $fitness;
+                }
             }
         }
 
@@ -151,14 +156,14 @@ final readonly class Fitness
         $cost = match ($strap->consequence) {
             StrapConsequence::WontRun => self::NEVER,
             StrapConsequence::WontUpload => 2 * self::HAZARD,
-            StrapConsequence::Harmless => 2 * self::SCARCE,
+            StrapConsequence::Harmless => self::LEAST_STRAP_COST,
         };
         if (MarginState::Sound !== $node->margin?->state()) {
             return [[$cost, sprintf('strapped pin, wrong at reset: %s', $strap->otherwise)]];
         }
         if ($function->kind->isContact() && Level::High === $strap->needs) {
             return match (true) {
-                StrapConsequence::Harmless === $strap->consequence => [[2 * self::SCARCE, 'strapped pin, harmless when held']],
+                StrapConsequence::Harmless === $strap->consequence => [[self::LEAST_STRAP_COST, 'strapped pin, harmless when held']],
                 FunctionKind::MaintainedSwitch === $function->kind => [[$cost, 'closed at power-up it holds a strap: ' . $strap->otherwise]],
                 default => [[self::HAZARD - 1, 'held at power-up it holds a strap']],
             };

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Mains;
+
+use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\ChooseAppliance;
+use IronLatch\Core\Board\Edit\ChooseMains;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\LoadKind;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Mains\ContactShare;
+use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LivePathTest extends TestCase
+{
+    /**
+     * Currents by the definition of active power, I = P ÷ (U · cos φ).
+     *
+     * @return iterable<string, array{string, float, string, float}>
+     */
+    public static function currents(): iterable
+    {
+        yield 'resistive at 230 V' => ['portable-heater', 2300.0, 'mains-230', 10.0];
+        yield 'the same at 120 V' => ['portable-heater', 1200.0, 'mains-120', 10.0];
+        yield 'motor with power factor 0.8' => ['dehumidifier', 184.0, 'mains-230', 1.0];
+        yield 'lamp with power factor 0.5' => ['led-lamp', 11.5, 'mains-230', 0.1];
+        yield '12 V DC whatever the mains' => ['shut-off-valve', 6.0, 'mains-230', 0.5];
+    }
+
+    #[DataProvider('currents')]
+    public function testTheCurrentOfAnAppliance(string $appliance, float $watts, string $mains, float $amps): void
+    {
+        $board = TestBoards::edited(TestBoards::bare(), new ChooseMains(TestBoards::part($mains, MainsSystem::class)), new AddLine('X', TestBoards::part($appliance, Appliance::class)), new StateLoad('L1', $watts));
+        self::assertEqualsWithDelta($amps, LivePath::of($board)->contacts['A1']->amps->value, 1e-9);
+    }
+
+    /** Shares of the resistive rating that the trade uses (common practice, from memory). */
+    public function testSharesLieWhereTheTradePutsThem(): void
+    {
+        self::assertSame(1.0, ContactShare::of(LoadKind::Resistive));
+        foreach ([[LoadKind::ElectronicLamp, 0.05, 0.15], [LoadKind::Filament, 0.35, 0.5], [LoadKind::InductionMotor, 0.3, 0.4], [LoadKind::UniversalMotor, 0.3, 0.4]] as [$kind, $least, $greatest]) {
+            self::assertGreaterThanOrEqual($least, ContactShare::of($kind));
+            self::assertLessThanOrEqual($greatest, ContactShare::of($kind));
+        }
+    }
+
+    /** A 6 W or a 60 W LED lamp on a 10 A relay is ordinary: a false alarm here would be our second worst fault. */
+    public function testAnOrdinaryLampIsNoOccasion(): void
+    {
+        foreach ([6.0, 60.0] as $watts) {
+            $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new StateLoad('L1', $watts));
+            self::assertSame(MarginState::Sound, LivePath::of($board)->contacts['A1']->margin->state());
+        }
+    }
+
+    public function testAnAssumedPowerIsUsedAndNamedSo(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('filament-lamp', Appliance::class)));
+        $amps = LivePath::of($board)->contacts['A1']->amps;
+        self::assertEqualsWithDelta(60 / 230, $amps->value, 1e-9);
+        self::assertSame('P = 60 W (assumed)', $amps->inputs[0]);
+    }
+
+    public function testDcIsHeldAgainstTheDcRating(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class)));
+        $contact = LivePath::of($board)->contacts['A1'];
+        self::assertEqualsWithDelta(30 / 12, $contact->volts->nominal->value, 1e-9);
+        self::assertEqualsWithDelta(16 / 0.5, $contact->margin->nominal->value, 1e-9);
+        self::assertEqualsWithDelta(0.3 * 16 / 0.5, $contact->margin->worst->value, 1e-9);
+    }
+}

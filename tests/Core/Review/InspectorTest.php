@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Review;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AcceptFinding;
+use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\ChooseAppliance;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\DriveDirectly;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetHouseRules;
+use IronLatch\Core\Board\Edit\WithdrawAcceptance;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\FindingGroup;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LatchState;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleBook;
+use IronLatch\Core\Review\Stage;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\TestCase;
+
+final class InspectorTest extends TestCase
+{
+    public function testALatchIsNeverShutBecauseNothingLooked(): void
+    {
+        $report = TestBoards::inspect(TestBoards::sound());
+        $states = array_map(static fn($stage): LatchState => $stage->state, $report->stages);
+        self::assertSame(LatchState::Shut, $states['Lines']);
+        unset($states['Lines']);
+        self::assertSame([LatchState::NotChecked], array_values(array_unique($states, SORT_REGULAR)), 'Checks of these stages are still missing from the book.');
+        self::assertTrue($report->isEveryCheckedLatchShut());
+
+        $empty = TestBoards::inspect(TestBoards::bare());
+        self::assertSame(LatchState::NotChecked, $empty->stages['Lines']->state, 'An empty board has nothing to look at.');
+    }
+
+    public function testAnOpenLatchCountsItsWorstKind(): void
+    {
+        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F2', '14'), new SeatFunction('F1', 'CLK'), new SeatFunction('F3', 'RX')));
+        $pins = $report->stages[Stage::Pins->value];
+        self::assertSame([LatchState::Open, Kind::Danger, 1], [$pins->state, $pins->worst, $pins->count]);
+        self::assertFalse($report->isEveryCheckedLatchShut());
+        self::assertSame(LatchState::NotChecked, $report->stages[Stage::Mains->value]->state, 'A finding opens the latch of its home stage only.');
+    }
+
+    public function testHintsOpenNoLatch(): void
+    {
+        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F4', '0')));
+        self::assertSame([Kind::Hint], array_map(static fn(Finding $finding): Kind => $finding->kind, $report->findings));
+        self::assertTrue($report->isEveryCheckedLatchShut());
+    }
+
+    public function testWhatOnlyFollowsNamesItsRootAndIsNotCounted(): void
+    {
+        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new DriveDirectly(['A1'])));
+        $follow = $report->finding('drive.does-not-pull-in:A1');
+        self::assertNotNull($follow);
+        self::assertSame('drive.coil-on-pin:A1', $follow->root);
+        self::assertFalse($follow->counts());
+        self::assertSame(1, $report->stages[Stage::Drive->value]->count);
+        self::assertSame($follow, $report->findings[count($report->findings) - 1], 'Follow-ups stand behind what counts.');
+    }
+
+    public function testADangerIsNeverAMereFollowUp(): void
+    {
+        // The airer's relay on the flash pins: the chip will not run, and the relay chatters with the memory.
+        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F2', 'CLK')));
+        $danger = $report->finding('pins.boot-twitch:A2');
+        self::assertNotNull($danger);
+        self::assertSame([Kind::Danger, null, true], [$danger->kind, $danger->root, $danger->counts()]);
+        $lamp = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', 'CLK')))->finding('pins.boot-twitch:A1');
+        self::assertSame('pins.flash-pin:F1', $lamp?->root);
+    }
+
+    public function testAnAcceptanceIsBoundToKindFigureAndRule(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14'));
+        $finding = TestBoards::inspect($board)->finding('pins.boot-twitch:A1');
+        self::assertNotNull($finding);
+        $accept = new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), 1, 'a lamp may blink', 'R. Alder');
+        $accepted = TestBoards::edited($board, $accept);
+        $report = TestBoards::inspect($accepted);
+        self::assertSame([null, 1], [$report->stages['Pins']->worst, $report->stages['Pins']->accepted]);
+        self::assertSame('a lamp may blink', $report->finding('pins.boot-twitch:A1')?->acceptance?->reason);
+
+        self::assertCounts('another appliance makes it a danger', TestBoards::edited($accepted, new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class))));
+        self::assertCounts('another coil, another figure', TestBoards::edited($accepted, new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new SetBaseResistor(['A1'], 4700.0)));
+        self::assertCounts('a newer rule', TestBoards::edited($board, new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), 0, 'x', 'y')));
+        self::assertCounts('withdrawn', TestBoards::edited($accepted, new WithdrawAcceptance('pins.boot-twitch', 'A1')));
+    }
+
+    public function testAFactWithoutAFigureIsAcceptedAsItsSentence(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F3', 'RX'));
+        $finding = TestBoards::inspect($board)->finding('pins.console-pin:F3');
+        self::assertSame($finding?->statement, $finding?->acceptedAs());
+        $accepted = TestBoards::edited($board, new AcceptFinding('pins.console-pin', 'F3', 'weak', $finding->acceptedAs() ?? '', 1, 'x', 'y'));
+        self::assertFalse(TestBoards::inspect($accepted)->finding('pins.console-pin:F3')?->counts());
+        self::assertTrue(TestBoards::inspect(TestBoards::edited($accepted, new SeatFunction('F3', 'TX')))->finding('pins.console-pin:F3')?->counts(), 'On the other console pin it is another fact.');
+    }
+
+    public function testFindingsOfOneRuleAreGroupedWithOneRemedyForAll(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1', 'A2'], 4700.0));
+        $groups = TestBoards::inspect($board)->groups();
+        self::assertCount(1, $groups);
+        $remedy = $groups[0]->remedyForAll();
+        self::assertSame('Fit 560 Ω at the base, for all 2', $remedy?->title);
+        self::assertSame([], TestBoards::inspect($remedy->edit->apply($board))->findings);
+    }
+
+    public function testDifferentRemediesAreNotThrownTogether(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', 'CLK'), new SeatFunction('F3', 'D0'));
+        $flash = array_values(array_filter(TestBoards::inspect($board)->groups(), static fn(FindingGroup $group): bool => 'pins.flash-pin' === $group->first()->rule->id));
+        self::assertCount(2, $flash[0]->findings);
+        $titles = array_map(static fn(Finding $finding): ?string => $finding->remedies()[0]->title ?? null, $flash[0]->findings);
+        self::assertSame(1 === count(array_unique($titles)), null !== $flash[0]->remedyForAll());
+    }
+
+    public function testWhatTheBoardDoesNotSayIsNamed(): void
+    {
+        $board = TestBoards::edited(TestBoards::bare(), new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)));
+        $gaps = array_map(static fn(NotChecked $gap): array => [$gap->rule->id, $gap->subject, $gap->needs], TestBoards::inspect($board)->notChecked);
+        self::assertSame([
+            ['power.supply-overloaded', 'R1', 'the rail that feeds “Valve”'],
+            ['mains.neutral-switched', 'L2', 'which conductor the contact interrupts'],
+        ], $gaps);
+    }
+
+    public function testHouseRulesMoveTheThreshold(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new SetHouseRules(10.0, 0.8));
+        self::assertSame('×15.8', TestBoards::inspect($board)->finding('drive.does-not-pull-in:A1')?->figure());
+        self::assertSame('Fit 270 Ω at the base', TestBoards::inspect($board)->finding('drive.does-not-pull-in:A1')->remedies()[0]->title);
+        self::assertSame([], TestBoards::inspect(TestBoards::edited($board, new SetHouseRules(20.0, 0.8)))->findings);
+    }
+
+    public function testRemediesAreWorkedOutOnlyWhenAskedFor(): void
+    {
+        $asked = 0;
+        $facts = RuleBook::rules()[0]->facts();
+        $rule = self::createStub(Rule::class);
+        $rule->method('facts')->willReturn($facts);
+        $rule->method('inspect')->willReturn([new Finding($facts, Kind::Weak, 'L1', 'x', [], static function () use (&$asked): array {
+            ++$asked;
+
+            return [];
+        })]);
+        $finding = (new Inspector([$rule]))->inspect(new Inspection(TestBoards::sound()))->findings[0];
+        self::assertSame(0, $asked);
+        $finding->remedies();
+        $finding->followingFrom('elsewhere:L1')->remedies();
+        self::assertSame(1, $asked);
+    }
+
+    public function testTheBookIsComplete(): void
+    {
+        $ids = [];
+        foreach (RuleBook::rules() as $rule) {
+            $facts = $rule->facts();
+            self::assertMatchesRegularExpression('/^' . strtolower($facts->stage->value) . '\.[a-z-]+$/', $facts->id);
+            foreach ([$facts->title, $facts->reason, $facts->threshold, $facts->source] as $text) {
+                self::assertNotSame('', $text, $facts->id);
+            }
+            self::assertNotSame([], $facts->kinds);
+            $ids[] = $facts->id;
+        }
+        self::assertSame(array_unique($ids), $ids);
+    }
+
+    private static function assertCounts(string $why, Board $board): void
+    {
+        self::assertTrue(TestBoards::inspect($board)->finding('pins.boot-twitch:A1')?->counts(), $why);
+    }
+}

@@ -14,8 +14,10 @@ final readonly class PinReading
         return null !== $this->asLabel && null !== $this->asNumber && $this->asLabel->name() !== $this->asNumber->name();
     }
 
+    /** The likelier reading; an ambiguous one is for the maker to confirm. */
     public function best(): ?Pin
     {
-        return $this->asLabel ?? $this->asNumber;
+        // A bare number is the chip's more often than half a label.
+        return is_numeric(trim($this->written)) ? $this->asNumber ?? $this->asLabel : $this->asLabel ?? $this->asNumber;
     }
 }

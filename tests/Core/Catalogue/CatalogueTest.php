@@ -106,6 +106,7 @@ final class CatalogueTest extends TestCase
         $reading = self::esp8266()->read('5');
         self::assertTrue($reading->isAmbiguous());
         self::assertSame(['GPIO14', 'GPIO5'], [$reading->asLabel?->name(), $reading->asNumber?->name()]);
+        self::assertSame('GPIO5', $reading->best()?->name());
         self::assertFalse(self::esp8266()->read('gpio5')->isAmbiguous(), 'A chip’s full name is clear');
         self::assertNull(self::esp8266()->read('D42')->best());
 

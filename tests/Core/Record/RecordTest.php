@@ -71,7 +71,7 @@ final class RecordTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{Fact<bool|float|\BackedEnum>, array<string, mixed>}>
+     * @return iterable<string, array{Fact<Level>, array<string, mixed>}>
      */
     public static function facts(): iterable
     {
@@ -81,7 +81,7 @@ final class RecordTest extends TestCase
     }
 
     /**
-     * @param Fact<bool|float|\BackedEnum> $fact
+     * @param Fact<Level> $fact
      * @param array<string, mixed> $data
      */
     #[DataProvider('facts')]

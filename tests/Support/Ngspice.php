@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Support;
+
+use Symfony\Component\Process\Process;
+
+/** Runs a DC operating point in ngspice (Debian package) and reads what it prints. */
+final class Ngspice
+{
+    /**
+     * @param list<string> $elements lines of the netlist, without title, analysis and end
+     * @param list<string> $wanted what to print: “v(b)”, “vdrive#branch”
+     * @return array<string, float>
+     */
+    public static function operatingPoint(array $elements, array $wanted): array
+    {
+        $netlist = implode("\n", [
+            'Iron Latch reference',
+            ...$elements,
+            '.options temp=27 tnom=27 reltol=1e-6',
+            '.control', 'op', 'print ' . implode(' ', $wanted), 'quit 0', '.endc', '.end', '',
+        ]);
+        $process = new Process(['ngspice', '-b', '/dev/stdin'], input: $netlist);
+        $process->mustRun();
+        preg_match_all('/^(v\(\w+\)|\w+#branch) = (\S+)/m', $process->getOutput(), $matches, PREG_SET_ORDER);
+        $values = [];
+        foreach ($matches as $match) {
+            $values[$match[1]] = (float) $match[2];
+        }
+        if (count($values) !== count($wanted)) {
+            throw new \RuntimeException("ngspice did not answer:\n" . $netlist . $process->getOutput() . $process->getErrorOutput());
+        }
+
+        return $values;
+    }
+}

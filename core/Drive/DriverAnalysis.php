@@ -24,6 +24,8 @@ use IronLatch\Core\Quantity\Unit;
 final readonly class DriverAnalysis
 {
     public const RESISTOR_TOLERANCE = 0.05;
+    /** The least a conducting junction of these transistors drops. */
+    private const JUNCTION_VOLTS = 0.6;
     private const NOMINAL = 'typical values, 20 °C';
     private const MODEL = 'Ebers–Moll transport model; pin as its supply behind (VDD − V_OH) ÷ rated current';
     private const OHM = 'Ohm’s law';
@@ -75,18 +77,21 @@ final readonly class DriverAnalysis
             $transistor->reverseGain,
             $transistor->saturationCurrent->typ,
         ));
-        // Pull-in is hardest with the least drive, the least gain, the lowest rail and the coil that wants most current.
-        $worst = NpnOperatingPoint::solve(new NpnCircuit(
+        $at = static fn(float $railVolts, float $coilOhms): NpnOperatingPoint => NpnOperatingPoint::solve(new NpnCircuit(
             $chip->supply->min,
             $driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $chip->sourceResistance->max,
             null === $driver->baseEmitterOhms ? null : $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
-            $rail->min,
-            $relay->coilResistance->min * $hot,
+            $railVolts,
+            $coilOhms,
             $transistor->collectorResistance->max,
             $transistor->gain->min,
             $transistor->reverseGain,
             $transistor->saturationCurrent->min,
         ));
+        // Pull-in is hardest with the least drive, the least gain, the lowest rail and the coil that wants most current, warm.
+        $worst = $at($rail->min, $relay->coilResistance->min * $hot);
+        // The transistor keeps most from its coil when that wants most current of all: cold, on the highest rail.
+        $loaded = $at($rail->max, $relay->coilResistance->min);
         $worstCorner = sprintf(
             'gain %s, pin supply %s, rail %s, base resistor +%d %%, coil %s at 20 °C, %s at the coil',
             QuantityPrinter::rounded($transistor->gain->min, Unit::Ratio),
@@ -102,8 +107,11 @@ final readonly class DriverAnalysis
             'pin = ' . QuantityPrinter::rounded($chip->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($chip->sourceResistance->typ, Unit::Ohm),
             'V_BE = ' . QuantityPrinter::rounded($nominal->baseVolts, Unit::Volt),
         ];
-        $greatestPinAmps = ($chip->supply->max - 0.6) / ($driver->baseOhms * (1 - self::RESISTOR_TOLERANCE) + $chip->sourceResistance->min);
-        $pinAmps = new Figure('greatest pin current', $greatestPinAmps, Unit::Ampere, '(VDD − 0.6 V) ÷ (R_B + R_pin)', $baseInputs, 'highest pin supply, base resistor −5 %', self::OHM);
+        $least = $driver->baseOhms * (1 - self::RESISTOR_TOLERANCE) + $chip->sourceResistance->min;
+        // A junction that the divider leaves below 0.6 V does not conduct, and then holds the base no higher than the divider does.
+        $junctionVolts = null === $driver->baseEmitterOhms ? self::JUNCTION_VOLTS : min(self::JUNCTION_VOLTS, $chip->supply->min * $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE) / ($driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $driver->baseEmitterOhms));
+        $greatestPinAmps = ($chip->supply->max - $junctionVolts) / $least;
+        $pinAmps = new Figure('greatest pin current', $greatestPinAmps, Unit::Ampere, '(VDD − V_BE) ÷ (R_B + R_pin), V_BE at most 0.6 V', $baseInputs, 'highest pin supply, base resistor −5 %', self::OHM);
 
         return new DriverResult(
             self::pinBears($chip, $nominal->driveAmps, $pinAmps),
@@ -112,7 +120,7 @@ final readonly class DriverAnalysis
             new Figure('coil current', $nominal->collectorAmps, Unit::Ampere, '(V_rail − V_CE) ÷ R_coil', ['V_CE = ' . QuantityPrinter::rounded($nominal->collectorVolts, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::MODEL),
             $pinAmps,
             new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($nominal->baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$baseInputs, 'I_B = ' . QuantityPrinter::rounded($nominal->baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
-            new Figure('collector–emitter voltage', $worst->collectorVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($worst->collectorAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($worst->baseAmps, Unit::Ampere)], $worstCorner, self::MODEL),
+            new Figure('collector–emitter voltage', $loaded->collectorVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($loaded->collectorAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
         );
     }
 

@@ -26,10 +26,11 @@ final readonly class Source
      *
      * @param ?Level $towards the level that the corner favours: pulls towards it at their strongest, others at their weakest; null for typical values
      * @param list<Pull> $pulls resistors outside the chip
+     * @param ?float $supplyVolts the pins' supply; null lets the corner choose it
      */
-    public static function at(Chip $chip, Pin $pin, PinState $state, array $pulls, ?Level $towards): ?self
+    public static function at(Chip $chip, Pin $pin, PinState $state, array $pulls, ?Level $towards, ?float $supplyVolts = null): ?self
     {
-        $supply = match ($towards) {
+        $supply = $supplyVolts ?? match ($towards) {
             null => $chip->supply->typ,
             Level::High => $chip->supply->max,
             Level::Low => $chip->supply->min,

@@ -18,6 +18,7 @@ use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Strap;
+use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\NpnCircuit;
 use IronLatch\Core\Drive\NpnOperatingPoint;
 use IronLatch\Core\Drive\OptoInput;
@@ -61,39 +62,48 @@ final class StrapSolver
         if (count($loads) > 1) {
             return new StrappedNode($pin, $strap, null, 0.0);
         }
-        $volts = self::volts($board, $chip, $pin, $pulls, $loads, null);
-        $worst = self::volts($board, $chip, $pin, $pulls, $loads, $strap->needs->opposite());
+        $volts = self::volts($board, $chip, $pin, $pulls, $loads, null, $chip->supply->typ);
+        // Node and threshold move with the same supply, so each of its extremes is judged as a whole.
+        $extremes = [];
+        foreach ([$chip->supply->min, $chip->supply->max] as $supply) {
+            $extremes[] = self::share($chip, $strap, self::volts($board, $chip, $pin, $pulls, $loads, $strap->needs->opposite(), $supply), $supply);
+        }
 
-        return new StrappedNode($pin, $strap, self::margin($chip, $strap, $volts, $worst), $volts);
+        return new StrappedNode($pin, $strap, self::margin($chip, $strap, $volts, min($extremes)), $volts);
     }
 
-    private static function margin(Chip $chip, Strap $strap, float $volts, float $worst): Margin
+    private static function margin(Chip $chip, Strap $strap, float $volts, float $worstShare): Margin
     {
         $needsHigh = Level::High === $strap->needs;
-        $ratio = $needsHigh ? $chip->inputHighRatio : $chip->inputLowRatio;
-        $limit = $ratio * $chip->supply->typ;
-        $worstLimit = $ratio * ($needsHigh ? $chip->supply->min : $chip->supply->max);
+        $limit = ($needsHigh ? $chip->inputHighRatio : $chip->inputLowRatio) * $chip->supply->typ;
         $formula = $needsHigh ? 'V_node ÷ V_IH' : 'V_IL ÷ V_node';
-        $of = static fn(float $node, float $threshold): float => $needsHigh ? $node / $threshold : $threshold / max($node, 1e-3);
-        $inputs = ['V_node = ' . QuantityPrinter::rounded($volts, Unit::Volt) . ', at the worst corner ' . QuantityPrinter::rounded($worst, Unit::Volt), ($needsHigh ? 'V_IH = ' : 'V_IL = ') . QuantityPrinter::rounded($limit, Unit::Volt)];
+        $inputs = ['V_node = ' . QuantityPrinter::rounded($volts, Unit::Volt), ($needsHigh ? 'V_IH = ' : 'V_IL = ') . QuantityPrinter::rounded($limit, Unit::Volt)];
         $source = 'node equation with everything on the pin; thresholds of ' . $chip->identity->name;
 
         return new Margin(
-            new Figure('strap level over its threshold', $of($volts, $limit), Unit::Ratio, $formula, $inputs, 'typical values, contacts open', $source),
-            new Figure('strap level over its threshold', $of($worst, $worstLimit), Unit::Ratio, $formula, $inputs, 'pulls and loads at the corner that hurts', $source),
+            new Figure('strap level over its threshold', self::share($chip, $strap, $volts, $chip->supply->typ), Unit::Ratio, $formula, $inputs, 'typical values, contacts open', $source),
+            new Figure('strap level over its threshold', $worstShare, Unit::Ratio, $formula, $inputs, 'pulls and loads at the corner that hurts, the worse extreme of the pins’ supply', $source),
         );
+    }
+
+    /** How far a node is on the right side of its threshold: over 1 is right. */
+    private static function share(Chip $chip, Strap $strap, float $nodeVolts, float $supplyVolts): float
+    {
+        return Level::High === $strap->needs
+            ? $nodeVolts / ($chip->inputHighRatio * $supplyVolts)
+            : $chip->inputLowRatio * $supplyVolts / max($nodeVolts, 1e-3);
     }
 
     /**
      * @param list<Pull> $pulls
      * @param list<?Actuator> $loads at most one; null stands for a status LED
      */
-    private static function volts(Board $board, Chip $chip, Pin $pin, array $pulls, array $loads, ?Level $towards): float
+    private static function volts(Board $board, Chip $chip, Pin $pin, array $pulls, array $loads, ?Level $towards, float $supplyVolts): float
     {
         $state = $pin->chip->bootFact(BootPhase::Reset)->state ?? PinState::Floating;
         // Without any pull the node is where the load leaves it: a weak leak to half the supply stands for the open input.
-        $source = Source::at($chip, $pin, $state, $pulls, $towards);
-        $volts = $source->volts ?? $chip->supply->typ / 2;
+        $source = Source::at($chip, $pin, $state, $pulls, $towards, $supplyVolts);
+        $volts = $source->volts ?? $supplyVolts / 2;
         $ohms = $source->ohms ?? 1e6;
         if ([] === $loads) {
             return $volts;
@@ -121,10 +131,11 @@ final class StrapSolver
             return $volts;
         }
         $transistor = $board->transistor($driver);
+        $least = Level::Low === $towards ? 1 - DriverAnalysis::RESISTOR_TOLERANCE : 1.0;
         $point = NpnOperatingPoint::solve(new NpnCircuit(
             $volts,
-            $ohms + $driver->baseOhms,
-            $driver->baseEmitterOhms,
+            $ohms + $driver->baseOhms * $least,
+            null === $driver->baseEmitterOhms ? null : $driver->baseEmitterOhms * $least,
             $rail->typ,
             $relay->coilResistance->typ,
             $transistor->collectorResistance->typ,

@@ -10,10 +10,7 @@
       event.preventDefault();
       submit(event.shiftKey ? 'redo' : 'undo');
     }
-    if (!typing && event.key === '?') {
-      const help = document.getElementById('shortcuts');
-      if (help instanceof HTMLDialogElement) help.open ? help.close() : help.showModal();
-    }
+    if (!typing && event.key === '?') toggleHelp();
     if (event.key === 'Escape' && !event.defaultPrevented && !document.querySelector('dialog[open]')) {
       document.getElementById('close-drawer')?.click();
     }
@@ -42,6 +39,23 @@
   document.addEventListener('htmx:responseError', (event) => say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`));
 
   // The opened drawer or the chosen function must be in sight after a swap, without moving what is in sight already.
+  // The list of keys needs this script, so its button shows only where the script runs.
+  const help = () => document.getElementById('shortcuts');
+  const toggleHelp = () => help() instanceof HTMLDialogElement && (help().open ? help().close() : help().showModal());
+  const offerHelp = () => document.getElementById('keys')?.removeAttribute('hidden');
+  document.addEventListener('click', (event) => event.target instanceof Element && event.target.closest('#keys') && toggleHelp());
+
+  // What was clicked may be gone after a swap, as a remedy is once it is made: then its region takes the focus.
+  let region = 'main';
+  document.addEventListener('htmx:beforeRequest', (event) => {
+    region = event.target instanceof Element && event.target.closest('#tray') ? 'tray' : 'main';
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    offerHelp();
+    if (document.activeElement === document.body) document.getElementById(region)?.focus({ preventScroll: true });
+  });
+  document.addEventListener('DOMContentLoaded', offerHelp);
+
   const showDrawer = () => document.querySelector('.drawer')?.scrollIntoView({ block: 'nearest' });
   document.addEventListener('htmx:afterSettle', showDrawer);
   document.addEventListener('DOMContentLoaded', showDrawer);

@@ -27,6 +27,14 @@ test('a value is edited in place from the keyboard, refused with its text kept, 
   await expect(page.locator('#tray')).toContainText('Extractor fan');
   await swapped(page, () => page.keyboard.press('Escape'));
   await expect(page.locator('.drawer')).toHaveCount(0);
+
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Ctrl Z, Ctrl Shift Z');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Keys' }).click();
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0);
 });
 
 test('one edit can be made for several lines', async ({ page }) => {

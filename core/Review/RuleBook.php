@@ -42,6 +42,7 @@ final class RuleBook
             new Power\SupplyOverloaded(),
             new Mains\ContactOverloaded(),
             new Mains\NeutralSwitched(),
+            new Mains\SelfStartOnDead(),
             new Controls\NameClash(),
         ];
     }
@@ -57,7 +58,7 @@ final class RuleBook
             Stage::Pins->value => ['sum of pin currents over port group and chip', 'interrupt where one is needed', 'long switch cable on an internal pull-up', 'I/O expanders'],
             Stage::Drive->value => ['release of the relay', 'hot restart', 'clamp across the coil', 'MOSFET gates', 'array heat', '5 V signals into 3.3 V pins'],
             Stage::Power->value => ['regulator heat and drop-out', 'common ground', 'back-feeding', 'rail dips while relays pull in', 'batteries and power banks'],
-            Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'lines that are on when the board is dead or restored', 'enclosure'],
+            Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'what is restored after a power cut', 'enclosure'],
             Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
         ];
     }

@@ -37,6 +37,7 @@ final readonly class LineStrips
         'drive.does-not-pull-in' => 'coil',
         'drive.coil-voltage' => 'coil',
         'mains.contact-overloaded' => 'appliance',
+        'mains.on-when-dead' => 'contact',
     ];
 
     public function __construct(private Inspection $inspection, private Report $report) {}
@@ -79,7 +80,7 @@ final readonly class LineStrips
             $this->handToPin($line),
             $this->joint('driver', 'Pin to driver', $drive->pin, [...$this->about($id, 'driver'), ...$this->about($actuator->function, null)], null === $seat),
             $this->joint('coil', 'Driver to coil', $drive->pullIn, $this->about($id, 'coil')),
-            $this->joint('contact', 'Coil to contact', $drive->coilBears, []),
+            $this->joint('contact', 'Coil to contact', $drive->coilBears, $this->about($id, 'contact')),
             $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, 'appliance'), ...$this->ofMains($lineId)], $this->isUnchecked($lineId)),
         ]);
     }

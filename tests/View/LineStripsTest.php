@@ -5,19 +5,24 @@ declare(strict_types=1);
 namespace IronLatch\Tests\View;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Board\Edit\ChooseAppliance;
+use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\RemoveSurface;
 use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Review\Inspection;
@@ -66,6 +71,7 @@ final class LineStripsTest extends TestCase
         yield 'relay on a pulsed pin' => [new SeatFunction('F1', '14'), 'driver', JointState::Weak];
         yield 'relay on an input' => [new SeatFunction('F1', '35'), 'driver', JointState::Broken];
         yield 'relay without a pin' => [new UnseatFunction('F1'), 'driver', JointState::Broken];
+        yield 'heater on while the board is dead' => [new Sequence('', [new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class)), new ChooseContact(['A1'], ContactUse::NormallyClosed)]), 'contact', JointState::Danger];
         yield 'no control' => [new RemoveSurface('S1'), 'pin', JointState::Unknown];
     }
 

@@ -141,6 +141,8 @@ final class RuleFixtures
         yield 'neutral alone' => self::one('mains.neutral-switched', 'L1', Kind::Danger, '', new StateConductor(['L1'], SwitchedConductor::Neutral), new StateConductor(['L1'], SwitchedConductor::Both));
         yield 'neutral alone on the NC contact' => self::one('mains.neutral-switched', 'L1', Kind::Danger, '', $both(new ChooseContact(['A1'], ContactUse::NormallyClosed), new StateConductor(['L1'], SwitchedConductor::Neutral)), new ChooseContact(['A1'], ContactUse::NormallyClosed));
 
+        yield 'airer on the NC contact' => self::one('mains.on-when-dead', 'A2', Kind::Danger, '', new ChooseContact(['A2'], ContactUse::NormallyClosed), new ChooseContact(['A1'], ContactUse::NormallyClosed));
+
         yield 'names that differ in blanks and capitals' => self::one('controls.name-clash', 'L2', Kind::Broken, '', new RenameLine('L2', 'la-MP'), new RenameLine('L2', 'Lamp 2'));
     }
 

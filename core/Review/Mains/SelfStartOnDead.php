@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Appliance that must not start by itself on a normally closed contact. */
+final class SelfStartOnDead implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.on-when-dead',
+            1,
+            Stage::Mains,
+            'Appliance that must not start by itself on a normally closed contact',
+            [Kind::Danger],
+            'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed.',
+            'a normally closed contact in the line of an appliance that must never start by itself',
+            Basis::CommonPractice,
+            'common practice; the fact is preset by the kind of appliance',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $line = $inspection->board->lines[$lineId];
+            if (ContactUse::NormallyClosed === $actuator->contact && $inspection->board->appliance($line)->mustNotSelfStart) {
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('“%s” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.', $line->name),
+                    proposals: static fn(): array => [new Remedy('Use the normally open contact', new ChooseContact([$id], ContactUse::NormallyOpen))],
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Board;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Exchange\BoardDiff;
+use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Exchange\PinListCsv;
+use IronLatch\Core\Record\RecordReader;
+use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Record\RecordWriter;
+use IronLatch\Core\Record\ValueKind;
+use IronLatch\Core\Record\ValueShape;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
+use IronLatch\Tests\Support\TestBoards;
+use IronLatch\View\LineStrips;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Edits at random, sensible and not, as a careless hand would make them: each is either made or refused in words, and
+ * whatever board comes out can be inspected, drawn, listed, written and read back the same.
+ */
+final class RandomEditsTest extends TestCase
+{
+    private const STEPS = 220;
+    /** Trying every remedy of every board would take minutes. */
+    private const REMEDIES_EVERY = 8;
+    private int $seed = 0;
+
+    #[TestWith([1])]
+    #[TestWith([2026])]
+    public function testNoSequenceOfEditsBreaksABoard(int $seed): void
+    {
+        $this->seed = $seed;
+        $board = TestBoards::sound();
+        $made = $refused = 0;
+        $words = array_keys(RecordShape::variants(Edit::class)->classes);
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            $word = $words[$this->below(count($words))];
+            // Removing comes up less often than it would by chance, or the board would stay empty.
+            if ('sequence' === $word || (str_starts_with($word, 'remove-line') && 0 !== $this->below(4))) {
+                continue;
+            }
+            $before = BoardJson::write($board);
+            try {
+                $edit = RecordReader::forForms()->read(Edit::class, $this->fields($word, $board));
+                self::assertNotSame('', $edit->summary($board));
+                $after = $edit->apply($board);
+            } catch (EditRefused|\InvalidArgumentException|\IronLatch\Core\Record\RecordFault $fault) {
+                self::assertMatchesRegularExpression('/[.…]$/u', $fault->getMessage(), $word . ' was refused without a sentence.');
+                self::assertSame($before, BoardJson::write($board));
+                ++$refused;
+                continue;
+            }
+            self::assertSame($before, BoardJson::write($board), 'An edit alters no board.');
+            $this->holds($after, $word, 0 === $made % self::REMEDIES_EVERY);
+            self::assertSame([], BoardDiff::between($after, $after));
+            $board = $after;
+            ++$made;
+        }
+        self::assertGreaterThan(self::STEPS / 4, $made);
+        self::assertGreaterThan(10, $refused);
+    }
+
+    private function holds(Board $board, string $word, bool $tryRemedies): void
+    {
+        $json = BoardJson::write($board);
+        self::assertSame($json, BoardJson::write(BoardJson::read($json)), $word);
+        $inspection = new Inspection($board, TestBoards::catalogue());
+        $report = Inspector::withRuleBook()->inspect($inspection);
+        foreach ($report->findings as $finding) {
+            self::assertNotSame('', $finding->statement);
+            foreach ($tryRemedies ? $finding->remedies() : [] as $remedy) {
+                // A remedy that is offered can be made, and does away with its finding or changes its figure.
+                $cured = Inspector::withRuleBook()->inspect(new Inspection($remedy->edit->apply($board), TestBoards::catalogue()))->finding($finding->key());
+                self::assertTrue(null === $cured || $cured->statement !== $finding->statement, sprintf('After %s: “%s” does nothing for “%s”', $word, $remedy->title, $finding->statement));
+            }
+        }
+        self::assertCount(count($board->lines), (new LineStrips($inspection, $report))->tracks());
+        self::assertStringEndsWith("\r\n", PinListCsv::write($board, $report, ''));
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function fields(string $word, Board $board): array
+    {
+        $data = ['edit' => $word];
+        foreach (RecordShape::of(RecordShape::variants(Edit::class)->classes[$word])->fields as $name => $field) {
+            if ($field->nullable && 0 === $this->below(3)) {
+                $data[$name] = null;
+            } else {
+                $data[$name] = $this->value($name, $field->value, $board, $data);
+            }
+        }
+
+        return $data;
+    }
+
+    /**
+     * @param array<string, mixed> $data what has been chosen so far
+     */
+    private function value(string $name, ValueShape $shape, Board $board, array $data): mixed
+    {
+        $one = fn(array $choices): mixed => $choices[$this->below(count($choices))];
+        if (ValueKind::Record === $shape->kind) {
+            if (Chip::class === $shape->class && is_array($data['carrier'] ?? null) && is_string($data['carrier']['chip'] ?? null)) {
+                return RecordWriter::write(TestBoards::part($data['carrier']['chip'], Chip::class));
+            }
+            foreach ([Appliance::class, Carrier::class, OptoModule::class, Relay::class, Supply::class, Transistor::class] as $class) {
+                if ($class === $shape->class) {
+                    $part = $one(array_values(TestBoards::catalogue()->parts($class)));
+
+                    return $part instanceof Part ? RecordWriter::write($part) : null;
+                }
+            }
+
+            return RecordWriter::write($board->system());
+        }
+
+        return match ($shape->kind) {
+            ValueKind::Quantity => $one(['470', '4k7', '47k', '10k', '1', '40', '0.8', '20', '60', '2500', '-5', 'nonsense']),
+            ValueKind::Boolean => $one(['1', '0']),
+            ValueKind::Integer => 1,
+            ValueKind::Choice => is_subclass_of($shape->class ?? '', \BackedEnum::class) ? $one(array_column($shape->class::cases(), 'value')) : '',
+            ValueKind::Listing => [$this->target('lines' === $name ? 'line' : 'actuator', $board), $this->target('lines' === $name ? 'line' : 'actuator', $board)],
+            default => $this->target($name, $board),
+        };
+    }
+
+    private function target(string $name, Board $board): string
+    {
+        $surfaces = array_merge([], ...array_map(static fn($line): array => array_keys($line->surfaces), array_values($board->lines)));
+        $choices = match ($name) {
+            'line' => [...array_keys($board->lines), 'L99'],
+            'actuator' => [...array_keys($board->actuators()), 'A99'],
+            'function', 'first', 'second' => [...array_keys($board->functions), 'F99'],
+            'sharedFunction' => ['', '', ...array_keys($board->functions)],
+            'surface' => [...$surfaces, 'S99'],
+            'rail' => [...array_keys($board->rails), 'R99'],
+            'pin' => [...array_keys($board->controller()->pins), '5', 'D2', 'TX', 'nowhere', ''],
+            'rule' => ['pins.boot-twitch', 'mains.neutral-switched'],
+            'subject' => ['A1', 'L1'],
+            'kind' => [FunctionKind::Button->value, SurfaceKind::WallSwitch->value],
+            default => ['Lamp', 'lamp', 'Hall “x” <b>', 'Größe', ' ', '=1+1', 'R. Alder'],
+        };
+
+        return $choices[$this->below(count($choices))];
+    }
+
+    private function below(int $limit): int
+    {
+        $this->seed = ($this->seed * 1103515245 + 12345) % 2147483648;
+
+        return intdiv($this->seed, 65536) % max(1, $limit);
+    }
+}

@@ -6,12 +6,13 @@ namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
-use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Unit;
@@ -31,6 +32,9 @@ final readonly class Board
     private array $actuators;
     /** @var array<string, string> relay by its output function */
     private array $owners;
+    /** @var array<string, list<string>> functions by pin */
+    private array $seated;
+    private Controller $controller;
 
     /**
      * @param string $carrier part id of the controller’s carrier
@@ -42,6 +46,11 @@ final readonly class Board
      * @param array<string, Line> $lines by id
      * @param array<string, PinFunction> $functions by id
      * @param array<string, Seat> $seats by function id
+     * @param array<string, FunctionGroup> $groups by id
+     * @param array<string, FittedExpander> $expanders by id; their pins are named after them, “X1.P0”
+     * @param array<string, string> $frozenSeats pin by function, as the firmware in the field has it; empty while nothing is frozen
+     * @param Fact<OutputOrder> $outputOrder in which order the program makes outputs of its pins
+     * @param bool $printConfirmed the maker has compared the carrier’s header and print with the part file
      * @param array<string, int> $lastIds the last number given out of each kind of id; none is ever given twice
      * @param array<string, Acceptance> $acceptances by rule and subject
      * @param array<string, Part> $parts by part id
@@ -64,7 +73,16 @@ final readonly class Board
         public array $functions,
         #[MapOf(Seat::class, '^F[1-9][0-9]{0,5}$')]
         public array $seats,
-        #[MapOf('int', '^[ALFRS]$')]
+        #[MapOf(FunctionGroup::class, '^G[1-9][0-9]{0,5}$')]
+        public array $groups,
+        #[MapOf(FittedExpander::class, '^X[1-9][0-9]{0,5}$')]
+        public array $expanders,
+        #[MapOf('string', '^F[1-9][0-9]{0,5}$')]
+        public array $frozenSeats,
+        #[FactOf(OutputOrder::class)]
+        public Fact $outputOrder,
+        public bool $printConfirmed,
+        #[MapOf('int', '^[AFGLRSX]$')]
         public array $lastIds,
         public LineDefaults $defaults,
         public HouseRules $houseRules,
@@ -82,7 +100,12 @@ final readonly class Board
         }
         $this->actuators = $actuators;
         $this->owners = $owners;
-        BoardIntegrity::verify($this);
+        $seated = [];
+        foreach ($seats as $function => $seat) {
+            $seated[$seat->pin][] = $function;
+        }
+        $this->seated = $seated;
+        $this->controller = BoardIntegrity::verify($this);
     }
 
     /**
@@ -92,6 +115,10 @@ final readonly class Board
      * @param ?array<string, Line> $lines
      * @param ?array<string, PinFunction> $functions
      * @param ?array<string, Seat> $seats
+     * @param ?array<string, FunctionGroup> $groups
+     * @param ?array<string, FittedExpander> $expanders
+     * @param ?array<string, string> $frozenSeats
+     * @param ?Fact<OutputOrder> $outputOrder
      * @param ?array<string, int> $lastIds
      * @param ?array<string, Acceptance> $acceptances
      * @param ?array<string, Part> $parts
@@ -107,6 +134,11 @@ final readonly class Board
         ?array $lines = null,
         ?array $functions = null,
         ?array $seats = null,
+        ?array $groups = null,
+        ?array $expanders = null,
+        ?array $frozenSeats = null,
+        ?Fact $outputOrder = null,
+        ?bool $printConfirmed = null,
         ?array $lastIds = null,
         ?LineDefaults $defaults = null,
         ?HouseRules $houseRules = null,
@@ -124,6 +156,11 @@ final readonly class Board
             $lines ?? $this->lines,
             $functions ?? $this->functions,
             $seats ?? $this->seats,
+            $groups ?? $this->groups,
+            $expanders ?? $this->expanders,
+            $frozenSeats ?? $this->frozenSeats,
+            $outputOrder ?? $this->outputOrder,
+            $printConfirmed ?? $this->printConfirmed,
             $lastIds ?? $this->lastIds,
             $defaults ?? $this->defaults,
             $houseRules ?? $this->houseRules,
@@ -157,11 +194,39 @@ final readonly class Board
         return $part instanceof $class ? $part : throw new \LogicException(sprintf('The board has no %s “%s”.', $class, $id));
     }
 
+    /** The controller on its carrier, with the pins of every expander. */
     public function controller(): Controller
     {
-        $carrier = $this->part($this->carrier, Carrier::class);
+        return $this->controller;
+    }
 
-        return new Controller($carrier, $this->part($carrier->chip, Chip::class));
+    /** What the pin of a function gives and bears; the controller’s own while it has no pin. */
+    public function siliconOf(string $function): Silicon
+    {
+        $pin = isset($this->seats[$function]) ? $this->controller->pins[$this->seats[$function]->pin] : null;
+
+        return $pin->silicon ?? $this->controller->chip->silicon();
+    }
+
+    public function expander(FittedExpander $fitted): Expander
+    {
+        return $this->part($fitted->part, Expander::class);
+    }
+
+    /**
+     * The group of one of the given kinds that a function belongs to.
+     *
+     * @return ?string its id
+     */
+    public function groupOf(string $function, GroupKind ...$kinds): ?string
+    {
+        foreach ($this->groups as $id => $group) {
+            if (in_array($group->kind, $kinds, true) && in_array($function, $group->functions, true)) {
+                return $id;
+            }
+        }
+
+        return null;
     }
 
     public function system(): MainsSystem
@@ -215,7 +280,7 @@ final readonly class Board
      */
     public function functionsOn(string $pin): array
     {
-        return array_keys(array_filter($this->seats, static fn(Seat $seat): bool => $seat->pin === $pin));
+        return $this->seated[$pin] ?? [];
     }
 
     /**
@@ -231,6 +296,12 @@ final readonly class Board
         }
         if (isset($this->rails[$id])) {
             return $this->rails[$id]->name;
+        }
+        if (isset($this->groups[$id])) {
+            return $this->groups[$id]->name;
+        }
+        if (isset($this->expanders[$id])) {
+            return $this->expanders[$id]->name;
         }
         $owner = $this->actuators()[$id] ?? null;
 

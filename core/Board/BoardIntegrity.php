@@ -7,9 +7,12 @@ namespace IronLatch\Core\Board;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SuppliedExpander;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
 
@@ -19,9 +22,10 @@ final class BoardIntegrity
     private const NAME_LENGTH = 120;
 
     /**
+     * @return Controller what the functions are seated on
      * @throws \InvalidArgumentException with what is wrong and where
      */
-    public static function verify(Board $board): void
+    public static function verify(Board $board): Controller
     {
         self::name($board->name, 'The board');
         self::part($board, $board->carrier, Carrier::class, 'carrier');
@@ -44,10 +48,17 @@ final class BoardIntegrity
         self::part($board, $board->defaults->relay, Relay::class, 'relay of the defaults');
         self::rail($board, $board->defaults->rail, 'New lines');
         self::lines($board);
-        $pins = $board->controller()->pins;
+        $expanders = self::expanders($board);
+        $carrier = $board->part($board->carrier, Carrier::class);
+        $controller = new Controller($carrier, $board->part($carrier->chip, Chip::class), $expanders);
+        $pins = $controller->pins;
+        self::groups($board);
         foreach ($board->seats as $function => $seat) {
             self::function($board, $function, 'A seat');
             if (!isset($pins[$seat->pin])) {
+                if (1 === preg_match('/^(X\d+)\./', $seat->pin, $match)) {
+                    throw new \InvalidArgumentException(sprintf('%s sits on %s, which is no pin of an expander on the board.', $function, $seat->pin));
+                }
                 throw new \InvalidArgumentException(sprintf('%s sits on %s, which the carrier does not lead out.', $function, $seat->pin));
             }
         }
@@ -56,7 +67,52 @@ final class BoardIntegrity
                 throw new \InvalidArgumentException(sprintf('The acceptance under “%s” is for “%s”.', $key, $acceptance->key()));
             }
         }
+        foreach (array_keys($board->frozenSeats) as $function) {
+            self::function($board, $function, 'The frozen pin map');
+        }
         self::counters($board);
+
+        return $controller;
+    }
+
+    /**
+     * @return array<string, SuppliedExpander> by id
+     */
+    private static function expanders(Board $board): array
+    {
+        $supplied = [];
+        foreach ($board->expanders as $id => $fitted) {
+            self::name($fitted->name, 'The expander ' . $id);
+            self::part($board, $fitted->part, Expander::class, 'expander ' . $id);
+            $expander = $board->part($fitted->part, Expander::class);
+            $bus = $board->groups[$fitted->bus] ?? null;
+            if (null === $bus || $bus->kind !== ($expander->kind->isOnI2c() ? GroupKind::I2c : GroupKind::ShiftChain)) {
+                throw new \InvalidArgumentException(sprintf('The expander %s hangs on “%s”, which is no %s of the board.', $id, $fitted->bus, $expander->kind->isOnI2c() ? 'I2C bus' : 'shift register chain'));
+            }
+            if (null !== $fitted->rail) {
+                self::rail($board, $fitted->rail, 'The expander ' . $id);
+            }
+            $chip = $board->part($board->part($board->carrier, Carrier::class)->chip, Chip::class);
+            $supplied[$id] = new SuppliedExpander($expander, null === $fitted->rail ? $chip->electrics->supply : $board->supply($fitted->rail)->output, $fitted->heldOff);
+        }
+
+        return $supplied;
+    }
+
+    private static function groups(Board $board): void
+    {
+        $taken = [];
+        foreach ($board->groups as $id => $group) {
+            self::name($group->name, 'The group ' . $id);
+            foreach ($group->functions as $function) {
+                self::function($board, $function, 'The group ' . $id);
+                // A function stands in one order and on one bus.
+                self::unique($taken, $group->kind->value . ' ' . $function);
+            }
+            if ((null !== $group->i2c) !== (GroupKind::I2c === $group->kind)) {
+                throw new \InvalidArgumentException(sprintf('The group %s: the facts of an I2C bus belong to every I2C bus and to nothing else.', $id));
+            }
+        }
     }
 
     private static function lines(Board $board): void
@@ -148,7 +204,7 @@ final class BoardIntegrity
 
     private static function counters(Board $board): void
     {
-        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions)];
+        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->groups), ...array_keys($board->expanders)];
         foreach ($board->lines as $line) {
             array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));
         }

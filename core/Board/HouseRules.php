@@ -13,18 +13,24 @@ final readonly class HouseRules
     /**
      * @param float $forcedGain collector over base current that counts as driven well, judged at typical levels
      * @param float $supplyLoad share of a supply’s rating for continuous load
+     * @param float $longCableMetres from this length on the cable to a switch wants a resistor of its own
      */
     public function __construct(
         #[Measured(Unit::Ratio)]
         public float $forcedGain = 20.0,
         #[Measured(Unit::Ratio)]
         public float $supplyLoad = 0.8,
+        #[Measured(Unit::Metre)]
+        public float $longCableMetres = 1.0,
     ) {
         if ($forcedGain < 1 || $forcedGain > 100) {
             throw new \InvalidArgumentException('The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.');
         }
         if ($supplyLoad < 0.1 || $supplyLoad > 1) {
             throw new \InvalidArgumentException('The continuous load of the house rules lies between 0.1 and 1 of the rating. Usual is 0.8.');
+        }
+        if ($longCableMetres < 0.1 || $longCableMetres > 20) {
+            throw new \InvalidArgumentException('A long switch cable of the house rules begins between 0.1 and 20 m. Usual is 1 m.');
         }
     }
 }

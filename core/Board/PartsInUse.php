@@ -18,6 +18,9 @@ final class PartsInUse
         foreach ($board->rails as $rail) {
             $used[] = $rail->supply;
         }
+        foreach ($board->expanders as $expander) {
+            $used[] = $expander->part;
+        }
         foreach ($board->lines as $line) {
             $used[] = $line->appliance;
             foreach ($line->actuators as $actuator) {

@@ -5,28 +5,63 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Pull;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
+use IronLatch\Core\Record\Measured;
 
 /** One thing that needs a pin. */
 final readonly class PinFunction
 {
     /**
+     * @param Fact<float> $cableMetres length of the cable to it
      * @param ?Pull $pull a resistor fitted outside the controller, on this function’s wire
      * @param bool $toleratesConsole the maker states that boot chatter does no harm here and programs are loaded by other means
+     * @param bool $sharesPin the maker states that it shares its pin on purpose
+     * @param int $positions of a selector ladder; 0 for everything else
      */
     public function __construct(
         public FunctionKind $kind,
         public string $name,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public Fact $cableMetres,
         public ?Pull $pull = null,
         public bool $toleratesConsole = false,
-    ) {}
+        public bool $sharesPin = false,
+        public int $positions = 0,
+    ) {
+        if (FunctionKind::SelectorLadder === $kind && ($positions < 2 || $positions > 12)) {
+            throw new \InvalidArgumentException('A selector ladder has 2 to 12 positions.');
+        }
+        if (is_float($cableMetres->value) && ($cableMetres->value < 0 || $cableMetres->value > 200)) {
+            throw new \InvalidArgumentException('A cable to a switch or sensor is between 0 and 200 m long.');
+        }
+    }
 
-    public function with(?FunctionKind $kind = null, ?string $name = null, ?bool $toleratesConsole = null): self
+    /** With the cable that is usual for its kind: unknown for what hangs on a wall, short for what sits on the board. */
+    public static function of(FunctionKind $kind, string $name, ?Pull $pull = null, int $positions = 0): self
     {
-        return new self($kind ?? $this->kind, $name ?? $this->name, $this->pull, $toleratesConsole ?? $this->toleratesConsole);
+        return new self($kind, $name, self::usualCable($kind), $pull, positions: $positions);
+    }
+
+    /**
+     * @return Fact<float>
+     */
+    public static function usualCable(FunctionKind $kind): Fact
+    {
+        return $kind->isContact() && FunctionKind::BootButton !== $kind ? Fact::unknown() : Fact::assumed(0.2, 'usual on or beside the board');
+    }
+
+    /**
+     * @param ?Fact<float> $cableMetres
+     */
+    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null): self
+    {
+        return new self($kind ?? $this->kind, $name ?? $this->name, $cableMetres ?? $this->cableMetres, $this->pull, $toleratesConsole ?? $this->toleratesConsole, $sharesPin ?? $this->sharesPin, $this->positions);
     }
 
     public function withPull(?Pull $pull): self
     {
-        return new self($this->kind, $this->name, $pull, $this->toleratesConsole);
+        return new self($this->kind, $this->name, $this->cableMetres, $pull, $this->toleratesConsole, $this->sharesPin, $this->positions);
     }
 }

@@ -17,6 +17,8 @@ final readonly class Carrier implements Part
      * @param Spread $input volts at the carrier’s supply pin
      * @param string $topEdge what stands at the top of the drawing: 'antenna', 'USB socket'
      * @param list<HeaderPin> $header
+     * @param float $price indicative, in euros
+     * @param bool $isBareModule it is soldered down by its pads and brings no pulls, regulator or USB of its own
      */
     public function __construct(
         public PartIdentity $identity,
@@ -26,7 +28,19 @@ final readonly class Carrier implements Part
         public string $topEdge,
         #[ListOf(HeaderPin::class)]
         public array $header,
-    ) {}
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
+        public bool $isBareModule = false,
+    ) {
+        $labels = array_map(static fn(HeaderPin $pin): string => $pin->side->value . $pin->position, $header);
+        if (count($labels) !== count(array_unique($labels))) {
+            throw new \InvalidArgumentException('Two header pins of the carrier stand on the same place.');
+        }
+        $chips = array_filter(array_map(static fn(HeaderPin $pin): ?string => $pin->chipPin, $header), is_string(...));
+        if (count($chips) !== count(array_unique($chips))) {
+            throw new \InvalidArgumentException('The carrier leads out one pin of its chip twice.');
+        }
+    }
 
     public function identity(): PartIdentity
     {

@@ -13,45 +13,27 @@ use IronLatch\Core\Record\Measured;
 final readonly class Chip implements Part
 {
     /**
-     * @param Spread $supply volts at the pins’ supply
-     * @param Spread $sourceResistance ohms between the supply and a pin that is driven high: (VDD − V_OH) ÷ rated current
-     * @param Spread $sinkResistance ohms between a pin that is driven low and ground
-     * @param float $inputLowRatio the highest low, as a share of the supply (V_IL)
-     * @param float $inputHighRatio the lowest high, as a share of the supply (V_IH)
-     * @param float $plannedPinAmps what one pin may carry for good
-     * @param float $greatestPinAmps absolute maximum of one pin
-     * @param ?float $greatestTotalAmps absolute maximum of all pins together; null where the maker states none
      * @param Spread $runCurrent amperes while running, the radio listening
      * @param float $peakAmps the greatest current, the radio sending
+     * @param list<PhaseLength> $startUp how long each phase of starting up lasts
+     * @param list<BusKind> $routableBuses buses that any pin with input and output can serve, in hardware or in software
+     * @param list<PortGroup> $portGroups
      * @param list<ChipPin> $pins
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Volt)]
-        public Spread $supply,
-        #[Measured(Unit::Ohm)]
-        public Spread $sourceResistance,
-        #[Measured(Unit::Ohm)]
-        public Spread $sinkResistance,
-        #[Measured(Unit::Ratio)]
-        public float $inputLowRatio,
-        #[Measured(Unit::Ratio)]
-        public float $inputHighRatio,
-        #[Measured(Unit::Ohm)]
-        public Spread $pullUpResistance,
-        #[Measured(Unit::Ohm)]
-        public Spread $pullDownResistance,
-        #[Measured(Unit::Ampere)]
-        public float $plannedPinAmps,
-        #[Measured(Unit::Ampere)]
-        public float $greatestPinAmps,
-        #[Measured(Unit::Ampere)]
-        public ?float $greatestTotalAmps,
+        public PinElectrics $electrics,
         public bool $radio,
         #[Measured(Unit::Ampere)]
         public Spread $runCurrent,
         #[Measured(Unit::Ampere)]
         public float $peakAmps,
+        #[ListOf(PhaseLength::class)]
+        public array $startUp,
+        #[ListOf(BusKind::class)]
+        public array $routableBuses,
+        #[ListOf(PortGroup::class)]
+        public array $portGroups,
         #[ListOf(ChipPin::class)]
         public array $pins,
     ) {
@@ -59,10 +41,38 @@ final readonly class Chip implements Part
         if (count($names) !== count(array_unique($names))) {
             throw new \InvalidArgumentException('Two pins of the chip bear the same name.');
         }
+        $groups = array_map(static fn(PortGroup $group): string => $group->name, $portGroups);
+        foreach ($pins as $pin) {
+            if ('' !== $pin->port && !in_array($pin->port, $groups, true)) {
+                throw new \InvalidArgumentException(sprintf('The pin %s belongs to the port group “%s”, which the chip does not have.', $pin->name, $pin->port));
+            }
+        }
     }
 
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function silicon(): Silicon
+    {
+        return new Silicon($this->identity, $this->electrics);
+    }
+
+    /** Seconds that a phase usually lasts; 0 where that is not known. */
+    public function phaseSeconds(BootPhase $phase): float
+    {
+        foreach ($this->startUp as $length) {
+            if ($length->phase === $phase) {
+                return $length->seconds;
+            }
+        }
+
+        return 0.0;
+    }
+
+    public function canRoute(BusKind $bus): bool
+    {
+        return in_array($bus, $this->routableBuses, true);
     }
 }

@@ -13,6 +13,10 @@ final readonly class ChipPin
      * @param string $name the chip’s own name of the pin, such as GPIO12 or PD2
      * @param list<Ability> $abilities
      * @param list<BootFact> $boot phases not named here find the pin floating
+     * @param list<BusRole> $roles the bus units that the pin can serve; on a routable bus, the usual ones
+     * @param string $converter the analogue input, as the data sheet calls it: “ADC1 channel 6”
+     * @param string $port name of the port group that it shares its supply with
+     * @param string $caution what else to know of it, as a clause
      */
     public function __construct(
         public string $name,
@@ -22,7 +26,45 @@ final readonly class ChipPin
         public array $boot = [],
         public ?Strap $strap = null,
         public ?ReservedFor $reserved = null,
+        #[ListOf(BusRole::class)]
+        public array $roles = [],
+        public string $converter = '',
+        public string $port = '',
+        public string $caution = '',
     ) {}
+
+    /** The pin as an expander’s, under the expander’s own id. */
+    public function onExpander(string $id, bool $heldOff): self
+    {
+        return new self($id . '.' . $this->name, $this->abilities, $heldOff ? [] : $this->boot, $this->strap, $this->reserved, $this->roles, $this->converter, $this->port, $this->caution);
+    }
+
+    /** Whether nothing lifts the pin before the program runs: it floats or rests low, and reset does not read it. */
+    public function isQuiet(): bool
+    {
+        foreach ($this->boot as $fact) {
+            if (PinState::Floating !== $fact->state && PinState::PulledDown !== $fact->state) {
+                return false;
+            }
+        }
+
+        return null === $this->strap;
+    }
+
+    /**
+     * @return list<string> the units on which the pin can be that signal
+     */
+    public function unitsAs(BusSignal $signal): array
+    {
+        $units = [];
+        foreach ($this->roles as $role) {
+            if ($role->signal === $signal) {
+                $units[] = $role->unit;
+            }
+        }
+
+        return $units;
+    }
 
     public function can(Ability $ability): bool
     {

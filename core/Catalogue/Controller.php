@@ -7,14 +7,16 @@ namespace IronLatch\Core\Catalogue;
 /** A chip on its carrier: what a maker seats functions on. */
 final readonly class Controller
 {
-    /** @var array<string, Pin> by the chip’s name, in header order: left side first, then right */
+    /** @var array<string, Pin> by the chip’s name, in header order: left side first, then right; those of expanders behind them */
     public array $pins;
 
     /**
+     * @param array<string, SuppliedExpander> $expanders by id
      * @throws \InvalidArgumentException when the carrier leads to pins that the chip does not have
      */
-    public function __construct(public Carrier $carrier, public Chip $chip)
+    public function __construct(public Carrier $carrier, public Chip $chip, public array $expanders = [])
     {
+        $silicon = $chip->silicon();
         $chipPins = [];
         foreach ($chip->pins as $chipPin) {
             $chipPins[$chipPin->name] = $chipPin;
@@ -23,8 +25,11 @@ final readonly class Controller
         foreach ($carrier->header as $header) {
             if (null !== $header->chipPin) {
                 $chipPin = $chipPins[$header->chipPin] ?? throw new \InvalidArgumentException(sprintf('The carrier leads to %s, which the chip does not have.', $header->chipPin));
-                $pins[$header->chipPin] = new Pin($chipPin, $header);
+                $pins[$header->chipPin] = new Pin($chipPin, $header, $silicon);
             }
+        }
+        foreach ($expanders as $id => $supplied) {
+            $pins = [...$pins, ...$supplied->pins($id)];
         }
         $this->pins = $pins;
     }

@@ -12,6 +12,7 @@ final readonly class HeaderPin
      * @param ?string $chipPin null for power, ground and reset
      * @param ?Pull $pull a resistor that the carrier itself fits
      * @param string $note what else the carrier hangs on the pin
+     * @param bool $button the carrier has a button from this pin to ground
      */
     public function __construct(
         public HeaderSide $side,
@@ -20,5 +21,6 @@ final readonly class HeaderPin
         public ?string $chipPin = null,
         public ?Pull $pull = null,
         public string $note = '',
+        public bool $button = false,
     ) {}
 }

@@ -9,4 +9,6 @@ enum HeaderSide: string
 {
     case Left = 'left';
     case Right = 'right';
+    /** The short edge of a bare module. */
+    case Bottom = 'bottom';
 }

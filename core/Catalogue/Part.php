@@ -10,6 +10,7 @@ use IronLatch\Core\Record\OneOf;
 #[OneOf('part', [
     'chip' => Chip::class,
     'carrier' => Carrier::class,
+    'expander' => Expander::class,
     'relay' => Relay::class,
     'transistor' => Transistor::class,
     'opto-module' => OptoModule::class,

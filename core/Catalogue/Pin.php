@@ -7,7 +7,10 @@ namespace IronLatch\Core\Catalogue;
 /** A chip’s pin as it is met on a carrier: both of its names and everything known of it. */
 final readonly class Pin
 {
-    public function __construct(public ChipPin $chip, public HeaderPin $header) {}
+    /**
+     * @param ?string $expander id of the expander that it belongs to; null for the controller’s own
+     */
+    public function __construct(public ChipPin $chip, public HeaderPin $header, public Silicon $silicon, public ?string $expander = null) {}
 
     /** The chip’s own name, by which seats are kept. */
     public function name(): string

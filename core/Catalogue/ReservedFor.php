@@ -12,4 +12,6 @@ enum ReservedFor: string
     case Usb = 'usb';
     case Reset = 'reset';
     case Crystal = 'crystal';
+    /** Used by the carrier itself and not led out. */
+    case Carrier = 'carrier';
 }

@@ -8,11 +8,10 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
-use IronLatch\Core\Catalogue\Chip;
-use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -35,40 +34,42 @@ final readonly class DriverAnalysis
      */
     private function __construct(public array $results) {}
 
-    public static function of(Board $board, Controller $controller): self
+    public static function of(Board $board): self
     {
         $results = [];
         $same = [];
         foreach ($board->actuators() as $id => [, $actuator]) {
             // Lines are usually alike: equal circuits are solved once.
-            $key = serialize([$actuator->driver, $actuator->relay, $board->rails[$actuator->rail]->supply]);
-            $results[$id] = $same[$key] ??= self::result($board, $controller->chip, $actuator);
+            $silicon = $board->siliconOf($actuator->function);
+            $key = serialize([$actuator->driver, $actuator->relay, $board->rails[$actuator->rail]->supply, $silicon->identity->id, $silicon->electrics->supply]);
+            $results[$id] = $same[$key] ??= self::result($board, $actuator);
         }
 
         return new self($results);
     }
 
     /** The hand-offs of one relay, which need not be on the board: remedies try their proposals with it. */
-    public static function result(Board $board, Chip $chip, Actuator $actuator): DriverResult
+    public static function result(Board $board, Actuator $actuator): DriverResult
     {
+        $silicon = $board->siliconOf($actuator->function);
         $relay = $board->relay($actuator);
         $rail = $board->supply($actuator->rail)->output;
         $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
         $driver = $actuator->driver;
 
         return match (true) {
-            $driver instanceof NpnLowSide => self::npn($chip, $relay, $rail, $ambient, $driver, $board->transistor($driver)),
-            $driver instanceof OptoModuleInput => self::module($chip, $relay, $rail, $ambient, $board->module($driver)),
-            default => self::direct($chip, $relay, $rail, $ambient),
+            $driver instanceof NpnLowSide => self::npn($silicon, $relay, $rail, $ambient, $driver, $board->transistor($driver)),
+            $driver instanceof OptoModuleInput => self::module($silicon, $relay, $rail, $ambient, $board->module($driver)),
+            default => self::direct($silicon, $relay, $rail, $ambient),
         };
     }
 
-    private static function npn(Chip $chip, Relay $relay, Spread $rail, float $ambient, NpnLowSide $driver, Transistor $transistor): DriverResult
+    private static function npn(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, NpnLowSide $driver, Transistor $transistor): DriverResult
     {
         $hot = 1 + Relay::COPPER_PER_KELVIN * ($ambient - 20);
         $nominal = NpnOperatingPoint::solve(new NpnCircuit(
-            $chip->supply->typ,
-            $driver->baseOhms + $chip->sourceResistance->typ,
+            $silicon->electrics->supply->typ,
+            $driver->baseOhms + $silicon->electrics->sourceResistance->typ,
             $driver->baseEmitterOhms,
             $rail->typ,
             $relay->coilResistance->typ,
@@ -78,8 +79,8 @@ final readonly class DriverAnalysis
             $transistor->saturationCurrent->typ,
         ));
         $at = static fn(float $railVolts, float $coilOhms): NpnOperatingPoint => NpnOperatingPoint::solve(new NpnCircuit(
-            $chip->supply->min,
-            $driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $chip->sourceResistance->max,
+            $silicon->electrics->supply->min,
+            $driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $silicon->electrics->sourceResistance->max,
             null === $driver->baseEmitterOhms ? null : $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
             $railVolts,
             $coilOhms,
@@ -95,7 +96,7 @@ final readonly class DriverAnalysis
         $worstCorner = sprintf(
             'gain %s, pin supply %s, rail %s, base resistor +%d %%, coil %s at 20 °C, %s at the coil',
             QuantityPrinter::rounded($transistor->gain->min, Unit::Ratio),
-            QuantityPrinter::rounded($chip->supply->min, Unit::Volt),
+            QuantityPrinter::rounded($silicon->electrics->supply->min, Unit::Volt),
             QuantityPrinter::rounded($rail->min, Unit::Volt),
             (int) (self::RESISTOR_TOLERANCE * 100),
             QuantityPrinter::rounded($relay->coilResistance->min, Unit::Ohm),
@@ -104,43 +105,44 @@ final readonly class DriverAnalysis
         $baseInputs = [
             'R_B = ' . QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm),
             'R_BE = ' . (null === $driver->baseEmitterOhms ? 'none' : QuantityPrinter::rounded($driver->baseEmitterOhms, Unit::Ohm)),
-            'pin = ' . QuantityPrinter::rounded($chip->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($chip->sourceResistance->typ, Unit::Ohm),
+            'pin = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($silicon->electrics->sourceResistance->typ, Unit::Ohm),
             'V_BE = ' . QuantityPrinter::rounded($nominal->baseVolts, Unit::Volt),
         ];
-        $least = $driver->baseOhms * (1 - self::RESISTOR_TOLERANCE) + $chip->sourceResistance->min;
+        $least = $driver->baseOhms * (1 - self::RESISTOR_TOLERANCE) + $silicon->electrics->sourceResistance->min;
         // A junction that the divider leaves below 0.6 V does not conduct, and then holds the base no higher than the divider does.
-        $junctionVolts = null === $driver->baseEmitterOhms ? self::JUNCTION_VOLTS : min(self::JUNCTION_VOLTS, $chip->supply->min * $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE) / ($driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $driver->baseEmitterOhms));
-        $greatestPinAmps = ($chip->supply->max - $junctionVolts) / $least;
+        $junctionVolts = null === $driver->baseEmitterOhms ? self::JUNCTION_VOLTS : min(self::JUNCTION_VOLTS, $silicon->electrics->supply->min * $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE) / ($driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $driver->baseEmitterOhms));
+        $greatestPinAmps = ($silicon->electrics->supply->max - $junctionVolts) / $least;
         $pinAmps = new Figure('greatest pin current', $greatestPinAmps, Unit::Ampere, '(VDD − V_BE) ÷ (R_B + R_pin), V_BE at most 0.6 V', $baseInputs, 'highest pin supply, base resistor −5 %', self::OHM);
 
         return new DriverResult(
-            self::pinBears($chip, $nominal->driveAmps, $pinAmps),
+            self::pinBears($silicon, $nominal->driveAmps, $pinAmps),
             self::pullIn($relay, $nominal->coilVolts, $worst->coilVolts, $ambient, $baseInputs, $worstCorner, self::MODEL),
             self::coilBears($relay, $nominal->coilVolts, $rail->max - 0.02),
             new Figure('coil current', $nominal->collectorAmps, Unit::Ampere, '(V_rail − V_CE) ÷ R_coil', ['V_CE = ' . QuantityPrinter::rounded($nominal->collectorVolts, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::MODEL),
+            $nominal->driveAmps,
             $pinAmps,
             new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($nominal->baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$baseInputs, 'I_B = ' . QuantityPrinter::rounded($nominal->baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
             new Figure('collector–emitter voltage', $loaded->collectorVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($loaded->collectorAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
         );
     }
 
-    private static function module(Chip $chip, Relay $relay, Spread $rail, float $ambient, OptoModule $module): DriverResult
+    private static function module(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, OptoModule $module): DriverResult
     {
         $leds = $module->indicatorVolts->max > 0 ? 2 : 1;
         $amps = static fn(float $supply, float $series, float $ledVolts, float $node, float $ohms): float
             => OptoInput::amps($supply, $series, $ledVolts, $leds, $node, $ohms);
         $led = $module->indicatorVolts->plus($module->optoVolts);
-        $on = $amps($rail->typ, $module->seriesResistance->typ, $led->typ, 0.0, $chip->sinkResistance->typ);
-        $onWorst = $amps($rail->min, $module->seriesResistance->max, $led->max, 0.0, $chip->sinkResistance->max);
-        $off = $amps($rail->typ, $module->seriesResistance->typ, $led->typ, $chip->supply->typ, $chip->sourceResistance->typ);
-        $offWorst = $amps($rail->max, $module->seriesResistance->min, $led->min, $chip->supply->min, $chip->sourceResistance->min);
+        $on = $amps($rail->typ, $module->seriesResistance->typ, $led->typ, 0.0, $silicon->electrics->sinkResistance->typ);
+        $onWorst = $amps($rail->min, $module->seriesResistance->max, $led->max, 0.0, $silicon->electrics->sinkResistance->max);
+        $off = $amps($rail->typ, $module->seriesResistance->typ, $led->typ, $silicon->electrics->supply->typ, $silicon->electrics->sourceResistance->typ);
+        $offWorst = $amps($rail->max, $module->seriesResistance->min, $led->min, $silicon->electrics->supply->min, $silicon->electrics->sourceResistance->min);
         $inputs = [
             'series resistor = ' . QuantityPrinter::rounded($module->seriesResistance->typ, Unit::Ohm),
             'LEDs = ' . QuantityPrinter::rounded($led->typ, Unit::Volt) . ' at 2 mA',
             'module supply = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt),
         ];
         $operates = [...$inputs, 'operates for certain from ' . QuantityPrinter::rounded($module->operateAmps, Unit::Ampere), 'gets ' . QuantityPrinter::rounded($on, Unit::Ampere)];
-        $releases = [...$inputs, 'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere), 'pin high = ' . QuantityPrinter::rounded($chip->supply->typ, Unit::Volt)];
+        $releases = [...$inputs, 'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere), 'pin high = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt)];
         $source = 'series circuit with exponential LEDs; currents of the module from its part file';
         $coil = $rail->typ - $module->coilDrop->typ;
         $coilWorst = $rail->min - $module->coilDrop->max;
@@ -153,6 +155,7 @@ final readonly class DriverAnalysis
             self::pullIn($relay, $coil, $coilWorst, $ambient, ['module’s own transistor keeps ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt)], 'lowest rail, greatest drop in the module, ' . QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil', $source),
             self::coilBears($relay, $coil, $rail->max - $module->coilDrop->min),
             new Figure('coil current', $coil / $relay->coilResistance->typ, Unit::Ampere, '(V_rail − V_drop) ÷ R_coil', ['R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::OHM),
+            $on,
             new Figure('greatest pin current', $amps($rail->max, $module->seriesResistance->min, $led->min, 0.0, 0.0), Unit::Ampere, '(V_supply − V_LEDs) ÷ R', $inputs, 'highest supply, lowest LED voltages', $source),
             staysOff: new Margin(
                 new Figure('release current over residual current', $module->releaseAmps / max($off, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($off, Unit::Ampere)], self::NOMINAL, $source),
@@ -162,31 +165,32 @@ final readonly class DriverAnalysis
     }
 
     /** The coil between pin and ground: the pin would have to give the coil's whole current. */
-    private static function direct(Chip $chip, Relay $relay, Spread $rail, float $ambient): DriverResult
+    private static function direct(Silicon $silicon, Relay $relay, Spread $rail, float $ambient): DriverResult
     {
-        $amps = $chip->supply->typ / ($relay->coilResistance->typ + $chip->sourceResistance->typ);
-        $greatest = $chip->supply->max / ($relay->coilResistance->min + $chip->sourceResistance->min);
-        $least = $chip->supply->min * $relay->coilResistance->min / ($relay->coilResistance->min + $chip->sourceResistance->max);
-        $inputs = ['pin = ' . QuantityPrinter::rounded($chip->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($chip->sourceResistance->typ, Unit::Ohm)];
+        $amps = $silicon->electrics->supply->typ / ($relay->coilResistance->typ + $silicon->electrics->sourceResistance->typ);
+        $greatest = $silicon->electrics->supply->max / ($relay->coilResistance->min + $silicon->electrics->sourceResistance->min);
+        $least = $silicon->electrics->supply->min * $relay->coilResistance->min / ($relay->coilResistance->min + $silicon->electrics->sourceResistance->max);
+        $inputs = ['pin = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($silicon->electrics->sourceResistance->typ, Unit::Ohm)];
         $pinAmps = new Figure('greatest pin current', $greatest, Unit::Ampere, 'VDD ÷ (R_coil + R_pin)', $inputs, 'highest pin supply, lowest coil resistance', self::OHM);
 
         return new DriverResult(
-            self::pinBears($chip, $amps, $pinAmps),
+            self::pinBears($silicon, $amps, $pinAmps),
             self::pullIn($relay, $amps * $relay->coilResistance->typ, $least, $ambient, $inputs, 'lowest pin supply, greatest pin resistance', self::OHM),
-            self::coilBears($relay, $amps * $relay->coilResistance->typ, $chip->supply->max),
+            self::coilBears($relay, $amps * $relay->coilResistance->typ, $silicon->electrics->supply->max),
             new Figure('coil current', $amps, Unit::Ampere, 'VDD ÷ (R_coil + R_pin)', $inputs, self::NOMINAL, self::OHM),
+            $amps,
             $pinAmps,
         );
     }
 
-    private static function pinBears(Chip $chip, float $amps, Figure $greatest): Margin
+    private static function pinBears(Silicon $silicon, float $amps, Figure $greatest): Margin
     {
-        $inputs = ['a pin may carry ' . QuantityPrinter::rounded($chip->plannedPinAmps, Unit::Ampere), 'it carries ' . QuantityPrinter::rounded($amps, Unit::Ampere) . ', at most ' . $greatest->printed()];
-        $source = 'limits of ' . $chip->identity->name . ', ' . $chip->identity->basis->words();
+        $inputs = ['a pin may carry ' . QuantityPrinter::rounded($silicon->electrics->plannedPinAmps, Unit::Ampere), 'it carries ' . QuantityPrinter::rounded($amps, Unit::Ampere) . ', at most ' . $greatest->printed()];
+        $source = 'limits of ' . $silicon->identity->name . ', ' . $silicon->identity->basis->words();
 
         return new Margin(
-            new Figure('permitted over actual pin current', $chip->plannedPinAmps / max($amps, 1e-12), Unit::Ratio, 'I_permitted ÷ I_pin', $inputs, self::NOMINAL, $source),
-            new Figure('permitted over actual pin current', $chip->plannedPinAmps / max($greatest->value, 1e-12), Unit::Ratio, 'I_permitted ÷ I_pin', $inputs, $greatest->corner, $source),
+            new Figure('permitted over actual pin current', $silicon->electrics->plannedPinAmps / max($amps, 1e-12), Unit::Ratio, 'I_permitted ÷ I_pin', $inputs, self::NOMINAL, $source),
+            new Figure('permitted over actual pin current', $silicon->electrics->plannedPinAmps / max($greatest->value, 1e-12), Unit::Ratio, 'I_permitted ÷ I_pin', $inputs, $greatest->corner, $source),
         );
     }
 

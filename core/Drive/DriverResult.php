@@ -15,6 +15,7 @@ final readonly class DriverResult
      * @param Margin $pullIn coil voltage over the voltage at which the relay must have operated
      * @param Margin $coilBears the greatest permitted coil voltage over the one it gets
      * @param Figure $coilAmps coil current, typical
+     * @param float $typicalPinAmps current in the pin while the relay is on, typical
      * @param Figure $pinAmps greatest current in the pin
      * @param ?Figure $forcedGain collector over base current at typical levels; null without a transistor of our own
      * @param ?Figure $collectorVolts V_CE at the worst corner
@@ -25,6 +26,7 @@ final readonly class DriverResult
         public Margin $pullIn,
         public Margin $coilBears,
         public Figure $coilAmps,
+        public float $typicalPinAmps,
         public Figure $pinAmps,
         public ?Figure $forcedGain = null,
         public ?Figure $collectorVolts = null,

@@ -6,7 +6,11 @@ namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\BusSignal;
+use IronLatch\Core\Catalogue\ChipPin;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
@@ -17,23 +21,64 @@ use IronLatch\Core\Quantity\MarginState;
 
 /**
  * Judges every pin for one function: first what cannot be, then hazards at start-up, then whether a scarce pin would be spent.
+ *
+ * Weights are compared within a tier only. Functions that are alike are judged once for each pin.
  */
-final readonly class Fitness
+final class Fitness
 {
-    private const NEVER = 100000;
-    private const HAZARD = 1000;
-    private const SCARCE = 10;
-    private const LEAST_STRAP_COST = 2 * self::SCARCE;
+    /** The danger that an appliance starts by itself outweighs every other hazard. */
+    private const SELF_START = 3000;
+    private const CONSOLE = 300;
+    private const TWITCH = 250;
+    private const MAY_TWITCH = 200;
+    private const NO_UPLOAD = 200;
+    private const HELD_BUTTON = 60;
+    private const HARMLESS_STRAP = 5;
+    private const STRAP_RIGHT = 3;
+    private const NOT_QUIET = 1;
+    private const QUIET_OUTPUT = 4;
+    private const CONVERTER = 3;
+    private const RARE_ABILITY = 3;
+    private const UNUSUAL_BUS_PIN = 2;
+    private const CAUTION = 2;
+    private const OVER_THE_BUS = 2;
+    /** An ability that no more pins than this have is scarce. */
+    private const FEW_PINS = 4;
+    /** Behind more than this a pin cannot drive anything high (it pulls weakly). */
+    private const WEAK_SOURCE_OHMS = 5e3;
 
-    public function __construct(private Board $board, private Controller $controller) {}
+    private readonly Controller $controller;
+    /** @var array<string, array<string, PinFitness>> by likeness of the function and pin */
+    private array $judged = [];
+    /** @var array<string, string> what makes functions alike */
+    private array $likeness = [];
+    private readonly bool $interruptsAreFew;
+    private readonly bool $hasInputOnly;
+    /** @var array<string, true> bus signals that few pins can serve and none can be routed to */
+    private readonly array $fewSignals;
+
+    public function __construct(private readonly Board $board, private readonly StartUp $startUp)
+    {
+        $this->controller = $board->controller();
+        $pins = $this->controller->chip->pins;
+        $this->interruptsAreFew = count(array_filter($pins, static fn(ChipPin $pin): bool => $pin->can(Ability::Interrupt))) <= self::FEW_PINS;
+        $this->hasInputOnly = [] !== array_filter($pins, static fn(ChipPin $pin): bool => $pin->can(Ability::Input) && !$pin->can(Ability::Output));
+        $few = [];
+        foreach (BusSignal::cases() as $signal) {
+            if (!$this->controller->chip->canRoute($signal->bus()) && count(array_filter($pins, static fn(ChipPin $pin): bool => [] !== $pin->unitsAs($signal))) <= self::FEW_PINS) {
+                $few[$signal->value] = true;
+            }
+        }
+        $this->fewSignals = $few;
+    }
 
     /**
-     * @return list<PinFitness> best first; pins of equal cost in header order
+     * @return list<PinFitness> best first; pins that are equal in header order
      */
     public function rank(string $function): array
     {
         $ranking = array_map(fn(Pin $pin): PinFitness => $this->judge($function, $pin), array_values($this->controller->pins));
-        usort($ranking, static fn(PinFitness $a, PinFitness $b): int => $a->cost <=> $b->cost);
+        usort($ranking, static fn(PinFitness $a, PinFitness $b): int => [!$a->isPossible, $a->hazard, $a->scarcity] <=> [!$b->isPossible, $b->hazard, $b->scarcity]);
 
         return $ranking;
     }
@@ -41,17 +86,18 @@ final readonly class Fitness
     /** The best pin that nothing sits on and that would bring no weak or broken finding; null when there is none. */
     public function bestFree(string $function): ?PinFitness
     {
-        $free = array_filter($this->controller->pins, fn(Pin $pin): bool => [] === array_diff($this->board->functionsOn($pin->name()), [$function]));
         $best = null;
-        // Strapped pins come last: they never cost less than LEAST_STRAP_COST, and solving them is most of the work.
+        // Strapped pins come last: they are never without a hazard, and solving them is most of the work.
         foreach ([false, true] as $strapped) {
-            foreach ($free as $pin) {
-                if ($strapped !== (null !== $pin->chip->strap) || ($best->cost ?? PHP_INT_MAX) <= ($strapped ? self::LEAST_STRAP_COST : 0)) {
-                    continue;
-                }
-                $fitness = $this->judge($function, $pin);
-                if ($fitness->grade->value < FitGrade::Poor->value && $fitness->cost < ($best->cost ?? PHP_INT_MAX)) {
-                    $best = $fitness;
+            if (true === $strapped && null !== $best && $best->hazard < self::STRAP_RIGHT) {
+                break;
+            }
+            foreach ($this->controller->pins as $pin) {
+                if ($strapped === (null !== $pin->chip->strap) && [] === array_diff($this->board->functionsOn($pin->name()), [$function])) {
+                    $fitness = $this->judge($function, $pin);
+                    if ($fitness->grade->value < FitGrade::Poor->value && (null === $best || $fitness->isBetterThan($best))) {
+                        $best = $fitness;
+                    }
                 }
             }
         }
@@ -61,134 +107,195 @@ final readonly class Fitness
 
     public function judge(string $function, Pin $pin): PinFitness
     {
-        $remarks = $this->impossible($function, $pin);
-        if ([] === $remarks) {
-            $remarks = [...$this->hazards($function, $pin), ...$this->scarcity($function, $pin)];
-        }
-        usort($remarks, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
-        $cost = array_sum(array_column($remarks, 0));
-        $takenBy = array_values(array_diff($this->board->functionsOn($pin->name()), [$function]));
+        $like = $this->likeness[$function] ??= $this->likenessOf($function);
 
-        return new PinFitness(
-            $pin,
-            match (true) {
-                $cost >= self::NEVER => FitGrade::Never,
-                $cost >= self::HAZARD => FitGrade::Poor,
-                $cost > 0 => FitGrade::Usable,
-                default => FitGrade::Good,
-            },
-            $cost,
-            array_column($remarks, 1),
-            $takenBy,
-        );
+        return $this->judged[$like][$pin->chip->name] ??= new PinFitness($pin, $this->work($function, $this->board->functions[$function], $pin));
     }
 
-    /**
-     * @return list<array{int, string}> cost and reason
-     */
-    private function impossible(string $id, Pin $pin): array
+    /** Functions with the same text are judged alike on every pin. */
+    private function likenessOf(string $id): string
     {
         $function = $this->board->functions[$id];
-        $remarks = [];
-        if (ReservedFor::Flash === $pin->chip->reserved) {
-            $remarks[] = [self::NEVER, 'wired to the flash memory inside'];
-        }
-        if ($function->kind->isOutput() && !$pin->chip->can(Ability::Output)) {
-            $remarks[] = [self::NEVER, 'input only, cannot drive anything'];
-        }
-        if (FunctionKind::AnalogueSensor === $function->kind) {
-            if ($pin->chip->can(Ability::AnalogueWithoutRadio) && false !== $this->board->radioUsed->value) {
-                $remarks[] = [self::NEVER, 'its converter cannot be read while the radio is on'];
-            } elseif (!$pin->chip->can(Ability::Analogue) && !$pin->chip->can(Ability::AnalogueWithoutRadio)) {
-                $remarks[] = [self::NEVER, 'no analogue input'];
-            }
-        } elseif (!$function->kind->isOutput() && !$pin->chip->can(Ability::Input)) {
-            $remarks[] = [self::NEVER, 'analogue input only'];
-        }
-        if (($function->kind->isContact() || FunctionKind::LeakProbe === $function->kind) && $pin->chip->can(Ability::Input) && !SwitchLevel::isPulledUp($this->board, $id, $pin)) {
-            $remarks[] = [self::NEVER, 'no pull-up inside: fit one outside first'];
-        }
-        if (FunctionKind::OneWireSensor === $function->kind && !$pin->chip->can(Ability::Output)) {
-            $remarks[] = [self::NEVER, 'one-wire must also drive the line'];
+        $owner = $this->board->actuatorOf($id);
+        $bus = $this->board->groupOf($id, GroupKind::I2c);
+        $circuit = '';
+        if (null !== $owner) {
+            $actuator = $this->board->actuators()[$owner][1];
+            $circuit = serialize([$actuator->driver, $actuator->relay, $actuator->rail, $actuator->activeLevel->value, self::mustStayOff($this->board, $owner)]);
         }
 
-        return $remarks;
+        return serialize([$function->kind, $function->pull, $function->toleratesConsole, $circuit, null === $bus ? null : $this->board->groups[$bus]->i2c?->pullUpOhms]);
+    }
+
+    /** Whether a movement that nobody has asked for is a danger: an appliance that must not start by itself, or steps of which one only may be on. */
+    public static function mustStayOff(Board $board, string $actuator): bool
+    {
+        [$line, $relay] = $board->actuators()[$actuator];
+
+        return $board->appliance($board->lines[$line])->mustNotSelfStart || null !== $board->groupOf($relay->function, GroupKind::StepRelays);
     }
 
     /**
-     * @return list<array{int, string}>
+     * @return list<FitReason>
      */
-    private function hazards(string $id, Pin $pin): array
+    private function work(string $id, PinFunction $function, Pin $pin): array
     {
-        $remarks = [];
-        if ((ReservedFor::Console === $pin->chip->reserved || ReservedFor::Usb === $pin->chip->reserved) && !$this->board->functions[$id]->toleratesConsole) {
-            $remarks[] = [3 * self::HAZARD, 'serial console: boot log and uploading'];
+        $reasons = array_map(static fn(string $words): FitReason => new FitReason(FitTier::Impossible, 0, $words), $this->impossible($id, $function, $pin));
+        if ([] !== $reasons) {
+            return $reasons;
+        }
+
+        return [
+            ...array_map(static fn(array $one): FitReason => new FitReason($one[0] < 0 ? FitTier::Impossible : FitTier::Hazard, max(0, $one[0]), $one[1]), $this->hazards($id, $function, $pin)),
+            ...array_map(static fn(array $one): FitReason => new FitReason(FitTier::Scarce, $one[0], $one[1]), $this->scarcity($function, $pin)),
+        ];
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function impossible(string $id, PinFunction $function, Pin $pin): array
+    {
+        $kind = $function->kind;
+        $chip = $pin->chip;
+        $signal = $kind->busSignal();
+        $reasons = [];
+        if (null !== $chip->reserved && ReservedFor::Console !== $chip->reserved && ReservedFor::Usb !== $chip->reserved) {
+            $reasons[] = ReservedFor::Flash === $chip->reserved ? 'wired to the flash memory inside' : 'taken by the ' . $chip->reserved->value . ' inside';
+        }
+        if (null !== $pin->expander && $kind->needsOwnPin()) {
+            return ['too fast or too slow for a pin behind a bus'];
+        }
+        if ($kind->isOutput() && !$chip->can(Ability::Output)) {
+            $reasons[] = 'input only, cannot drive anything';
+        }
+        if ($kind->isTwoWay() && !($chip->can(Ability::Output) && $chip->can(Ability::Input))) {
+            $reasons[] = 'cannot both drive and read';
+        }
+        if ($kind->isAnalogue()) {
+            if ($chip->can(Ability::AnalogueWithoutRadio) && false !== $this->board->radioUsed->value) {
+                $reasons[] = 'its converter cannot be read while the radio is on';
+            } elseif (!$chip->can(Ability::Analogue) && !$chip->can(Ability::AnalogueWithoutRadio)) {
+                $reasons[] = 'no analogue input';
+            }
+        } elseif (!$kind->isOutput() && !$kind->isTwoWay() && !$chip->can(Ability::Input)) {
+            $reasons[] = $chip->can(Ability::Output) ? 'output only' : 'analogue input only';
+        }
+        if ($kind->needsPullUp() && $chip->can(Ability::Input) && !SwitchLevel::isPulledUp($this->board, $id, $pin)) {
+            $reasons[] = 'no pull-up inside: fit one outside first';
+        }
+        if ($kind->needsInterrupt() && !$chip->can(Ability::Interrupt)) {
+            $reasons[] = 'no interrupt, which it needs';
+        }
+        if (FunctionKind::BootButton === $kind && !$pin->header->button) {
+            $reasons[] = 'the carrier has no button here';
+        }
+        if (null !== $signal && !$this->controller->chip->canRoute($signal->bus()) && [] === $chip->unitsAs($signal)) {
+            $reasons[] = sprintf('no %s here', $signal->value);
+        }
+        if ($this->mustSource($id, $kind) && $pin->silicon->electrics->sourceResistance->typ > self::WEAK_SOURCE_OHMS) {
+            $reasons[] = 'can hardly drive a high level';
+        }
+
+        return $reasons;
+    }
+
+    private function mustSource(string $id, FunctionKind $kind): bool
+    {
+        $owner = $this->board->actuatorOf($id);
+
+        return null === $owner ? FunctionKind::StatusLed === $kind || FunctionKind::Buzzer === $kind : Level::High === $this->board->actuators()[$owner][1]->driver->inherentActiveLevel();
+    }
+
+    /**
+     * @return list<array{int, string}> weight and reason; a negative weight makes the pin impossible
+     */
+    private function hazards(string $id, PinFunction $function, Pin $pin): array
+    {
+        $reasons = [];
+        if (null !== $pin->chip->reserved && !$function->toleratesConsole) {
+            $reasons[] = [self::CONSOLE, ReservedFor::Usb === $pin->chip->reserved ? 'USB: uploading' : 'serial console: boot log and uploading'];
         }
         if (null !== $pin->chip->strap) {
-            $remarks = [...$remarks, ...$this->strap($id, $pin, $pin->chip->strap)];
+            $reasons = [...$reasons, ...$this->strap($id, $function, $pin, $pin->chip->strap)];
         }
         $owner = $this->board->actuatorOf($id);
         if (null !== $owner && $pin->chip->can(Ability::Output)) {
-            $pull = $this->board->functions[$id]->pull;
-            $worst = Movement::None;
-            foreach (StartUp::film($this->board, $this->controller->chip, $pin, $this->board->actuators()[$owner][1], null === $pull ? [] : [$pull]) as $moment) {
-                if (Movement::None !== $moment->movement) {
-                    $worst = Movement::Certain === $worst ? $worst : $moment->movement;
-                }
+            $twitch = $this->startUp->film($id, $pin)->worstTwitch();
+            if (null !== $twitch) {
+                $weight = Movement::Certain === $twitch->movement ? self::TWITCH : self::MAY_TWITCH;
+                $reasons[] = [self::mustStayOff($this->board, $owner) ? self::SELF_START + $weight : $weight, sprintf('the relay %s %s', $twitch->movement->value, $twitch->phase->words())];
+            } elseif (!$pin->chip->isQuiet() && null === $pin->expander) {
+                $reasons[] = [self::NOT_QUIET, 'not quiet at start-up, though this relay stays off'];
             }
-            if (Movement::None !== $worst) {
-                $remarks[] = [2 * self::HAZARD, 'the relay ' . $worst->value . ' while starting up'];
-            } elseif ([] !== $pin->chip->boot) {
-                $remarks[] = [self::SCARCE, 'not quiet at start-up, though this relay stays off'];
-            }
+        } elseif (FunctionKind::Buzzer === $function->kind && !$pin->chip->isQuiet()) {
+            $reasons[] = [self::NOT_QUIET, 'not quiet at start-up: it may chirp'];
         }
 
-        return $remarks;
+        return $reasons;
     }
 
     /**
      * @return list<array{int, string}>
      */
-    private function strap(string $id, Pin $pin, Strap $strap): array
+    private function strap(string $id, PinFunction $function, Pin $pin, Strap $strap): array
     {
-        $function = $this->board->functions[$id];
-        $node = StrapSolver::solve($this->board, $this->controller->chip, $pin, $strap, [$id]);
-        $cost = match ($strap->consequence) {
-            StrapConsequence::WontRun => self::NEVER,
-            StrapConsequence::WontUpload => 2 * self::HAZARD,
-            StrapConsequence::Harmless => self::LEAST_STRAP_COST,
+        $kind = $function->kind;
+        $node = StrapSolver::solve($this->board, $pin, $strap, [$id]);
+        $weight = match ($strap->consequence) {
+            StrapConsequence::WontRun => -1,
+            StrapConsequence::WontUpload => self::NO_UPLOAD,
+            StrapConsequence::Harmless => self::HARMLESS_STRAP,
         };
         if (MarginState::Sound !== $node->margin?->state()) {
-            return [[$cost, sprintf('strapped pin, wrong at reset: %s', $strap->otherwise)]];
+            return [[$weight, sprintf('strapped pin, wrong at reset: %s', $strap->otherwise)]];
         }
-        if ($function->kind->isContact() && Level::High === $strap->needs) {
-            return match (true) {
-                StrapConsequence::Harmless === $strap->consequence => [[self::LEAST_STRAP_COST, 'strapped pin, harmless when held']],
-                FunctionKind::MaintainedSwitch === $function->kind => [[$cost, 'closed at power-up it holds a strap: ' . $strap->otherwise]],
-                default => [[self::HAZARD - 1, 'held at power-up it holds a strap']],
-            };
+        if ($kind->isContact() && Level::High === $strap->needs && FunctionKind::BootButton !== $kind) {
+            return [match (true) {
+                StrapConsequence::Harmless === $strap->consequence => [self::HARMLESS_STRAP, 'strapped pin, harmless when held'],
+                $kind->isMaintained() => [$weight, 'closed at power-up it holds a strap: ' . $strap->otherwise],
+                default => [self::HELD_BUTTON, 'held at power-up it holds a strap'],
+            }];
         }
 
-        return [[3 * self::SCARCE, 'strapped pin, right at reset with this circuit']];
+        return [[self::STRAP_RIGHT, 'strapped pin, right at reset with this circuit']];
     }
 
     /**
      * @return list<array{int, string}>
      */
-    private function scarcity(string $id, Pin $pin): array
+    private function scarcity(PinFunction $function, Pin $pin): array
     {
-        $kind = $this->board->functions[$id]->kind;
-        $remarks = [];
-        if (!$kind->isOutput() && $pin->chip->can(Ability::Output) && in_array($kind, [FunctionKind::InfraredReceiver, FunctionKind::AnalogueSensor], true)) {
-            $remarks[] = [4, 'an input-only pin would do and leave this one free'];
+        $kind = $function->kind;
+        $reasons = [];
+        if (null !== $pin->expander) {
+            return $kind->isOutput() ? [] : [[self::OVER_THE_BUS, 'read over the bus, so a little late']];
         }
-        if (FunctionKind::InfraredReceiver === $kind && !$pin->chip->can(Ability::Interrupt)) {
-            $remarks[] = [self::HAZARD, 'no interrupt, which a receiver needs'];
+        if (!in_array($kind, [FunctionKind::RelayOutput, FunctionKind::Buzzer, FunctionKind::SparePin], true) && $pin->chip->can(Ability::Output) && $pin->chip->isQuiet() && null === $pin->chip->reserved) {
+            $reasons[] = [self::QUIET_OUTPUT, 'one of the pins that are quiet at start-up, which relays want'];
+        } elseif ($this->hasInputOnly && ($kind->isActiveSensor() || FunctionKind::InfraredReceiver === $kind) && $pin->chip->can(Ability::Output)) {
+            $reasons[] = [self::QUIET_OUTPUT, 'an input-only pin would do and leave this one free'];
         }
-        if (FunctionKind::AnalogueSensor !== $kind && $pin->chip->can(Ability::Analogue)) {
-            $remarks[] = [3, 'one of the few analogue inputs'];
+        if (!$kind->isAnalogue() && $pin->chip->can(Ability::Analogue)) {
+            $reasons[] = [self::CONVERTER, 'one of the few analogue inputs'];
+        }
+        if ($this->interruptsAreFew && !$kind->needsInterrupt() && $pin->chip->can(Ability::Interrupt)) {
+            $reasons[] = [self::RARE_ABILITY, 'one of the few pins with an interrupt'];
+        }
+        foreach ($pin->chip->roles as $role) {
+            if (isset($this->fewSignals[$role->signal->value]) && $kind->busSignal() !== $role->signal) {
+                $reasons[] = [self::RARE_ABILITY, sprintf('the only pin for %s', $role->signal->value)];
+                break;
+            }
+        }
+        $signal = $kind->busSignal();
+        if (null !== $signal && [] === $pin->chip->unitsAs($signal)) {
+            $reasons[] = [self::UNUSUAL_BUS_PIN, sprintf('not the usual pin for %s', $signal->value)];
+        }
+        if ('' !== $pin->chip->caution && $kind->needsInterrupt()) {
+            $reasons[] = [self::CAUTION, $pin->chip->caution];
         }
 
-        return $remarks;
+        return $reasons;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Quantity\Margin;
 
@@ -15,7 +14,7 @@ final readonly class Seating
     /**
      * @param array<string, Pin> $pins by function
      * @param array<string, StrappedNode> $strappedNodes by pin, where something sits on it
-     * @param array<string, list<Moment>> $films by relay, where its output is seated
+     * @param array<string, Film> $films by output, where it is seated
      * @param array<string, Margin> $contacts by function: resting level of seated contacts, probes and receivers
      */
     private function __construct(
@@ -25,8 +24,10 @@ final readonly class Seating
         public array $contacts,
     ) {}
 
-    public static function of(Board $board, Controller $controller): self
+    public static function of(Board $board, ?StartUp $startUp = null): self
     {
+        $controller = $board->controller();
+        $startUp ??= new StartUp($board);
         $pins = [];
         foreach ($board->seats as $function => $seat) {
             $pins[$function] = $controller->pins[$seat->pin];
@@ -34,16 +35,13 @@ final readonly class Seating
         $nodes = $films = $contacts = [];
         foreach ($pins as $function => $pin) {
             if (null !== $pin->chip->strap) {
-                $nodes[$pin->name()] ??= StrapSolver::solve($board, $controller->chip, $pin, $pin->chip->strap, $board->functionsOn($pin->name()));
+                $nodes[$pin->name()] ??= StrapSolver::solve($board, $pin, $pin->chip->strap, $board->functionsOn($pin->name()));
             }
             if ($board->functions[$function]->kind->restsHigh()) {
-                $contacts[$function] = SwitchLevel::margin($board, $controller->chip, $function, $pin);
+                $contacts[$function] = SwitchLevel::margin($board, $function, $pin);
             }
-        }
-        foreach ($board->actuators() as $id => [, $actuator]) {
-            if (isset($pins[$actuator->function])) {
-                $pull = $board->functions[$actuator->function]->pull;
-                $films[$id] = StartUp::film($board, $controller->chip, $pins[$actuator->function], $actuator, null === $pull ? [] : [$pull]);
+            if ($board->functions[$function]->kind->isOutput()) {
+                $films[$function] = $startUp->film($function, $pin);
             }
         }
 

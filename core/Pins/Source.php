@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Pins;
 
-use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
@@ -28,12 +27,13 @@ final readonly class Source
      * @param list<Pull> $pulls resistors outside the chip
      * @param ?float $supplyVolts the pins' supply; null lets the corner choose it
      */
-    public static function at(Chip $chip, Pin $pin, PinState $state, array $pulls, ?Level $towards, ?float $supplyVolts = null): ?self
+    public static function at(Pin $pin, PinState $state, array $pulls, ?Level $towards, ?float $supplyVolts = null): ?self
     {
+        $electrics = $pin->silicon->electrics;
         $supply = $supplyVolts ?? match ($towards) {
-            null => $chip->supply->typ,
-            Level::High => $chip->supply->max,
-            Level::Low => $chip->supply->min,
+            null => $electrics->supply->typ,
+            Level::High => $electrics->supply->max,
+            Level::Low => $electrics->supply->min,
         };
         // A toggling pin is taken at the level that the corner favours: it will be there some of the time.
         $driven = match ($state) {
@@ -43,15 +43,15 @@ final readonly class Source
             default => null,
         };
         if (null !== $driven) {
-            $resistance = Level::High === $driven ? $chip->sourceResistance : $chip->sinkResistance;
+            $resistance = Level::High === $driven ? $electrics->sourceResistance : $electrics->sinkResistance;
 
             return new self(Level::High === $driven ? $supply : 0.0, self::corner($resistance, $driven, $towards));
         }
         $branches = [];
         if (PinState::PulledUp === $state) {
-            $branches[] = [$supply, self::corner($chip->pullUpResistance, Level::High, $towards)];
+            $branches[] = [$supply, self::corner($electrics->pullUpResistance, Level::High, $towards)];
         } elseif (PinState::PulledDown === $state) {
-            $branches[] = [0.0, self::corner($chip->pullDownResistance, Level::Low, $towards)];
+            $branches[] = [0.0, self::corner($electrics->pullDownResistance, Level::Low, $towards)];
         }
         foreach (null === $pin->header->pull ? $pulls : [$pin->header->pull, ...$pulls] as $pull) {
             $up = PullDirection::Up === $pull->direction;

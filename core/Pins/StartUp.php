@@ -8,9 +8,10 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Board\OutputOrder;
+use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BootPhase;
-use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
@@ -23,63 +24,117 @@ use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
-/** What a relay does from the moment power arrives until the program has set its pins. */
+/**
+ * What the outputs of a board do from the moment power arrives until the program runs.
+ *
+ * Equal circuits on equal pins are solved once for each object of this class.
+ */
 final class StartUp
 {
     /** Below this share of its nominal voltage no relay is expected to move (common practice, from memory). */
     public const STILL_RATIO = 0.5;
     /** Below this no silicon junction conducts enough to matter, and no coil moves. */
     private const QUIET_VOLTS = 0.3;
+    /** How long a pin that becomes an output first may stay low, where the program says nothing of it (from memory). */
+    private const OUTPUT_GAP_SECONDS = 1e-3;
 
-    /**
-     * @param list<Pull> $pulls resistors on the output's wire
-     * @return list<Moment> one per phase
-     */
-    public static function film(Board $board, Chip $chip, Pin $pin, Actuator $actuator, array $pulls): array
+    /** @var array<string, array{Movement, Figure}> */
+    private array $solved = [];
+
+    public function __construct(private readonly Board $board) {}
+
+    /** The film of an output on a pin, with the relay that follows it. */
+    public function film(string $function, Pin $pin, ?Actuator $actuator = null): Film
     {
+        $pull = $this->board->functions[$function]->pull;
+        $owner = $this->board->actuatorOf($function);
+        $actuator ??= null === $owner ? null : $this->board->actuators()[$owner][1];
+        $chip = $this->board->controller()->chip;
+        $circuit = null === $actuator ? '' : serialize([$actuator->driver, $actuator->relay, $actuator->rail, $pin->silicon->identity->id, $pin->expander, $pull, $pin->header->pull]);
+        $pulls = null === $pull ? [] : [$pull];
         $moments = [];
         foreach (BootPhase::cases() as $phase) {
             $fact = $pin->chip->bootFact($phase);
-            $state = $fact->state ?? PinState::Floating;
-            [$movement, $cause] = self::movement($board, $chip, $pin, $actuator, $state, $pulls);
-            $moments[] = new Moment($phase, $state, $fact->seconds ?? 0.0, $fact->basis ?? Basis::DataSheet, $movement, $cause);
+            $state = $phase->isBeforeProgram() ? $fact->state ?? PinState::Floating : $this->programmed($phase, $pin, $actuator);
+            [$movement, $cause] = null === $actuator ? [Movement::None, self::still($state)] : $this->solved[$circuit . $state->value] ??= $this->solve($pin, $actuator, $state, $pulls);
+            if (BootPhase::Output === $phase && Movement::Certain === $movement) {
+                // How long the program leaves it so is not known, and most relays need a few milliseconds.
+                $movement = Movement::Possible;
+            }
+            $seconds = BootPhase::Output === $phase ? self::OUTPUT_GAP_SECONDS : ($fact->seconds ?? $chip->phaseSeconds($phase));
+            $moments[] = new Moment($phase, $state, $seconds, $fact->basis ?? Basis::DataSheet, Source::at($pin, $state, $pulls, null)?->volts, $movement, $cause);
         }
 
-        return $moments;
+        return new Film($function, $owner, $moments);
+    }
+
+    /** The film that a function would have with another pull resistor on its wire. */
+    public function withPull(string $function, Pin $pin, ?Pull $pull): Film
+    {
+        $functions = [...$this->board->functions, $function => $this->board->functions[$function]->withPull($pull)];
+
+        return (new self($this->board->with(functions: $functions)))->film($function, $pin);
+    }
+
+    /** What the program makes of the pin. */
+    private function programmed(BootPhase $phase, Pin $pin, ?Actuator $actuator): PinState
+    {
+        $idle = null === $actuator ? Level::Low : DriverAnalysis::idleLevel($actuator);
+        if (null === $idle) {
+            return PinState::Floating;
+        }
+        $driven = Level::High === $idle ? PinState::DrivenHigh : PinState::DrivenLow;
+        if (BootPhase::Run === $phase) {
+            return $driven;
+        }
+        if (OutputOrder::OutputFirst === $this->board->outputOrder->value) {
+            // A quasi-bidirectional expander has no direction to set: the first thing written is the level itself.
+            return null !== $pin->expander && PinState::PulledUp === $pin->chip->bootFact(BootPhase::Setup)?->state ? $driven : PinState::DrivenLow;
+        }
+
+        return match (true) {
+            Level::High === $idle && $pin->chip->can(Ability::PullUp) => PinState::PulledUp,
+            Level::Low === $idle && $pin->chip->can(Ability::PullDown) => PinState::PulledDown,
+            default => $pin->chip->bootFact(BootPhase::Setup)->state ?? PinState::Floating,
+        };
     }
 
     /**
      * @param list<Pull> $pulls
      * @return array{Movement, Figure}
      */
-    private static function movement(Board $board, Chip $chip, Pin $pin, Actuator $actuator, PinState $state, array $pulls): array
+    private function solve(Pin $pin, Actuator $actuator, PinState $state, array $pulls): array
     {
         $driver = $actuator->driver;
-        $active = $driver->inherentActiveLevel();
-        $typical = Source::at($chip, $pin, $state, $pulls, null);
-        $worst = Source::at($chip, $pin, $state, $pulls, $active);
+        $typical = Source::at($pin, $state, $pulls, null);
+        $worst = Source::at($pin, $state, $pulls, $driver->inherentActiveLevel());
         if (PinState::Toggling === $state) {
             // Some of the time the pin is certainly at the active level, at typical values too.
             $typical = $worst;
         }
 
         return $driver instanceof OptoModuleInput
-            ? self::ofModule($board, $actuator, $driver, $state, $typical, $worst)
-            : self::ofCoil($board, $actuator, $state, $typical, $worst);
+            ? $this->ofModule($actuator, $driver, $state, $typical, $worst)
+            : $this->ofCoil($actuator, $state, $typical, $worst);
+    }
+
+    private static function still(PinState $state): Figure
+    {
+        return new Figure('coil voltage at start-up', 0.0, Unit::Volt, 'nothing drives the base', ['pin ' . $state->value], 'strongest pull, greatest gain', 'the pin’s state at start-up');
     }
 
     /**
      * @return array{Movement, Figure}
      */
-    private static function ofCoil(Board $board, Actuator $actuator, PinState $state, ?Source $typical, ?Source $worst): array
+    private function ofCoil(Actuator $actuator, PinState $state, ?Source $typical, ?Source $worst): array
     {
-        $relay = $board->relay($actuator);
+        $relay = $this->board->relay($actuator);
         // Most pins float, and most of the rest are quiet: those need no operating point.
         if (null === $worst || $worst->volts < self::QUIET_VOLTS) {
-            return [Movement::None, new Figure('coil voltage at start-up', 0.0, Unit::Volt, 'nothing drives the base', ['pin ' . $state->value], 'strongest pull, greatest gain', 'the pin’s state at start-up')];
+            return [Movement::None, self::still($state)];
         }
-        $volts = self::coilVolts($board, $actuator, $typical, worst: false);
-        $greatest = self::coilVolts($board, $actuator, $worst, worst: true);
+        $volts = $this->coilVolts($actuator, $typical, worst: false);
+        $greatest = $this->coilVolts($actuator, $worst, worst: true);
         $figure = new Figure(
             'coil voltage at start-up',
             $greatest,
@@ -97,18 +152,18 @@ final class StartUp
         }, $figure];
     }
 
-    private static function coilVolts(Board $board, Actuator $actuator, ?Source $source, bool $worst): float
+    private function coilVolts(Actuator $actuator, ?Source $source, bool $worst): float
     {
         if (null === $source) {
             return 0.0;
         }
-        $relay = $board->relay($actuator);
+        $relay = $this->board->relay($actuator);
         $driver = $actuator->driver;
         if (!$driver instanceof NpnLowSide) {
             return $source->volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $source->ohms);
         }
-        $transistor = $board->transistor($driver);
-        $rail = $board->supply($actuator->rail)->output;
+        $transistor = $this->board->transistor($driver);
+        $rail = $this->board->supply($actuator->rail)->output;
         $tolerance = $worst ? DriverAnalysis::RESISTOR_TOLERANCE : 0.0;
 
         return NpnOperatingPoint::solve(new NpnCircuit(
@@ -127,10 +182,10 @@ final class StartUp
     /**
      * @return array{Movement, Figure}
      */
-    private static function ofModule(Board $board, Actuator $actuator, OptoModuleInput $driver, PinState $state, ?Source $typical, ?Source $worst): array
+    private function ofModule(Actuator $actuator, OptoModuleInput $driver, PinState $state, ?Source $typical, ?Source $worst): array
     {
-        $module = $board->module($driver);
-        $rail = $board->supply($actuator->rail)->output;
+        $module = $this->board->module($driver);
+        $rail = $this->board->supply($actuator->rail)->output;
         $led = $module->indicatorVolts->plus($module->optoVolts);
         $leds = $module->indicatorVolts->max > 0 ? 2 : 1;
         $amps = null === $typical ? 0.0 : OptoInput::amps($rail->typ, $module->seriesResistance->typ, $led->typ, $leds, $typical->volts, $typical->ohms);

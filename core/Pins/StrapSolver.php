@@ -8,15 +8,16 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\BootPhase;
-use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Strap;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\NpnCircuit;
@@ -33,14 +34,13 @@ use IronLatch\Core\Quantity\Unit;
  */
 final class StrapSolver
 {
-    /** A status LED is taken with this resistor to ground until its own is known. */
-    private const LED_OHMS = 470.0;
-    private const LED_VOLTS = 1.9;
+    /** An active sensor's output drives its wire behind about this (common data of such modules, from memory). */
+    private const SENSOR_OHMS = 1e3;
 
     /**
      * @param list<string> $functions ids of what would sit on the pin
      */
-    public static function solve(Board $board, Chip $chip, Pin $pin, Strap $strap, array $functions): StrappedNode
+    public static function solve(Board $board, Pin $pin, Strap $strap, array $functions): StrappedNode
     {
         $pulls = [];
         $loads = [];
@@ -49,68 +49,76 @@ final class StrapSolver
             if (null !== $function->pull) {
                 $pulls[] = $function->pull;
             }
+            $bus = $board->groupOf($id, GroupKind::I2c);
+            if (null !== $bus && null !== $board->groups[$bus]->i2c?->pullUpOhms) {
+                $pulls[] = new Pull(PullDirection::Up, $board->groups[$bus]->i2c->pullUpOhms);
+            }
             if (FunctionKind::InfraredReceiver === $function->kind) {
                 $pulls[] = new Pull(PullDirection::Up, SwitchLevel::RECEIVER_PULL_OHMS);
             }
+            if ($function->kind->isActiveSensor()) {
+                // At power-up it may be at either level: the one that hurts counts.
+                $pulls[] = new Pull(Level::High === $strap->needs ? PullDirection::Down : PullDirection::Up, self::SENSOR_OHMS);
+            }
             $owner = $board->actuatorOf($id);
-            if (null !== $owner) {
-                $loads[] = $board->actuators()[$owner][1];
-            } elseif (FunctionKind::StatusLed === $function->kind) {
-                $loads[] = null;
+            $load = null === $owner ? JunctionLoad::of($function->kind) : $board->actuators()[$owner][1];
+            if (null !== $load) {
+                $loads[] = $load;
             }
         }
         if (count($loads) > 1) {
             return new StrappedNode($pin, $strap, null, 0.0);
         }
-        $volts = self::volts($board, $chip, $pin, $pulls, $loads, null, $chip->supply->typ);
+        $supply = $pin->silicon->electrics->supply;
+        $volts = self::volts($board, $pin, $pulls, $loads, null, $supply->typ);
         // Node and threshold move with the same supply, so each of its extremes is judged as a whole.
         $extremes = [];
-        foreach ([$chip->supply->min, $chip->supply->max] as $supply) {
-            $extremes[] = self::share($chip, $strap, self::volts($board, $chip, $pin, $pulls, $loads, $strap->needs->opposite(), $supply), $supply);
+        foreach ([$supply->min, $supply->max] as $extreme) {
+            $extremes[] = self::share($pin->silicon, $strap, self::volts($board, $pin, $pulls, $loads, $strap->needs->opposite(), $extreme), $extreme);
         }
 
-        return new StrappedNode($pin, $strap, self::margin($chip, $strap, $volts, min($extremes)), $volts);
+        return new StrappedNode($pin, $strap, self::margin($pin->silicon, $strap, $volts, min($extremes)), $volts);
     }
 
-    private static function margin(Chip $chip, Strap $strap, float $volts, float $worstShare): Margin
+    private static function margin(Silicon $silicon, Strap $strap, float $volts, float $worstShare): Margin
     {
         $needsHigh = Level::High === $strap->needs;
-        $limit = ($needsHigh ? $chip->inputHighRatio : $chip->inputLowRatio) * $chip->supply->typ;
+        $limit = ($needsHigh ? $silicon->electrics->inputHighRatio : $silicon->electrics->inputLowRatio) * $silicon->electrics->supply->typ;
         $formula = $needsHigh ? 'V_node ÷ V_IH' : 'V_IL ÷ V_node';
         $inputs = ['V_node = ' . QuantityPrinter::rounded($volts, Unit::Volt), ($needsHigh ? 'V_IH = ' : 'V_IL = ') . QuantityPrinter::rounded($limit, Unit::Volt)];
-        $source = 'node equation with everything on the pin; thresholds of ' . $chip->identity->name;
+        $source = 'node equation with everything on the pin; thresholds of ' . $silicon->identity->name;
 
         return new Margin(
-            new Figure('strap level over its threshold', self::share($chip, $strap, $volts, $chip->supply->typ), Unit::Ratio, $formula, $inputs, 'typical values, contacts open', $source),
+            new Figure('strap level over its threshold', self::share($silicon, $strap, $volts, $silicon->electrics->supply->typ), Unit::Ratio, $formula, $inputs, 'typical values, contacts open', $source),
             new Figure('strap level over its threshold', $worstShare, Unit::Ratio, $formula, $inputs, 'pulls and loads at the corner that hurts, the worse extreme of the pins’ supply', $source),
         );
     }
 
     /** How far a node is on the right side of its threshold: over 1 is right. */
-    private static function share(Chip $chip, Strap $strap, float $nodeVolts, float $supplyVolts): float
+    private static function share(Silicon $silicon, Strap $strap, float $nodeVolts, float $supplyVolts): float
     {
         return Level::High === $strap->needs
-            ? $nodeVolts / ($chip->inputHighRatio * $supplyVolts)
-            : $chip->inputLowRatio * $supplyVolts / max($nodeVolts, 1e-3);
+            ? $nodeVolts / ($silicon->electrics->inputHighRatio * $supplyVolts)
+            : $silicon->electrics->inputLowRatio * $supplyVolts / max($nodeVolts, 1e-3);
     }
 
     /**
      * @param list<Pull> $pulls
-     * @param list<?Actuator> $loads at most one; null stands for a status LED
+     * @param list<Actuator|JunctionLoad> $loads at most one
      */
-    private static function volts(Board $board, Chip $chip, Pin $pin, array $pulls, array $loads, ?Level $towards, float $supplyVolts): float
+    private static function volts(Board $board, Pin $pin, array $pulls, array $loads, ?Level $towards, float $supplyVolts): float
     {
         $state = $pin->chip->bootFact(BootPhase::Reset)->state ?? PinState::Floating;
         // Without any pull the node is where the load leaves it: a weak leak to half the supply stands for the open input.
-        $source = Source::at($chip, $pin, $state, $pulls, $towards, $supplyVolts);
+        $source = Source::at($pin, $state, $pulls, $towards, $supplyVolts);
         $volts = $source->volts ?? $supplyVolts / 2;
         $ohms = $source->ohms ?? 1e6;
         if ([] === $loads) {
             return $volts;
         }
         $actuator = $loads[0];
-        if (null === $actuator) {
-            return $volts - $ohms * OptoInput::amps($volts, $ohms, self::LED_VOLTS, 1, 0.0, self::LED_OHMS);
+        if ($actuator instanceof JunctionLoad) {
+            return $volts - $ohms * OptoInput::amps($volts, $ohms, $actuator->volts, 1, 0.0, $actuator->ohms);
         }
         $relay = $board->relay($actuator);
         $rail = $board->supply($actuator->rail)->output;

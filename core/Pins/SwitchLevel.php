@@ -7,7 +7,6 @@ namespace IronLatch\Core\Pins;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Ability;
-use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
@@ -35,25 +34,26 @@ final class SwitchLevel
             || PullDirection::Up === $pin->header->pull?->direction;
     }
 
-    public static function margin(Board $board, Chip $chip, string $function, Pin $pin): Margin
+    public static function margin(Board $board, string $function, Pin $pin): Margin
     {
+        $silicon = $pin->silicon;
         $pull = $board->functions[$function]->pull;
         $state = $pin->chip->can(Ability::PullUp) ? PinState::PulledUp : PinState::Floating;
         $pulls = null === $pull ? [] : [$pull];
         if (FunctionKind::InfraredReceiver === $board->functions[$function]->kind) {
             $pulls[] = new Pull(PullDirection::Up, self::RECEIVER_PULL_OHMS);
         }
-        $level = static function (?Level $towards, float $supply) use ($chip, $pin, $state, $pulls, $board, $function): float {
-            $source = self::isPulledUp($board, $function, $pin) ? Source::at($chip, $pin, $state, $pulls, $towards) : null;
+        $level = static function (?Level $towards, float $supply) use ($silicon, $pin, $state, $pulls, $board, $function): float {
+            $source = self::isPulledUp($board, $function, $pin) ? Source::at($pin, $state, $pulls, $towards) : null;
 
-            return null === $source ? 0.0 : ($source->volts - self::LEAKAGE_AMPS * $source->ohms) / ($chip->inputHighRatio * $supply);
+            return null === $source ? 0.0 : ($source->volts - self::LEAKAGE_AMPS * $source->ohms) / ($silicon->electrics->inputHighRatio * $supply);
         };
-        $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip') . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded($pull->ohms, Unit::Ohm)), 'V_IH = ' . QuantityPrinter::rounded($chip->inputHighRatio * $chip->supply->typ, Unit::Volt)];
-        $source = 'divider of pull-up and 1 µA leakage; thresholds of ' . $chip->identity->name;
+        $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip') . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded($pull->ohms, Unit::Ohm)), 'V_IH = ' . QuantityPrinter::rounded($silicon->electrics->inputHighRatio * $silicon->electrics->supply->typ, Unit::Volt)];
+        $source = 'divider of pull-up and 1 µA leakage; thresholds of ' . $silicon->identity->name;
 
         return new Margin(
-            new Figure('open level over high threshold', $level(null, $chip->supply->typ), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'typical values', $source),
-            new Figure('open level over high threshold', $level(Level::Low, $chip->supply->min), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'weakest pull-up, lowest supply', $source),
+            new Figure('open level over high threshold', $level(null, $silicon->electrics->supply->typ), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'typical values', $source),
+            new Figure('open level over high threshold', $level(Level::Low, $silicon->electrics->supply->min), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'weakest pull-up, lowest supply', $source),
         );
     }
 }

@@ -16,6 +16,9 @@ final class QuantityPrinter
         if (Unit::SquareMetre === $unit) {
             return self::significant($value * 1e6, $digits) . ' mm²';
         }
+        if (Unit::Euro === $unit) {
+            return number_format($value, 2, '.', '') . ' €';
+        }
         if (!$unit->takesPrefix()) {
             return Unit::Ratio === $unit ? '×' . self::significant($value, $digits) : self::significant($value, $digits) . ' ' . $unit->value;
         }

@@ -23,6 +23,7 @@ enum Unit: string
     case Celsius = '°C';
     case Ratio = '×';
     case Percent = '%';
+    case Euro = '€';
 
     /** What is measured, for a sentence such as "a resistance is expected". */
     public function measures(): string
@@ -40,6 +41,7 @@ enum Unit: string
             self::Celsius => 'a temperature in °C',
             self::Ratio => 'a plain ratio',
             self::Percent => 'a percentage',
+            self::Euro => 'a price in euros',
         };
     }
 
@@ -59,13 +61,14 @@ enum Unit: string
             self::Celsius => '40 °C',
             self::Ratio => '0.75',
             self::Percent => '80 %',
+            self::Euro => '4.50 €',
         };
     }
 
     /** Whether engineering prefixes (k, m, µ …) are written before the symbol. */
     public function takesPrefix(): bool
     {
-        return !in_array($this, [self::Celsius, self::Ratio, self::Percent, self::SquareMetre], true);
+        return !in_array($this, [self::Celsius, self::Ratio, self::Percent, self::SquareMetre, self::Euro], true);
     }
 
     /**
@@ -89,6 +92,7 @@ enum Unit: string
             self::Celsius => ['°C', 'C', 'degC', '° C'],
             self::Ratio => ['×', 'x'],
             self::Percent => ['%', 'percent'],
+            self::Euro => ['€', 'EUR', 'euro', 'euros'],
         };
     }
 }

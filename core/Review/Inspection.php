@@ -12,7 +12,10 @@ use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Pins\Fitness;
+use IronLatch\Core\Pins\PinCurrents;
 use IronLatch\Core\Pins\Seating;
+use IronLatch\Core\Pins\SeatingPlan;
+use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Power\Budget;
 
 /** A board with all its analyses, computed once: what rules read and screens draw. */
@@ -24,6 +27,9 @@ final readonly class Inspection
     public Budget $power;
     public LivePath $mains;
     public Fitness $fitness;
+    public StartUp $startUp;
+    public PinCurrents $pinCurrents;
+    public SeatingPlan $plan;
 
     /**
      * @param ?Catalogue $catalogue parts that remedies may propose; without one, remedies keep to the parts of the board
@@ -31,11 +37,14 @@ final readonly class Inspection
     public function __construct(public Board $board, public ?Catalogue $catalogue = null)
     {
         $this->controller = $board->controller();
-        $this->drive = DriverAnalysis::of($board, $this->controller);
-        $this->seating = Seating::of($board, $this->controller);
+        $this->drive = DriverAnalysis::of($board);
+        $this->startUp = new StartUp($board);
+        $this->seating = Seating::of($board, $this->startUp);
         $this->power = Budget::of($board, $this->controller, $this->drive);
         $this->mains = LivePath::of($board);
-        $this->fitness = new Fitness($board, $this->controller);
+        $this->fitness = new Fitness($board, $this->startUp);
+        $this->pinCurrents = PinCurrents::of($board, $this->drive);
+        $this->plan = new SeatingPlan($board, $this->fitness);
     }
 
     /**
@@ -50,6 +59,16 @@ final readonly class Inspection
         $own = array_filter($this->board->parts, static fn(Part $part): bool => $part instanceof $class);
 
         return [...$this->catalogue?->parts($class) ?? [], ...$own];
+    }
+
+    /**
+     * Seating everything anew, where that helps: every function finds a pin.
+     *
+     * @return list<Remedy> at most one
+     */
+    public function seatAll(): array
+    {
+        return $this->plan->solution()->fits() ? [new Remedy('Seat all functions anew', $this->plan->edit())] : [];
     }
 
     /**

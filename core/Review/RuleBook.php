@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '1';
+    public const VERSION = '2';
 
     /**
      * @return list<Rule>
@@ -20,6 +20,7 @@ final class RuleBook
 
         return $rules ??= [
             new Lines\LineWithoutRelay(),
+            new Pins\DoesNotFit(),
             new Pins\FunctionWithoutPin(),
             new Pins\SharedPin(),
             new Pins\FlashPin(),
@@ -31,7 +32,17 @@ final class RuleBook
             new Pins\OutputOnInputOnly(),
             new Pins\PullUpMissing(),
             new Pins\InputCannotRead(),
+            new Pins\NoInterrupt(),
+            new Pins\BusPin(),
             new Pins\LabelMisread(),
+            new Pins\FrozenMoved(),
+            new Pins\CurrentSum(),
+            new Pins\LongCable(),
+            new Pins\ExpanderSources(),
+            new Pins\ExpanderAtPowerUp(),
+            new Pins\ExpanderBusLevel(),
+            new Pins\ExpanderAddress(),
+            new Pins\BusPullUp(),
             new Drive\CoilOnPin(),
             new Drive\CoilVoltage(),
             new Drive\DoesNotPullIn(),
@@ -55,7 +66,6 @@ final class RuleBook
     public static function missingChecks(): array
     {
         return [
-            Stage::Pins->value => ['sum of pin currents over port group and chip', 'interrupt where one is needed', 'long switch cable on an internal pull-up', 'I/O expanders'],
             Stage::Drive->value => ['release of the relay', 'hot restart', 'clamp across the coil', 'MOSFET gates', 'array heat', '5 V signals into 3.3 V pins'],
             Stage::Power->value => ['regulator heat and drop-out', 'common ground', 'back-feeding', 'rail dips while relays pull in', 'batteries and power banks'],
             Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'what is restored after a power cut', 'enclosure'],

@@ -20,10 +20,13 @@ use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\NewBoard;
+use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
@@ -84,6 +87,9 @@ final readonly class DemoBoards
             ...self::seats(['F7' => '16', 'F8' => '34', 'F9' => '4', 'F10' => '13', 'F11' => '25', 'F12' => '26', 'F13' => '27']),
             ...self::seats(['F14' => '33', 'F15' => '32']),
             new FitPull('F14', PullDirection::Up, 10e3),
+            // The buttons sit in the lid of the box.
+            new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
+            new StateOutputOrder(OutputOrder::LevelFirst),
             new AddSurface('L4', SurfaceKind::SensorRule, 'F14'),
             new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
         ]);
@@ -134,6 +140,9 @@ final readonly class DemoBoards
             ...self::seats(['F9' => 'GPIO0', 'F10' => '5', 'F11' => '36', 'F12' => '34', 'F13' => 'GPIO0', 'F14' => '33']),
             // A converter that the radio takes; a print that can be read two ways.
             ...self::seats(['F15' => '25', 'F16' => 'D2']),
+            // The shelf's wall switch is at the other end of the room.
+            new StateCable(['F9', 'F10', 'F12', 'F13'], 0.3),
+            new StateCable(['F14'], 6.0),
         ]);
     }
 

@@ -67,7 +67,7 @@ final readonly class HeaderRows
         $worst = null;
         $relays = array_map($this->inspection->board->actuatorOf(...), $functions);
         foreach ($this->report->findings as $finding) {
-            $isHere = in_array($finding->subject, $functions, true) || $finding->subject === $pin || ('pins.boot-twitch' === $finding->rule->id && in_array($finding->subject, $relays, true));
+            $isHere = in_array($finding->subject, $functions, true) || $finding->subject === $pin || (in_array($finding->rule->id, ['pins.boot-twitch', 'pins.expander-sources', 'pins.expander-at-power-up'], true) && in_array($finding->subject, $relays, true));
             if ($isHere && $finding->kind->opensLatch() && null === $finding->acceptance) {
                 $state = JointState::of($finding->kind);
                 $worst = $state->rank() > ($worst?->rank() ?? 0) ? $state : $worst;

@@ -30,6 +30,8 @@ final readonly class LineStrips
     /** Which joint a rule about a relay speaks of, by the link that the joint leads to. */
     private const RELAY_RULES = [
         'pins.boot-twitch' => 'driver',
+        'pins.expander-sources' => 'driver',
+        'pins.expander-at-power-up' => 'driver',
         'drive.coil-on-pin' => 'driver',
         'drive.active-level' => 'driver',
         'drive.module-ambiguous' => 'driver',

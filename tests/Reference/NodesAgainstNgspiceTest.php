@@ -86,7 +86,7 @@ final class NodesAgainstNgspiceTest extends TestCase
             'LED on 0' => [TestBoards::edited($sound, new AddFunction(FunctionKind::StatusLed, 'Light'), new SeatFunction('F6', '0')), [...$up, 'D1 n m led', 'Rl m 0 470', self::led(1.9)]],
             default => throw new \LogicException($case),
         };
-        $nodes = array_values(Seating::of($one[0], $one[0]->controller())->strappedNodes);
+        $nodes = array_values(Seating::of($one[0])->strappedNodes);
         self::assertCount(1, $nodes);
         self::assertEqualsWithDelta(Ngspice::operatingPoint($one[1], ['v(n)'])['v(n)'], $nodes[0]->volts, 0.005);
     }

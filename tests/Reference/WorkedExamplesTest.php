@@ -105,7 +105,7 @@ final class WorkedExamplesTest extends TestCase
     public function testPinMarginByHand(): void
     {
         $board = TestBoards::sound();
-        $result = DriverAnalysis::of($board, $board->controller())->results['A1'];
+        $result = DriverAnalysis::of($board)->results['A1'];
         self::assertEqualsWithDelta(12 / 5.2, $result->pin->nominal->value, 0.03);
         // Against its house rule: coil 80.6 mA over base current 5.2 mA − 0.08 mA through the base–emitter resistor.
         self::assertEqualsWithDelta(80.6 / 5.12, $result->forcedGain->value ?? 0.0, 0.15);

@@ -11,6 +11,7 @@ use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddSurface;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\NewBoard;
@@ -84,6 +85,7 @@ final class TestBoards
             new SeatFunction('F3', 'GPIO33'),
             new SeatFunction('F4', 'GPIO32'),
             new SeatFunction('F5', 'GPIO34'),
+            new StateCable(['F3', 'F4'], 0.5),
         );
     }
 

@@ -51,7 +51,7 @@ final class PagesTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14')));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/pins', ['open' => 'F1']);
-        self::assertSame('Seat on GPIO14 (printed 14), poor: the relay pulls in while starting up; now Lamp relay', $crawler->filter('#pin-GPIO14')->attr('aria-label'));
+        self::assertSame('Seat on GPIO14 (printed 14), poor: the relay pulls in while the chip’s ROM starts; now Lamp relay', $crawler->filter('#pin-GPIO14')->attr('aria-label'));
         self::assertSame('Seat on GPIO36 (printed VP), not possible: input only, cannot drive anything', $crawler->filter('#pin-GPIO36')->attr('aria-label'));
         self::assertSame('good', trim($crawler->filter('#pin-GPIO23 svg')->attr('aria-label') ?? ''));
         self::assertCount(32, $crawler->filter('table.rank tbody tr'), 'Every pin is ranked.');

@@ -23,9 +23,12 @@ final readonly class AddFunction implements Edit
         if (!$this->kind->isAddedByHand()) {
             throw new EditRefused('A relay output comes with its relay: add a line, or a relay to a line.');
         }
+        if (FunctionKind::SelectorLadder === $this->kind || FunctionKind::SelectorPosition === $this->kind) {
+            throw new EditRefused('Add a step selector as a whole, with its number of positions.');
+        }
         $ids = new Ids($board);
 
-        return $board->with(functions: [...$board->functions, $ids->next('F') => new PinFunction($this->kind, $this->name)], lastIds: $ids->last());
+        return $board->with(functions: [...$board->functions, $ids->next('F') => PinFunction::of($this->kind, $this->name)], lastIds: $ids->last());
     }
 
     public function summary(Board $board): string

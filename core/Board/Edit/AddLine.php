@@ -41,7 +41,7 @@ final readonly class AddLine implements Edit
                 [],
                 [$ids->next('A') => new Actuator($function, $board->defaults->relay, $driver, $board->defaults->rail, Fact::stated($level))],
             )],
-            functions: [...$board->functions, $function => new PinFunction(FunctionKind::RelayOutput, $this->name . ' relay')],
+            functions: [...$board->functions, $function => PinFunction::of(FunctionKind::RelayOutput, $this->name . ' relay')],
             lastIds: $ids->last(),
         );
     }

@@ -30,7 +30,7 @@ final readonly class AddRelay implements Edit
 
         return $board->with(
             lines: [...$board->lines, $this->line => $line->with(actuators: [...$line->actuators, $ids->next('A') => $actuator])],
-            functions: [...$board->functions, $function => new PinFunction(FunctionKind::RelayOutput, $name)],
+            functions: [...$board->functions, $function => PinFunction::of(FunctionKind::RelayOutput, $name)],
             lastIds: $ids->last(),
         );
     }

@@ -40,7 +40,7 @@ final readonly class AddSurface implements Edit
                 throw new EditRefused('A sensor rule needs a sensor: add the sensor on Pins first, then choose it here.');
             }
             $function = $ids->next('F');
-            $functions[$function] = new PinFunction($kind, FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $line->name . ' ' . $this->kind->value);
+            $functions[$function] = PinFunction::of($kind, FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $line->name . ' ' . $this->kind->value);
         } else {
             $shared = Targets::function($board, $function);
             if (null !== $kind && $shared->kind !== $kind) {

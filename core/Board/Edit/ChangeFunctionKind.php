@@ -6,8 +6,10 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Record\Knowledge;
 
 /** Makes something else of a function, such as a button of a maintained switch. */
 final readonly class ChangeFunctionKind implements Edit
@@ -23,6 +25,9 @@ final readonly class ChangeFunctionKind implements Edit
         if (FunctionKind::RelayOutput === $function->kind || FunctionKind::RelayOutput === $this->kind) {
             throw new EditRefused('A relay output comes and goes with its relay. Remove the relay instead.');
         }
+        if (FunctionKind::SelectorLadder === $this->kind || FunctionKind::SelectorLadder === $function->kind) {
+            throw new EditRefused('A step selector is added and removed as a whole.');
+        }
         $lines = $board->lines;
         foreach ($lines as $id => $line) {
             $surfaces = $line->surfaces;
@@ -30,7 +35,7 @@ final readonly class ChangeFunctionKind implements Edit
                 if ($surface->function === $this->function) {
                     $kind = match ($this->kind) {
                         FunctionKind::MaintainedSwitch => SurfaceKind::WallSwitch,
-                        FunctionKind::Button => SurfaceKind::PushButton,
+                        FunctionKind::Button, FunctionKind::BootButton => SurfaceKind::PushButton,
                         FunctionKind::InfraredReceiver => SurfaceKind::InfraredKey,
                         default => SurfaceKind::SensorRule,
                     };
@@ -40,7 +45,7 @@ final readonly class ChangeFunctionKind implements Edit
             $lines[$id] = $line->with(surfaces: $surfaces);
         }
 
-        return $board->with(lines: $lines, functions: [...$board->functions, $this->function => $function->with(kind: $this->kind)]);
+        return $board->with(lines: $lines, functions: [...$board->functions, $this->function => $function->with(kind: $this->kind, cableMetres: Knowledge::Stated === $function->cableMetres->knowledge ? null : PinFunction::usualCable($this->kind))]);
     }
 
     public function summary(Board $board): string

@@ -25,14 +25,14 @@ final readonly class ChooseController implements Edit
         if ($this->carrier->chip !== $this->chip->identity->id) {
             throw new EditRefused('This carrier does not carry that chip. Choose the carrier again.');
         }
-        $pins = (new Controller($this->carrier, $this->chip))->pins;
+        $pins = (new Controller($this->carrier, $this->chip, $board->controller()->expanders))->pins;
         $seats = array_filter($board->seats, static fn(Seat $seat): bool => isset($pins[$seat->pin]));
         $parts = [...$board->parts, $this->carrier->identity->id => $this->carrier, $this->chip->identity->id => $this->chip];
 
         // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.
         $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio ? $board->radioUsed : NewBoard::radioOf($this->chip);
 
-        return $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, parts: $parts);
+        return $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts);
     }
 
     public function summary(Board $board): string

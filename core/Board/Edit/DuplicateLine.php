@@ -29,7 +29,7 @@ final readonly class DuplicateLine implements Edit
         $actuators = [];
         foreach ($line->actuators as $actuator) {
             $function = $ids->next('F');
-            $functions[$function] = new PinFunction(FunctionKind::RelayOutput, $this->name . ' relay' . ([] === $actuators ? '' : ' ' . (count($actuators) + 1)));
+            $functions[$function] = PinFunction::of(FunctionKind::RelayOutput, $this->name . ' relay' . ([] === $actuators ? '' : ' ' . (count($actuators) + 1)));
             $actuators[$ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->contact);
         }
         $surfaces = [];
@@ -37,7 +37,7 @@ final readonly class DuplicateLine implements Edit
             $function = $surface->function;
             if ($board->functions[$function]->kind->isContact()) {
                 $function = $ids->next('F');
-                $functions[$function] = new PinFunction($board->functions[$surface->function]->kind, $this->name . ' ' . $surface->kind->value, $board->functions[$surface->function]->pull);
+                $functions[$function] = PinFunction::of($board->functions[$surface->function]->kind, $this->name . ' ' . $surface->kind->value, $board->functions[$surface->function]->pull);
             }
             $surfaces[$ids->next('S')] = new Surface($surface->kind, $function);
         }

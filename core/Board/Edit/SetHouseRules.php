@@ -18,15 +18,17 @@ final readonly class SetHouseRules implements Edit
         public float $forcedGain,
         #[Measured(Unit::Ratio)]
         public float $supplyLoad,
+        #[Measured(Unit::Metre)]
+        public float $longCableMetres = 1.0,
     ) {}
 
     public function apply(Board $board): Board
     {
-        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad));
+        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres));
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Judge by forced gain %s and supply load %s', QuantityPrinter::rounded($this->forcedGain, Unit::Ratio), QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio));
+        return sprintf('Judge by forced gain %s, supply load %s and long cables from %s', QuantityPrinter::rounded($this->forcedGain, Unit::Ratio), QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio), QuantityPrinter::rounded($this->longCableMetres, Unit::Metre));
     }
 }

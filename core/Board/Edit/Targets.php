@@ -6,6 +6,8 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FittedExpander;
+use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\PinFunction;
@@ -29,6 +31,16 @@ final class Targets
     public static function rail(Board $board, string $id): Rail
     {
         return $board->rails[$id] ?? self::gone('rail', $id);
+    }
+
+    public static function group(Board $board, string $id): FunctionGroup
+    {
+        return $board->groups[$id] ?? self::gone('group', $id);
+    }
+
+    public static function expander(Board $board, string $id): FittedExpander
+    {
+        return $board->expanders[$id] ?? self::gone('expander', $id);
     }
 
     public static function seat(Board $board, string $function): Seat
@@ -124,7 +136,11 @@ final class Targets
         }
         $drop = array_flip(array_filter($candidates, static fn(string $id): bool => !isset($used[$id])));
 
-        return $board->with(functions: array_diff_key($board->functions, $drop), seats: array_diff_key($board->seats, $drop));
+        $groups = array_map(static fn(FunctionGroup $group): FunctionGroup => $group->with(functions: array_values(array_filter($group->functions, static fn(string $id): bool => !isset($drop[$id])))), $board->groups);
+        $needed = array_flip(array_map(static fn(FittedExpander $expander): string => $expander->bus, $board->expanders));
+        $groups = array_filter($groups, static fn(FunctionGroup $group, string $id): bool => [] !== $group->functions || isset($needed[$id]), ARRAY_FILTER_USE_BOTH);
+
+        return $board->with(functions: array_diff_key($board->functions, $drop), seats: array_diff_key($board->seats, $drop), groups: $groups, frozenSeats: array_diff_key($board->frozenSeats, $drop));
     }
 
     private static function gone(string $what, string $id): never

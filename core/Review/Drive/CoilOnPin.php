@@ -50,7 +50,7 @@ final class CoilOnPin implements Rule
                 $this->facts(),
                 Kind::Broken,
                 $id,
-                sprintf('The coil of “%s” hangs straight on its pin and draws up to %s; a pin should carry %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($inspection->controller->chip->plannedPinAmps, Unit::Ampere)),
+                sprintf('The coil of “%s” hangs straight on its pin and draws up to %s; a pin should carry %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere)),
                 [$result->pinAmps],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );

@@ -16,6 +16,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Pins\ExpanderSources;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -46,10 +47,12 @@ final class DoesNotPullIn implements Rule
             if (null === $finding) {
                 continue;
             }
-            // Without a driver, or on the wrong rail, missing pull-in is no news of its own.
-            yield $actuator->driver instanceof DirectDrive
-                ? $finding->followingFrom('drive.coil-on-pin:' . $id)
-                : $finding->followingFrom('drive.coil-voltage:' . $id);
+            // Without a driver, on an output that cannot source, or on the wrong rail, missing pull-in is no news of its own.
+            yield $finding->followingFrom(match (true) {
+                $actuator->driver instanceof DirectDrive => 'drive.coil-on-pin:',
+                ExpanderSources::isAskedToSource($inspection, $actuator) => 'pins.expander-sources:',
+                default => 'drive.coil-voltage:',
+            } . $id);
         }
     }
 

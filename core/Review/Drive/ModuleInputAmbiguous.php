@@ -59,7 +59,7 @@ final class ModuleInputAmbiguous implements Rule
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
         foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
-            $other = DriverAnalysis::result($inspection->board->withPart($module), $inspection->controller->chip, $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)));
+            $other = DriverAnalysis::result($inspection->board->withPart($module), $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)));
             if (MarginState::Sound === $other->staysOff?->state() && MarginState::Sound === $other->pin->state()) {
                 return [new Remedy('Use ' . $module->identity->name, new DriveByModule([$id], $module))];
             }

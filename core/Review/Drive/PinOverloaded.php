@@ -43,7 +43,6 @@ final class PinOverloaded implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        $chip = $inspection->controller->chip;
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $result = $inspection->drive->results[$id];
             if ($actuator->driver instanceof DirectDrive || $actuator->driver instanceof OptoModuleInput || MarginState::Sound === $result->pin->state()) {
@@ -51,9 +50,9 @@ final class PinOverloaded implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                $result->pinAmps->value > $chip->greatestPinAmps ? Kind::Broken : Kind::Weak,
+                $result->pinAmps->value > $inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps ? Kind::Broken : Kind::Weak,
                 $id,
-                sprintf('The pin of “%s” carries up to %s; plan %s, and never more than %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($chip->plannedPinAmps, Unit::Ampere), QuantityPrinter::rounded($chip->greatestPinAmps, Unit::Ampere)),
+                sprintf('The pin of “%s” carries up to %s; plan %s, and never more than %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere), QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps, Unit::Ampere)),
                 [$result->pinAmps, $result->pin->worst],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );

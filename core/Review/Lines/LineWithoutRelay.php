@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Pins\Fitness;
+use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -54,7 +55,7 @@ final class LineWithoutRelay implements Rule
         $add = new AddRelay($line);
         $board = $add->apply($inspection->board);
         $function = (string) array_key_last($board->functions);
-        $pin = (new Fitness($board, $inspection->controller))->bestFree($function)?->pin;
+        $pin = (new Fitness($board, new StartUp($board)))->bestFree($function)?->pin;
 
         return null === $pin
             ? new Remedy('Add a relay', $add)

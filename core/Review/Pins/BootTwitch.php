@@ -5,14 +5,26 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\SetBaseEmitterResistor;
+use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\BootPhase;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Catalogue\Pull;
+use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\ReservedFor;
+use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Pins\Moment;
-use IronLatch\Core\Pins\Movement;
 use IronLatch\Core\Pins\StartUp;
+use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -35,7 +47,7 @@ final class BootTwitch implements Rule
             'Relay that twitches at start-up',
             [Kind::Danger, Kind::Weak],
             'Before the program runs, the chip drives and pulls its pins as it likes. A relay that follows switches its appliance by itself.',
-            'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a danger for appliances that must not start by themselves',
+            'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a danger for appliances that must not start by themselves and for steps of which one only may be on',
             Basis::CommonPractice,
             'states at start-up from the chip’s data sheet and field reports; circuit solved',
             'no phase moves the relay',
@@ -44,60 +56,84 @@ final class BootTwitch implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->seating->films as $id => $film) {
-            [$lineId, $actuator] = $inspection->board->actuators()[$id];
-            $line = $inspection->board->lines[$lineId];
-            $moving = array_values(array_filter($film, static fn(Moment $moment): bool => Movement::None !== $moment->movement));
-            if ([] === $moving) {
+        foreach ($inspection->seating->films as $function => $film) {
+            $pin = $inspection->seating->pins[$function];
+            $moment = $film->worstTwitch();
+            // What an expander does after power-up has a check of its own.
+            if (null === $film->actuator || null === $moment || (null !== $pin->expander && $moment->phase->isBeforeProgram())) {
                 continue;
             }
-            usort($moving, static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $b->seconds] <=> [Movement::Certain === $a->movement, $a->seconds]);
-            $pin = $inspection->seating->pins[$actuator->function];
-            $mustNot = $inspection->board->appliance($line)->mustNotSelfStart;
+            $id = $film->actuator;
+            [$lineId, $actuator] = $inspection->board->actuators()[$id];
+            $line = $inspection->board->lines[$lineId];
+            $mustNot = Fitness::mustStayOff($inspection->board, $id);
             $finding = new Finding(
                 $this->facts(),
                 $mustNot ? Kind::Danger : Kind::Weak,
                 $id,
                 sprintf(
-                    'The relay of “%s” on %s %s %s (%s)%s.',
-                    $line->name,
+                    'The relay of “%s” on %s %s %s%s%s.',
+                    $inspection->board->nameOf($id),
                     $pin->bothNames(),
-                    $moving[0]->movement->value,
-                    $moving[0]->phase->words(),
-                    QuantityPrinter::rounded($moving[0]->seconds, Unit::Second),
-                    $mustNot ? ', and this appliance must never start by itself' : '',
+                    $moment->movement->value,
+                    $moment->phase->words(),
+                    $moment->seconds > 0 && $moment->phase->isBeforeProgram() ? sprintf(' (%s)', QuantityPrinter::rounded($moment->seconds, Unit::Second)) : '',
+                    match (true) {
+                        !$mustNot => '',
+                        $inspection->board->appliance($line)->mustNotSelfStart => ', and this appliance must never start by itself',
+                        default => ', and of these steps one only may be on',
+                    },
                 ),
-                [$moving[0]->cause],
-                fn(): array => self::remedies($inspection, $id, $actuator, $pin),
+                [$moment->cause],
+                fn(): array => self::remedies($inspection, $id, $actuator, $pin, $moment),
             );
             // A danger is never a mere follow-up.
             yield match (true) {
                 $mustNot => $finding,
-                ReservedFor::Flash === $pin->chip->reserved => $finding->followingFrom('pins.flash-pin:' . $actuator->function),
-                ReservedFor::Console === $pin->chip->reserved => $finding->followingFrom('pins.console-pin:' . $actuator->function),
+                ReservedFor::Flash === $pin->chip->reserved => $finding->followingFrom('pins.flash-pin:' . $function),
+                null !== $pin->chip->reserved => $finding->followingFrom('pins.console-pin:' . $function),
                 default => $finding,
             };
         }
     }
 
     private const BASE_EMITTER_OHMS = 10e3;
+    private const GREATEST_PULL_OHMS = 47e3;
+    private const LEAST_PULL_OHMS = 1e3;
 
     /**
      * @return list<Remedy>
      */
-    private static function remedies(Inspection $inspection, string $id, Actuator $actuator, Pin $pin): array
+    private static function remedies(Inspection $inspection, string $id, Actuator $actuator, Pin $pin, Moment $moment): array
     {
+        if (BootPhase::Output === $moment->phase) {
+            return [new Remedy('Write the off level before it becomes an output', new StateOutputOrder(OutputOrder::LevelFirst))];
+        }
+        $board = $inspection->board;
         $remedies = $inspection->moveToBestPin($actuator->function);
-        if ($actuator->driver instanceof NpnLowSide && null === $actuator->driver->baseEmitterOhms) {
-            // Offered only where the film, played again with it, shows no movement.
-            $cured = $actuator->with(driver: new NpnLowSide($actuator->driver->transistor, $actuator->driver->baseOhms, self::BASE_EMITTER_OHMS));
-            $pull = $inspection->board->functions[$actuator->function]->pull;
-            foreach (StartUp::film($inspection->board, $inspection->controller->chip, $pin, $cured, null === $pull ? [] : [$pull]) as $moment) {
-                if (Movement::None !== $moment->movement) {
-                    return $remedies;
+        // Each is offered only where the film, played again with it, shows no movement.
+        $isStill = static fn(Actuator $with, ?Board $on = null): bool => null === (new StartUp($on ?? $board))->film($actuator->function, $pin, $with)->worstTwitch();
+        if ($actuator->driver instanceof NpnLowSide && null === $actuator->driver->baseEmitterOhms
+            && $isStill($actuator->with(driver: new NpnLowSide($actuator->driver->transistor, $actuator->driver->baseOhms, self::BASE_EMITTER_OHMS)))) {
+            $remedies[] = new Remedy('Fit 10 kΩ from base to emitter', new SetBaseEmitterResistor([$id], self::BASE_EMITTER_OHMS));
+        }
+        if (null === $pin->chip->strap) {
+            $direction = Level::High === $actuator->driver->inherentActiveLevel() ? PullDirection::Down : PullDirection::Up;
+            foreach (PreferredValues::e12Between(self::LEAST_PULL_OHMS, self::GREATEST_PULL_OHMS) as $ohms) {
+                if (null === $inspection->startUp->withPull($actuator->function, $pin, new Pull($direction, $ohms))->worstTwitch()) {
+                    $remedies[] = new Remedy(sprintf('Fit a pull-%s of %s', $direction->value, QuantityPrinter::rounded($ohms, Unit::Ohm)), new FitPull($actuator->function, $direction, $ohms));
+                    break;
                 }
             }
-            $remedies[] = new Remedy('Fit 10 kΩ from base to emitter', new SetBaseEmitterResistor([$id], self::BASE_EMITTER_OHMS));
+        }
+        if (!$actuator->driver instanceof OptoModuleInput) {
+            foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
+                $with = $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel));
+                if ($isStill($with, $board->withPart($module))) {
+                    $remedies[] = new Remedy('Drive it by ' . $module->identity->name, new DriveByModule([$id], $module));
+                    break;
+                }
+            }
         }
 
         return $remedies;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
@@ -40,7 +39,7 @@ final class InputCannotRead implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
             $why = null;
-            if (FunctionKind::AnalogueSensor === $function->kind && !$pin->chip->can(Ability::Analogue)) {
+            if ($function->kind->isAnalogue() && !$pin->chip->can(Ability::Analogue)) {
                 if (!$pin->chip->can(Ability::AnalogueWithoutRadio)) {
                     $why = 'it has no analogue input';
                 } elseif (!$radio->isKnown()) {
@@ -48,8 +47,8 @@ final class InputCannotRead implements Rule
                 } elseif (true === $radio->value) {
                     $why = 'its converter (ADC2) cannot be read while the radio is used';
                 }
-            } elseif (FunctionKind::AnalogueSensor !== $function->kind && !$function->kind->isOutput() && !$pin->chip->can(Ability::Input)) {
-                $why = 'it can only measure, not read a level';
+            } elseif (!$function->kind->isAnalogue() && !$function->kind->isOutput() && !$pin->chip->can(Ability::Input)) {
+                $why = $pin->chip->can(Ability::Output) ? 'it can only drive, not read' : 'it can only measure, not read a level';
             }
             if (null !== $why) {
                 yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” cannot be read on %s: %s.', $function->name, $pin->bothNames(), $why), proposals: fn(): array => $inspection->moveToBestPin($id));

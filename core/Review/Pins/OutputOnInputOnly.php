@@ -25,7 +25,7 @@ final class OutputOnInputOnly implements Rule
             'Output on an input-only pin',
             [Kind::Broken],
             'The pin has no output stage and cannot drive anything.',
-            'outputs only on pins that can drive',
+            'outputs, and signals that go both ways, only on pins that can drive',
             Basis::DataSheet,
             'pin table of the chip',
         );
@@ -35,8 +35,8 @@ final class OutputOnInputOnly implements Rule
     {
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
-            if ($function->kind->isOutput() && !$pin->chip->can(Ability::Output)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is an output, and %s can only read.', $function->name, $pin->bothNames()), proposals: fn(): array => $inspection->moveToBestPin($id));
+            if (($function->kind->isOutput() || $function->kind->isTwoWay()) && !$pin->chip->can(Ability::Output)) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” %s, and %s can only read.', $function->name, $function->kind->isOutput() ? 'is an output' : 'must also drive its wire', $pin->bothNames()), proposals: fn(): array => $inspection->moveToBestPin($id));
             }
         }
     }

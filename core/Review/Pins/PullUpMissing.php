@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\PullDirection;
@@ -30,7 +29,7 @@ final class PullUpMissing implements Rule
             'Contact without a pull-up',
             [Kind::Broken],
             'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
-            'a pull-up in the chip, on the carrier or on the wire, for every contact to ground',
+            'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector',
             Basis::DataSheet,
             'pin table of the chip',
             'an external pull-up is stated',
@@ -41,7 +40,7 @@ final class PullUpMissing implements Rule
     {
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
-            $needs = $function->kind->isContact() || FunctionKind::LeakProbe === $function->kind;
+            $needs = $function->kind->needsPullUp();
             if ($needs && $pin->chip->can(Ability::Input) && !SwitchLevel::isPulledUp($inspection->board, $id, $pin)) {
                 yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” on %s has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.', $function->name, $pin->bothNames()), proposals: fn(): array => [new Remedy('Fit a 10 kΩ pull-up', new FitPull($id, PullDirection::Up, 10e3)), ...$inspection->moveToBestPin($id)]);
             }

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
+use IronLatch\Core\Board\Edit\DeclareSharing;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\BusKind;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -28,7 +33,7 @@ final class SharedPin implements Rule
             'one function per pin',
             Basis::CommonPractice,
             'the nature of a pin',
-            'the functions are signals of one bus (none is in the catalogue yet)',
+            'they are the same signal of an I2C or SPI bus, sensors on one one-wire line, or each is stated to share its pin',
         );
     }
 
@@ -39,11 +44,26 @@ final class SharedPin implements Rule
             $onPin[$pin->name()][] = $function;
         }
         foreach ($onPin as $pin => $functions) {
-            if (count($functions) > 1) {
+            if (count($functions) > 1 && !self::mayShare($inspection, $functions)) {
                 $names = implode(' and ', array_map(static fn(string $id): string => '“' . $inspection->board->nameOf($id) . '”', $functions));
                 yield new Finding($this->facts(), Kind::Broken, $pin, sprintf('%s both sit on %s.', $names, $inspection->controller->pins[$pin]->bothNames()), proposals: fn(): array => self::remedies($inspection, $functions));
             }
         }
+    }
+
+    /**
+     * Whether they are one signal after all: of one bus, of one one-wire line, or shared on purpose.
+     *
+     * @param list<string> $functions
+     */
+    private static function mayShare(Inspection $inspection, array $functions): bool
+    {
+        $all = array_map(static fn(string $id): PinFunction => $inspection->board->functions[$id], $functions);
+        $kinds = array_unique(array_map(static fn(PinFunction $function): string => $function->kind->value, $all));
+        $isOneWire = [FunctionKind::OneWireSensor->value] === array_values($kinds);
+        $isOneSignal = 1 === count($kinds) && in_array($all[0]->kind->busSignal()?->bus(), [BusKind::I2c, BusKind::Spi], true);
+
+        return $isOneWire || $isOneSignal || [] === array_filter($all, static fn(PinFunction $function): bool => !$function->sharesPin);
     }
 
     /**
@@ -61,6 +81,9 @@ final class SharedPin implements Rule
                 $remedies[] = new Remedy(sprintf('Move “%s”: %s', $inspection->board->nameOf($function), lcfirst($remedy->title)), $remedy->edit);
             }
         }
+
+        $names = array_map(static fn(string $id): DeclareSharing => new DeclareSharing($id, true), $functions);
+        $remedies[] = new Remedy('State that they share it on purpose', new Sequence('State that a pin is shared on purpose', $names));
 
         return $remedies;
     }

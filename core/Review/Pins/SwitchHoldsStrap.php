@@ -29,7 +29,7 @@ final class SwitchHoldsStrap implements Rule
             'Maintained switch that can hold a strap',
             [Kind::Broken, Kind::Weak, Kind::Hint],
             'A maintained switch may stand closed when power returns, and then holds the pin at the wrong level.',
-            'maintained switch to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
+            'maintained switch, selector position or reed contact to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
             Basis::CommonPractice,
             'common practice; straps from the chip’s data sheet',
         );
@@ -40,7 +40,7 @@ final class SwitchHoldsStrap implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $strap = $pin->chip->strap;
             $function = $inspection->board->functions[$id];
-            if (FunctionKind::MaintainedSwitch !== $function->kind || null === $strap || Level::High !== $strap->needs) {
+            if (!$function->kind->isMaintained() || null === $strap || Level::High !== $strap->needs) {
                 continue;
             }
             $kind = match ($strap->consequence) {
@@ -48,7 +48,7 @@ final class SwitchHoldsStrap implements Rule
                 StrapConsequence::WontUpload => Kind::Weak,
                 StrapConsequence::Harmless => Kind::Hint,
             };
-            yield new Finding($this->facts(), $kind, $id, sprintf('If “%s” stands closed at power-up it holds %s low: %s (%s).', $function->name, $pin->bothNames(), $strap->otherwise, $strap->consequence->value), proposals: fn(): array => [...$inspection->moveToBestPin($id), new Remedy('Use a push button instead', new ChangeFunctionKind($id, FunctionKind::Button))]);
+            yield new Finding($this->facts(), $kind, $id, sprintf('If “%s” stands closed at power-up it holds %s low: %s (%s).', $function->name, $pin->bothNames(), $strap->otherwise, $strap->consequence->value), proposals: fn(): array => [...$inspection->moveToBestPin($id), ...(FunctionKind::MaintainedSwitch === $function->kind ? [new Remedy('Use a push button instead', new ChangeFunctionKind($id, FunctionKind::Button))] : [])]);
         }
     }
 }

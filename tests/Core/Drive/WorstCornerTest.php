@@ -66,8 +66,8 @@ final class WorstCornerTest extends TestCase
         for ($number = 0; $number < self::BOARDS; ++$number) {
             $celsius = $this->within(new Spread(20.0, 30.0, 40.0));
             $circuit = new NpnCircuit(
-                $this->within($chip->supply),
-                $this->within(Spread::tolerance($base, DriverAnalysis::RESISTOR_TOLERANCE)) + $this->within($chip->sourceResistance),
+                $this->within($chip->electrics->supply),
+                $this->within(Spread::tolerance($base, DriverAnalysis::RESISTOR_TOLERANCE)) + $this->within($chip->electrics->sourceResistance),
                 null === $baseEmitter ? null : $this->within(Spread::tolerance($baseEmitter, DriverAnalysis::RESISTOR_TOLERANCE)),
                 $this->within($rail),
                 $this->within($relay->coilResistance) * (1 + Relay::COPPER_PER_KELVIN * ($celsius - 20)),
@@ -96,8 +96,8 @@ final class WorstCornerTest extends TestCase
                 $supply = $this->within($rail);
                 $series = $this->within($module->seriesResistance);
                 $led = $this->within($module->indicatorVolts) + $this->within($module->optoVolts);
-                $on = OptoInput::amps($supply, $series, $led, $leds, 0.0, $this->within($chip->sinkResistance));
-                $off = OptoInput::amps($supply, $series, $led, $leds, $this->within($chip->supply), $this->within($chip->sourceResistance));
+                $on = OptoInput::amps($supply, $series, $led, $leds, 0.0, $this->within($chip->electrics->sinkResistance));
+                $off = OptoInput::amps($supply, $series, $led, $leds, $this->within($chip->electrics->supply), $this->within($chip->electrics->sourceResistance));
                 self::assertGreaterThanOrEqual($result->pin->worst->value - 1e-9, $on / $module->operateAmps);
                 self::assertLessThanOrEqual($result->pinAmps->value + 1e-12, $on);
                 self::assertGreaterThanOrEqual(($result->staysOff->worst->value ?? INF) * (1 - 1e-9), $module->releaseAmps / $off);
@@ -110,14 +110,14 @@ final class WorstCornerTest extends TestCase
     {
         $module = TestBoards::part('opto-module-low', OptoModule::class);
         $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], $module), new SeatFunction('F1', '12'));
-        $node = array_values(Seating::of($board, $board->controller())->strappedNodes)[0];
+        $node = array_values(Seating::of($board)->strappedNodes)[0];
         $chip = $board->controller()->chip;
         $rail = $board->supply('R1')->output;
         for ($number = 0; $number < self::BOARDS; ++$number) {
-            $pull = $this->within($chip->pullDownResistance);
+            $pull = $this->within($chip->electrics->pullDownResistance);
             $led = $this->within($module->indicatorVolts) + $this->within($module->optoVolts);
             $volts = $pull * OptoInput::amps($this->within($rail), $this->within($module->seriesResistance), $led, 2, 0.0, $pull);
-            self::assertGreaterThanOrEqual(($node->margin->worst->value ?? INF) * (1 - 1e-6), $chip->inputLowRatio * $this->within($chip->supply) / $volts);
+            self::assertGreaterThanOrEqual(($node->margin->worst->value ?? INF) * (1 - 1e-6), $chip->electrics->inputLowRatio * $this->within($chip->electrics->supply) / $volts);
         }
     }
 
@@ -125,7 +125,7 @@ final class WorstCornerTest extends TestCase
     public function testNoRelayTwitchesMore(): void
     {
         $board = TestBoards::edited(self::driven(470.0, null, 'reinforced-12v'), new SeatFunction('F1', '15'));
-        $cause = Seating::of($board, $board->controller())->films['A1'][0]->cause;
+        $cause = Seating::of($board)->films['F1']->moments[0]->cause;
         $chip = $board->controller()->chip;
         $actuator = $board->actuators()['A1'][1];
         $relay = $board->relay($actuator);
@@ -134,8 +134,8 @@ final class WorstCornerTest extends TestCase
         $greatest = 0.0;
         for ($number = 0; $number < self::BOARDS; ++$number) {
             $point = NpnOperatingPoint::solve(new NpnCircuit(
-                $this->within($chip->supply),
-                $this->within($chip->pullUpResistance) + $this->within(Spread::tolerance(470.0, DriverAnalysis::RESISTOR_TOLERANCE)),
+                $this->within($chip->electrics->supply),
+                $this->within($chip->electrics->pullUpResistance) + $this->within(Spread::tolerance(470.0, DriverAnalysis::RESISTOR_TOLERANCE)),
                 null,
                 $this->within($rail),
                 $this->within($relay->coilResistance),
@@ -176,6 +176,6 @@ final class WorstCornerTest extends TestCase
 
     private static function driveOf(Board $board): DriverResult
     {
-        return DriverAnalysis::of($board, $board->controller())->results['A1'];
+        return DriverAnalysis::of($board)->results['A1'];
     }
 }

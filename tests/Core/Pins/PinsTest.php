@@ -25,6 +25,7 @@ use IronLatch\Core\Pins\Moment;
 use IronLatch\Core\Pins\Movement;
 use IronLatch\Core\Pins\PinFitness;
 use IronLatch\Core\Pins\Seating;
+use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,7 +104,7 @@ final class PinsTest extends TestCase
             'module' === $circuit ? new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)) : new DriveByTransistor(['A1'], TestBoards::part('npn-2n2222', Transistor::class), 1000.0),
             new SeatFunction('F1', $pin),
         );
-        $nodes = array_values(Seating::of($board, $board->controller())->strappedNodes);
+        $nodes = array_values(Seating::of($board)->strappedNodes);
         self::assertCount(1, $nodes);
         self::assertGreaterThan($least, $nodes[0]->volts);
         self::assertLessThan($greatest, $nodes[0]->volts);
@@ -115,11 +116,11 @@ final class PinsTest extends TestCase
     {
         $transistor = TestBoards::part('npn-2n2222', Transistor::class);
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '15'));
-        self::assertSame([Movement::None, Movement::None, Movement::None], $this->film($board), 'with the usual base–emitter resistor');
+        self::assertSame([Movement::None, Movement::None, Movement::None, Movement::None], $this->film($board), 'with the usual base–emitter resistor');
         $open = TestBoards::edited($board, new DriveByTransistor(['A1'], $transistor, 470.0));
-        self::assertSame([Movement::None, Movement::None, Movement::None], $this->film($open), '62 Ω at 5 V take more than a pull-up can give');
+        self::assertSame([Movement::None, Movement::None, Movement::None, Movement::None], $this->film($open), '62 Ω at 5 V take more than a pull-up can give');
         $twelve = TestBoards::edited($open, new \IronLatch\Core\Board\Edit\AddRail('12 V', TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class)), new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)), new \IronLatch\Core\Board\Edit\FeedCoils(['A1'], 'R2'));
-        self::assertSame([Movement::Possible, Movement::Possible, Movement::None], $this->film($twelve));
+        self::assertSame([Movement::Possible, Movement::Possible, Movement::Possible, Movement::None], $this->film($twelve));
     }
 
     public function testAToggledPinMovesEitherKindOfRelay(): void
@@ -127,26 +128,26 @@ final class PinsTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', 'TX'));
         self::assertSame(Movement::Certain, $this->film($board)[1]);
         $module = TestBoards::edited($board, new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)));
-        self::assertSame([Movement::None, Movement::Certain, Movement::None], $this->film($module));
+        self::assertSame([Movement::None, Movement::Certain, Movement::Certain, Movement::None], $this->film($module));
     }
 
     public function testPhasesComeInTheirOrder(): void
     {
         $board = TestBoards::sound();
-        $film = Seating::of($board, $board->controller())->films['A1'];
-        self::assertSame([BootPhase::Reset, BootPhase::Loader, BootPhase::Setup], array_map(static fn(Moment $moment): BootPhase => $moment->phase, $film));
+        $film = Seating::of($board)->films['F1']->moments;
+        self::assertSame([BootPhase::Reset, BootPhase::Rom, BootPhase::Loader, BootPhase::Setup, BootPhase::Output, BootPhase::Run], array_map(static fn(Moment $moment): BootPhase => $moment->phase, $film));
     }
 
     private function fitness(Board $board): Fitness
     {
-        return new Fitness($board, $board->controller());
+        return new Fitness($board, new StartUp($board));
     }
 
     /**
-     * @return list<Movement>
+     * @return list<Movement> phase by phase before the program
      */
     private function film(Board $board): array
     {
-        return array_map(static fn(Moment $moment): Movement => $moment->movement, Seating::of($board, $board->controller())->films['A1']);
+        return array_values(array_map(static fn(Moment $moment): Movement => $moment->movement, array_filter(Seating::of($board)->films['F1']->moments, static fn(Moment $moment): bool => $moment->phase->isBeforeProgram())));
     }
 }

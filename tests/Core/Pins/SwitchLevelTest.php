@@ -49,7 +49,7 @@ final class SwitchLevelTest extends TestCase
     public function testAReceiverDrivesItsPinHighAtRest(): void
     {
         $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey), new SeatFunction('F6', '35'));
-        $margin = Seating::of($board, $board->controller())->contacts['F6'];
+        $margin = Seating::of($board)->contacts['F6'];
         self::assertEqualsWithDelta((3.3 - 0.030) / (0.75 * 3.3), $margin->nominal->value, 1e-9);
     }
 
@@ -60,6 +60,6 @@ final class SwitchLevelTest extends TestCase
     {
         $board = TestBoards::edited(TestBoards::sound(), ...$edits);
 
-        return Seating::of($board, $board->controller())->contacts['F3'];
+        return Seating::of($board)->contacts['F3'];
     }
 }

@@ -58,9 +58,9 @@ final class BudgetTest extends TestCase
     {
         $module = new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class));
         $board = TestBoards::edited(TestBoards::sound(), $module);
-        $input = DriverAnalysis::of($board, $board->controller())->results['A1']->pinAmps->value;
+        $input = DriverAnalysis::of($board)->results['A1']->pinAmps->value;
         self::assertEqualsWithDelta(2.3e-3, $input, 0.2e-3);
-        $base = DriverAnalysis::of(TestBoards::sound(), $board->controller())->results['A1']->pinAmps->value;
+        $base = DriverAnalysis::of(TestBoards::sound())->results['A1']->pinAmps->value;
         self::assertEqualsWithDelta(self::rail(TestBoards::sound())->continuous->value - $base + $input, self::rail($board)->continuous->value, 1e-9);
     }
 
@@ -84,6 +84,6 @@ final class BudgetTest extends TestCase
     {
         $controller = $board->controller();
 
-        return Budget::of($board, $controller, DriverAnalysis::of($board, $controller))->rails[$rail];
+        return Budget::of($board, $controller, DriverAnalysis::of($board))->rails[$rail];
     }
 }

@@ -144,7 +144,7 @@ final class RecordTest extends TestCase
     public function testTheSchemaSaysWhatTheReaderTakes(): void
     {
         $schema = RecordSchema::describe(PinFunction::class);
-        self::assertSame(['kind', 'name'], $schema['required']);
+        self::assertSame(['kind', 'name', 'cableMetres'], $schema['required']);
         self::assertFalse($schema['additionalProperties']);
         self::assertIsArray($schema['properties']);
         self::assertSame(['anyOf' => [['$ref' => '#/$defs/Pull'], ['type' => 'null']]], $schema['properties']['pull']);

@@ -6,6 +6,9 @@ namespace IronLatch\Tests\Core\Review;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddFunction;
+use IronLatch\Core\Board\Edit\AddGroup;
+use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\ChangeFunctionKind;
@@ -14,32 +17,46 @@ use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\ConfirmReading;
+use IronLatch\Core\Board\Edit\DeclareSharing;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\FitExpander;
 use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\FreezePins;
 use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetExpander;
+use IronLatch\Core\Board\Edit\SetI2cBus;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRadio;
 use IronLatch\Core\Board\Edit\TolerateConsole;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\PartIdentity;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SupplyForm;
 use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Tests\Support\TestBoards;
 
@@ -108,6 +125,9 @@ final class RuleFixtures
 
         yield 'print that is another pin’s number' => self::one('pins.label-misread', 'F3', Kind::Weak, '', $seat('F3', 'D2'), $both($seat('F3', 'D2'), new ConfirmReading('F3')));
 
+        yield from self::seating();
+        yield from self::expanders();
+
         yield 'coil straight on its pin' => self::one('drive.coil-on-pin', 'A1', Kind::Broken, '50 mA', new DriveDirectly(['A1']), new DriveByTransistor(['A1'], $transistor, 470.0));
 
         yield '12 V coil on 5 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×0.417', new ChooseRelay(['A1'], $relay12), $both(new ChooseRelay(['A1'], $relay12), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new FeedCoils(['A1'], 'R2')));
@@ -144,6 +164,90 @@ final class RuleFixtures
         yield 'airer on the NC contact' => self::one('mains.on-when-dead', 'A2', Kind::Danger, '', new ChooseContact(['A2'], ContactUse::NormallyClosed), new ChooseContact(['A1'], ContactUse::NormallyClosed));
 
         yield 'names that differ in blanks and capitals' => self::one('controls.name-clash', 'L2', Kind::Broken, '', new RenameLine('L2', 'la-MP'), new RenameLine('L2', 'Lamp 2'));
+    }
+
+    /**
+     * Faults of the seating as a whole, of buses, cables and sums.
+     *
+     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     */
+    private static function seating(): iterable
+    {
+        $sound = TestBoards::sound();
+        $module = TestBoards::part('opto-module-low', OptoModule::class);
+        $seat = static fn(string $function, string $pin): Edit => new SeatFunction($function, $pin);
+        $both = static fn(Edit ...$edits): Edit => new Sequence('both', array_values($edits));
+        $lines = static fn(int $count): Edit => new Sequence('lines', array_map(static fn(int $line): Edit => new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)), range(1, $count)));
+
+        yield 'ten relays on an ESP8266' => self::one('pins.does-not-fit', 'board', Kind::Broken, '', $lines(10), $lines(9), TestBoards::bare('esp8266-carrier-30', 'esp8266'));
+
+        $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new AddFunction(FunctionKind::InfraredReceiver, 'Receiver'), new AddGroup(GroupKind::I2c, 'Bus'));
+        yield 'receiver without an interrupt' => self::one('pins.no-interrupt', 'F1', Kind::Broken, '', $seat('F1', 'D4'), $seat('F1', 'D3'), $avr);
+        yield 'bus clock off the one pin that has it' => self::one('pins.bus-pin', 'F3', Kind::Broken, '', $seat('F3', 'A4'), $seat('F3', 'A5'), $avr);
+        $rp = TestBoards::edited(TestBoards::bare('rp2040-carrier-40', 'rp2040'), new AddGroup(GroupKind::I2c, 'Bus'));
+        yield 'bus on two units' => self::one('pins.bus-pin', 'G1', Kind::Broken, '', $both($seat('F1', 'GP4'), $seat('F2', 'GP7')), $both($seat('F1', 'GP4'), $seat('F2', 'GP9')), $rp);
+
+        yield 'moved off its frozen pin' => self::one('pins.frozen-moved', 'F3', Kind::Weak, '', $both(new FreezePins(), $seat('F3', '27')), $both(new FreezePins(), $seat('F3', '27'), new FreezePins()));
+
+        $wired = static function (int $count): Edit {
+            $edits = [];
+            foreach (range(1, $count) as $line) {
+                array_push($edits, new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)), new SeatFunction('F' . $line, 'GP' . ($line + 1)));
+            }
+
+            return new Sequence('wired', $edits);
+        };
+        $bare = TestBoards::bare('rp2040-carrier-40', 'rp2040');
+        yield 'twelve base currents from one RP2040' => self::one('pins.current-sum', 'board', Kind::Broken, '×0.904', $wired(12), $wired(8), $bare);
+        yield 'ten base currents from one RP2040' => self::one('pins.current-sum', 'board', Kind::Weak, '×0.869', $wired(10), $wired(8), $bare);
+
+        yield 'three metres on the pull-up inside' => self::one('pins.long-cable', 'F3', Kind::Weak, '3 m', new StateCable(['F3'], 3.0), $both(new StateCable(['F3'], 3.0), new FitPull('F3', PullDirection::Up, 4.7e3)));
+
+        yield 'two relays on one pin, one of them declared' => self::one('pins.shared-pin', 'GPIO23', Kind::Broken, '', $both($seat('F3', '23'), new DeclareSharing('F3', true)), $both($seat('F3', '23'), new DeclareSharing('F3', true), new DeclareSharing('F1', true)));
+        yield 'one-wire on an input-only pin' => self::one('pins.output-on-input-only', 'F6', Kind::Broken, '', $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), $seat('F6', '35')), $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), $seat('F6', '27')));
+        yield 'bus pull-up on the flash voltage strap' => self::one('pins.strap-at-reset', 'F6', Kind::Broken, '2.99 V', $both(new AddGroup(GroupKind::I2c, 'Bus'), $seat('F6', '12')), $both(new AddGroup(GroupKind::I2c, 'Bus'), $seat('F6', '5')));
+        yield 'motion sensor on the run strap' => self::one('pins.strap-at-reset', 'F6', Kind::Broken, '71.7 mV', $both(new AddFunction(FunctionKind::MotionSensor, 'Motion'), $seat('F6', '0')), $both(new AddFunction(FunctionKind::MotionSensor, 'Motion'), $seat('F6', '35')));
+        $c3 = TestBoards::edited(TestBoards::bare('esp32-c3-carrier-16', 'esp32-c3'), new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'));
+        yield 'wall switch on a strap that only uploading reads' => self::one('pins.switch-holds-strap', 'F1', Kind::Weak, '', $seat('F1', '8'), $seat('F1', '7'), $c3);
+
+        yield 'active-low module, output made first' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '2.39 mA', $both(new DriveByModule(['A1'], $module), new StateOutputOrder(OutputOrder::OutputFirst)), $both(new DriveByModule(['A1'], $module), new StateOutputOrder(OutputOrder::LevelFirst)));
+        yield 'one step of two on a pulsed pin' => self::one('pins.boot-twitch', 'A3', Kind::Danger, '5.02 V', $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '14')), $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '13')));
+
+        $bus = TestBoards::edited($sound, new AddGroup(GroupKind::I2c, 'Bus'));
+        $pulls = static fn(?float $ohms, float $hertz = 100e3): Edit => new SetI2cBus('G1', $hertz, $ohms, 50e-12);
+        yield 'bus without pull-ups' => self::one('pins.bus-pull-up', 'G1', Kind::Broken, '', $pulls(null), $pulls(4.7e3), $bus);
+        yield 'bus with 680 Ω' => self::one('pins.bus-pull-up', 'G1', Kind::Broken, '×0.703', $pulls(680.0), $pulls(1.2e3), $bus);
+        yield 'bus with 1 kΩ' => self::one('pins.bus-pull-up', 'G1', Kind::Weak, '×0.95', $pulls(1e3), $pulls(1.2e3), $bus);
+        yield 'fast bus with 10 kΩ' => self::one('pins.bus-pull-up', 'G1', Kind::Broken, '×0.59', $pulls(10e3, 400e3), $pulls(4.7e3, 400e3), $bus);
+    }
+
+    /**
+     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     */
+    private static function expanders(): iterable
+    {
+        $module = TestBoards::part('opto-module-low', OptoModule::class);
+        $eight = TestBoards::part('pcf8574', Expander::class);
+        $register = TestBoards::part('74hct595', Expander::class);
+        $seat = static fn(string $function, string $pin): Edit => new SeatFunction($function, $pin);
+        $both = static fn(Edit ...$edits): Edit => new Sequence('both', array_values($edits));
+
+        yield 'transistor on a quasi-bidirectional output' => self::one('pins.expander-sources', 'A1', Kind::Broken, '66 µA', $both(new FitExpander($eight), $seat('F1', 'X1.P0')), $both(new FitExpander($eight), new DriveByModule(['A1'], $module), $seat('F1', 'X1.P0')));
+
+        yield 'shift register that nothing holds off' => self::one('pins.expander-at-power-up', 'A1', Kind::Broken, '5.02 V', $both(new FitExpander($register, 'R1', false), $seat('F1', 'X1.Q0')), $both(new FitExpander($register, 'R1', true), $seat('F1', 'X1.Q0')));
+        yield 'airer on a shift register that nothing holds off' => self::one('pins.expander-at-power-up', 'A2', Kind::Danger, '5.02 V', $both(new FitExpander($register, 'R1', false), $seat('F2', 'X1.Q0')), $both(new FitExpander($register, 'R1', true), $seat('F2', 'X1.Q0')));
+
+        yield '5 V expander on a 3.3 V bus' => self::one('pins.expander-bus-level', 'X1', Kind::Broken, '×0.943', new FitExpander($eight, 'R1'), new FitExpander($eight));
+        yield '5 V expander behind a level shifter' => self::one('pins.expander-bus-level', 'X1', Kind::Broken, '×0.943', new FitExpander($eight, 'R1'), $both(new FitExpander($eight, 'R1'), new SetI2cBus('G1', 100e3, 4.7e3, 50e-12, true)));
+        yield 'shift register of the wrong kind' => self::one('pins.expander-bus-level', 'X1', Kind::Broken, '×0.943', new FitExpander(TestBoards::part('74hc595', Expander::class), 'R1'), new FitExpander($register, 'R1'));
+        yield 'shift register below its supply' => self::one('pins.expander-bus-level', 'X1', Kind::Broken, '', new FitExpander($register), new FitExpander($register, 'R1'));
+        // No supply in the catalogue lies so close: this one is made for the test.
+        $close = new Supply(new PartIdentity('module-4v6', 1, 'Module 4.6 V', Basis::CommonPractice, 'test'), SupplyForm::EncapsulatedModule, new Spread(4.5, 4.6, 4.7), 1.0);
+        yield 'expander on 4.6 V' => self::one('pins.expander-bus-level', 'X1', Kind::Weak, '×0.973', $both(new AddRail('4.6 V', $close), new FitExpander($eight, 'R2')), new FitExpander($eight));
+
+        $two = $both(new FitExpander($eight), new FitExpander($eight));
+        yield 'two expanders on one address' => self::one('pins.expander-address', 'X2', Kind::Broken, '', $both($two, new SetExpander('X2', 0x20, null)), $both($two, new SetExpander('X2', 0x27, null)));
+        yield 'A variant on the plain one’s address' => self::one('pins.expander-address', 'X1', Kind::Broken, '', $both(new FitExpander(TestBoards::part('pcf8574a', Expander::class)), new SetExpander('X1', 0x20, null)), $both(new FitExpander(TestBoards::part('pcf8574a', Expander::class)), new SetExpander('X1', 0x38, null)));
     }
 
     /**

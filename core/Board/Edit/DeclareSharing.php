@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+
+/** States whether a function shares its pin with others on purpose. */
+final readonly class DeclareSharing implements Edit
+{
+    public function __construct(
+        public string $function,
+        public bool $shares,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        return $board->with(functions: [...$board->functions, $this->function => Targets::function($board, $this->function)->with(sharesPin: $this->shares)]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf($this->shares ? 'State that “%s” shares its pin on purpose' : 'State that “%s” shares its pin with nothing', $board->nameOf($this->function));
+    }
+}

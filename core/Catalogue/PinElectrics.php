@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** What the pins of a controller or an expander give, bear and read. */
+final readonly class PinElectrics
+{
+    /**
+     * @param Spread $supply volts at the pins’ supply
+     * @param Spread $sourceResistance ohms between the supply and a pin that is driven high: (VDD − V_OH) ÷ rated current
+     * @param Spread $sinkResistance ohms between a pin that is driven low and ground
+     * @param float $inputLowRatio the highest low, as a share of the supply (V_IL)
+     * @param float $inputHighRatio the lowest high, as a share of the supply (V_IH)
+     * @param float $plannedPinAmps what one pin may carry for good
+     * @param float $greatestPinAmps absolute maximum of one pin
+     * @param ?float $greatestTotalAmps absolute maximum of all pins together; null where the maker states none
+     */
+    public function __construct(
+        #[Measured(Unit::Volt)]
+        public Spread $supply,
+        #[Measured(Unit::Ohm)]
+        public Spread $sourceResistance,
+        #[Measured(Unit::Ohm)]
+        public Spread $sinkResistance,
+        #[Measured(Unit::Ratio)]
+        public float $inputLowRatio,
+        #[Measured(Unit::Ratio)]
+        public float $inputHighRatio,
+        #[Measured(Unit::Ohm)]
+        public Spread $pullUpResistance,
+        #[Measured(Unit::Ohm)]
+        public Spread $pullDownResistance,
+        #[Measured(Unit::Ampere)]
+        public float $plannedPinAmps,
+        #[Measured(Unit::Ampere)]
+        public float $greatestPinAmps,
+        #[Measured(Unit::Ampere)]
+        public ?float $greatestTotalAmps,
+    ) {}
+
+    /** The same pins on another supply. */
+    public function suppliedBy(Spread $supply): self
+    {
+        return new self($supply, $this->sourceResistance, $this->sinkResistance, $this->inputLowRatio, $this->inputHighRatio, $this->pullUpResistance, $this->pullDownResistance, $this->plannedPinAmps, $this->greatestPinAmps, $this->greatestTotalAmps);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Pins that share one path to supply and ground inside the chip, and what that path bears. */
+final readonly class PortGroup
+{
+    public function __construct(
+        public string $name,
+        #[Measured(Unit::Ampere)]
+        public float $sourceAmps,
+        #[Measured(Unit::Ampere)]
+        public float $sinkAmps,
+    ) {}
+}

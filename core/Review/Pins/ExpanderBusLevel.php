@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Board\Edit\ReplaceExpander;
+use IronLatch\Core\Board\Edit\SetExpander;
+use IronLatch\Core\Board\Edit\SetI2cBus;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Bus level that an expander may not read as high, or a supply that it is not made for. */
+final class ExpanderBusLevel implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.expander-bus-level',
+            1,
+            Stage::Pins,
+            'Bus level too low for the expander',
+            [Kind::Broken, Kind::Weak],
+            'An expander on 5 V wants more for a high than a 3.3 V bus gives: it works on one bench and not on the next.',
+            'the controller’s pin supply over the expander’s lowest high, at typical values (broken) and at the worst corner (weak); and a supply that it is made for',
+            Basis::DataSheet,
+            'input levels of the expander’s part file',
+            'a level shifter stands between them',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->controller->expanders as $id => $supplied) {
+            $fitted = $inspection->board->expanders[$id];
+            $margin = self::margin($inspection, $id);
+            $isOutside = $supplied->supply->typ < $supplied->part->supply->min || $supplied->supply->typ > $supplied->part->supply->max;
+            $isShifted = true === $inspection->board->groups[$fitted->bus]->i2c?->levelShifter;
+            if ($isOutside) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is made for %s to %s and is fed with %s.', $fitted->name, QuantityPrinter::rounded($supplied->part->supply->min, Unit::Volt), QuantityPrinter::rounded($supplied->part->supply->max, Unit::Volt), QuantityPrinter::rounded($supplied->supply->typ, Unit::Volt)), proposals: static fn(): array => self::remedies($inspection, $id));
+            } elseif (!$isShifted && MarginState::Sound !== $margin->state()) {
+                $isBroken = MarginState::Broken === $margin->state();
+                yield new Finding(
+                    $this->facts(),
+                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $id,
+                    sprintf('The bus of “%s” gives %s of what it needs for a high%s.', $fitted->name, ($isBroken ? $margin->nominal : $margin->worst)->printed(), $isBroken ? '' : ' at the worst corner'),
+                    $isBroken ? [$margin->nominal, $margin->worst] : [$margin->worst, $margin->nominal],
+                    static fn(): array => self::remedies($inspection, $id),
+                );
+            }
+        }
+    }
+
+    private static function margin(Inspection $inspection, string $id): Margin
+    {
+        $bus = $inspection->controller->chip->electrics->supply;
+        $supplied = $inspection->controller->expanders[$id];
+        $figure = static fn(float $high, float $supply, string $corner): Figure => new Figure('bus level over the lowest high', $high / ($supplied->part->busHighRatio * $supply), Unit::Ratio, 'V_bus ÷ V_IH', ['V_bus = ' . QuantityPrinter::rounded($high, Unit::Volt), 'V_IH = ' . QuantityPrinter::rounded($supplied->part->busHighRatio * $supply, Unit::Volt)], $corner, $supplied->part->identity->name . ', ' . $supplied->part->identity->basis->words());
+        // On the controller's own pin supply both move together.
+        $own = null === $inspection->board->expanders[$id]->rail;
+
+        return new Margin(
+            $figure($bus->typ, $supplied->supply->typ, 'typical values'),
+            $figure($bus->min, $own ? $bus->min : $supplied->supply->max, $own ? 'lowest supply' : 'lowest bus level, highest supply of the expander'),
+        );
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id): array
+    {
+        $fitted = $inspection->board->expanders[$id];
+        $expander = $inspection->board->expander($fitted);
+        $supply = $inspection->controller->chip->electrics->supply;
+        $remedies = [];
+        if (null !== $fitted->rail && $supply->min >= $expander->supply->min && $supply->max <= $expander->supply->max) {
+            $remedies[] = new Remedy(sprintf('Feed it with the controller’s %s', QuantityPrinter::rounded($supply->typ, Unit::Volt)), new SetExpander($id, $fitted->address, null, $fitted->heldOff));
+        }
+        if (null === $fitted->rail && $inspection->board->supply($inspection->board->controllerRail)->output->typ >= $expander->supply->min) {
+            $remedies[] = new Remedy('Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail), new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff));
+        }
+        foreach ($inspection->partsOnOffer(Expander::class) as $other) {
+            if ($other->kind === $expander->kind && !$expander->kind->isOnI2c() && $other->busHighRatio < $expander->busHighRatio) {
+                $remedies[] = new Remedy('Use the ' . $other->identity->name, new ReplaceExpander($id, $other));
+            }
+        }
+        $bus = $inspection->board->groups[$fitted->bus]->i2c;
+        if (null !== $bus && is_float($bus->wireFarads->value)) {
+            $remedies[] = new Remedy('Put a level shifter into the bus', new SetI2cBus($fitted->bus, $bus->hertz, $bus->pullUpOhms, $bus->wireFarads->value, true));
+        }
+
+        return $remedies;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Board\Edit\FreezePins;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Function that has left its frozen pin. */
+final class FrozenMoved implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.frozen-moved',
+            1,
+            Stage::Pins,
+            'Function off its frozen pin',
+            [Kind::Weak],
+            'A firmware that is in use switches the pin it was written for. The board says another one.',
+            'every function of the frozen pin map on the pin that is written there',
+            Basis::CommonPractice,
+            'the maker has frozen the pin map',
+            'the pin map is not frozen, or was frozen anew',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->frozenSeats as $id => $frozen) {
+            $pin = $inspection->seating->pins[$id] ?? null;
+            if ($frozen === $pin?->name()) {
+                continue;
+            }
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf('The firmware in use has “%s” on %s; on the board it %s.', $inspection->board->nameOf($id), $frozen, null === $pin ? 'has no pin' : 'sits on ' . $pin->bothNames()),
+                proposals: static fn(): array => [
+                    ...(isset($inspection->controller->pins[$frozen]) ? [new Remedy('Put it back on ' . $inspection->controller->pins[$frozen]->bothNames(), new SeatFunction($id, $frozen))] : []),
+                    new Remedy('Freeze the pin map anew', new FreezePins()),
+                ],
+            );
+        }
+    }
+}

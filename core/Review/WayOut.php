@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+
+/** One change of a board after which every function is seated anew as well as it can be, with what it brings and costs. */
+final readonly class WayOut
+{
+    /**
+     * @param string $id by which it is asked for again
+     * @param Board $board as it would be
+     * @param int $unseated functions that find no pin all the same
+     * @param float $price what the parts cost more than today, in euros, indicative
+     * @param int $freePins pins that nothing sits on, neither strapped nor reserved
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public Edit $edit,
+        public Board $board,
+        public Report $report,
+        public int $unseated,
+        public float $price,
+        public int $freePins,
+    ) {}
+
+    public function fits(): bool
+    {
+        return 0 === $this->unseated;
+    }
+
+    /** How many findings of a kind stand on their own. */
+    public function count(Kind $kind): int
+    {
+        return count(array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->kind === $kind && null === $finding->root));
+    }
+
+    /**
+     * @return list<int|float> lower is better: what does not fit, then findings worst first, then the price
+     */
+    public function rank(): array
+    {
+        return [$this->unseated, $this->count(Kind::Danger), $this->count(Kind::Broken), $this->count(Kind::Weak), $this->price];
+    }
+}

@@ -45,6 +45,37 @@
   const offerHelp = () => document.getElementById('keys')?.removeAttribute('hidden');
   document.addEventListener('click', (event) => event.target instanceof Element && event.target.closest('#keys') && toggleHelp());
 
+  // A function is dragged to a pin; without a pointer the same is done by choosing both.
+  let dragged = '';
+  const pinUnder = (event) => event.target instanceof Element ? event.target.closest('[data-pin]') : null;
+  document.addEventListener('dragstart', (event) => {
+    dragged = event.target instanceof Element ? event.target.closest('[data-function]')?.dataset.function ?? '' : '';
+    event.dataTransfer?.setData('text/plain', dragged);
+  });
+  document.addEventListener('dragover', (event) => {
+    const pin = '' === dragged ? null : pinUnder(event);
+    document.querySelectorAll('.drop').forEach((one) => one !== pin && one.classList.remove('drop'));
+    if (pin) {
+      event.preventDefault();
+      pin.classList.add('drop');
+    }
+  });
+  document.addEventListener('drop', (event) => {
+    const pin = pinUnder(event);
+    const form = document.getElementById('drag');
+    if (pin instanceof HTMLElement && form instanceof HTMLFormElement && '' !== dragged) {
+      event.preventDefault();
+      form.elements.namedItem('function').value = dragged;
+      form.elements.namedItem('pin').value = pin.dataset.pin;
+      form.requestSubmit();
+    }
+    dragged = '';
+  });
+  document.addEventListener('dragend', () => {
+    dragged = '';
+    document.querySelectorAll('.drop').forEach((one) => one.classList.remove('drop'));
+  });
+
   // What was clicked may be gone after a swap, as a remedy is once it is made: then its region takes the focus.
   let region = 'main';
   document.addEventListener('htmx:beforeRequest', (event) => {

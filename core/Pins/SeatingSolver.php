@@ -38,7 +38,7 @@ final class SeatingSolver
         $solver = new self($problem);
         $solver->weights = [0, 0, 0, 0, 0];
 
-        return [] !== $solver->search($problem->cells, false);
+        return [] === $problem->functions || [] !== $solver->search($problem->cells, false);
     }
 
     /** Packs hazard, scarcity and displacement into the first cost, squares and moves into the second: no tier can outweigh the one before it. */

@@ -25,6 +25,16 @@ final readonly class Report
         return null;
     }
 
+    /**
+     * Findings that another report does not have, or has at another kind.
+     *
+     * @return list<Finding>
+     */
+    public function findingsMissingFrom(self $other): array
+    {
+        return array_values(array_filter($this->findings, static fn(Finding $finding): bool => $other->finding($finding->key())?->kind !== $finding->kind));
+    }
+
     /** Whether no latch is open. */
     public function isEveryCheckedLatchShut(): bool
     {

@@ -14,6 +14,7 @@ final readonly class WayOut
      * @param string $id by which it is asked for again
      * @param Board $board as it would be
      * @param int $unseated functions that find no pin all the same
+     * @param int $hazard price of the seating in its first tier
      * @param float $price what the parts cost more than today, in euros, indicative
      * @param int $freePins pins that nothing sits on, neither strapped nor reserved
      */
@@ -24,6 +25,7 @@ final readonly class WayOut
         public Board $board,
         public Report $report,
         public int $unseated,
+        public int $hazard,
         public float $price,
         public int $freePins,
     ) {}

@@ -149,7 +149,7 @@ final class WaysOut
         $after = $seat->apply($board);
         $whole = new Inspection($after, $inspection->catalogue);
 
-        return new WayOut($id, $title, new Sequence($title . ', and seat all', null === $edit ? [$seat] : [$edit, $seat]), $after, Inspector::withRuleBook()->inspect($whole), count($plan->solution()->unseated), $price, self::freePins($whole));
+        return new WayOut($id, $title, new Sequence($title . ', and seat all', null === $edit ? [$seat] : [$edit, $seat]), $after, Inspector::withRuleBook()->inspect($whole), count($plan->solution()->unseated), $plan->solution()->tiers['hazard'], $price, self::freePins($whole));
     }
 
     private static function freePins(Inspection $inspection): int

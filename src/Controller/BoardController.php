@@ -7,6 +7,7 @@ namespace IronLatch\Controller;
 use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\FrozenPins;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\PinListCsv;
@@ -14,6 +15,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\FindingGroup;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\WaysOut;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\NothingToDo;
 use IronLatch\Storage\OpenBoard;
@@ -44,7 +46,7 @@ final class BoardController extends AbstractController
         return $this->redirectToRoute('board_view', ['id' => $id, 'view' => 'lines']);
     }
 
-    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|revisions|settings|finding'], methods: ['GET'])]
+    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|compare|read|revisions|settings|finding'], methods: ['GET'])]
     public function view(Request $request, string $id, string $view): Response
     {
         return $this->screen->render($request, $this->opened($id), $view, $request->query->getString('open'));
@@ -73,6 +75,21 @@ final class BoardController extends AbstractController
             $remedy = $report->finding($key)?->remedies()[$request->request->getInt('remedy')] ?? null;
 
             return $remedy->edit ?? throw new EditRefused('This finding is gone, or has no such remedy any more. Look at the newest findings.');
+        });
+    }
+
+    /** Seats every function anew, or takes one of the ways out, worked out here from the board it was shown for. */
+    #[Route('/seat', name: 'board_seat', methods: ['POST'])]
+    public function seat(Request $request, string $id): Response
+    {
+        return $this->change($request, $id, function (OpenBoard $opened) use ($request): Edit {
+            $inspection = new Inspection($opened->board, $this->catalogue);
+            $way = $request->request->getString('way');
+            if ('' === $way) {
+                return $inspection->plan->edit();
+            }
+
+            return WaysOut::named($inspection, $way)->edit ?? throw new EditRefused('This way is not open any more. Look at the comparison again.');
         });
     }
 
@@ -124,7 +141,14 @@ final class BoardController extends AbstractController
         $base = $request->request->getString('base');
         try {
             $seen = $this->store->at($opened->record, $base);
-            $changed = $this->store->apply($id, $base, $edit($seen));
+            $made = $edit($seen);
+            if (!$request->request->getBoolean('frozen')) {
+                $moved = FrozenPins::movedBetween($opened->board, $made->apply($opened->board));
+                if ([] !== $moved) {
+                    return $this->answer($request, $opened, Notice::frozen($opened->board, $moved, $request->getPathInfo(), $request->request->all()), 422);
+                }
+            }
+            $changed = $this->store->apply($id, $base, $made);
         } catch (StaleEdit $stale) {
             return $this->answer($request, $this->opened($id), Notice::refused($stale->getMessage(), $stale, $request->request->all()), 409);
         } catch (EditRefused|\InvalidArgumentException|BoardFileFault $refused) {

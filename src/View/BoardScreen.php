@@ -7,7 +7,6 @@ namespace IronLatch\View;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Catalogue;
-use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Report;
@@ -22,15 +21,16 @@ use Twig\Environment;
  */
 final readonly class BoardScreen
 {
-    public const VIEWS = ['lines', 'pins', 'revisions', 'settings', 'finding'];
+    public const VIEWS = ['lines', 'pins', 'compare', 'read', 'revisions', 'settings', 'finding'];
 
     public function __construct(private Environment $twig, private Catalogue $catalogue, private BoardStore $store) {}
 
     /**
      * @param string $view one of VIEWS
      * @param string $open what is opened in the view: “L1.driver” on Lines, a function on Pins, a finding’s key
+     * @param array<string, mixed> $more what a view shows besides: the rows of a pin table that was read
      */
-    public function render(Request $request, OpenBoard $opened, string $view, string $open = '', ?Notice $notice = null, int $status = 200): Response
+    public function render(Request $request, OpenBoard $opened, string $view, string $open = '', ?Notice $notice = null, int $status = 200, array $more = []): Response
     {
         $inspection = new Inspection($opened->board, $this->catalogue);
         $report = Inspector::withRuleBook()->inspect($inspection);
@@ -45,14 +45,17 @@ final readonly class BoardScreen
             'open' => $open,
             'notice' => $notice,
             'surface_kinds' => SurfaceKind::cases(),
-            'function_kinds' => array_filter(FunctionKind::cases(), static fn(FunctionKind $kind): bool => $kind->isAddedByHand()),
+            'function_kinds' => array_filter(FunctionKind::cases(), static fn(FunctionKind $kind): bool => $kind->isAddedByHand() && !in_array($kind, [FunctionKind::SelectorPosition, FunctionKind::SelectorLadder], true)),
             ...match ($view) {
-                'pins' => $this->pins($inspection, $report, $open),
+                'pins' => (new PinsScreen($inspection, $report))->context($open, $request->query->getString('find')),
+                'compare' => (new PinsScreen($inspection, $report))->comparison(),
+                'read' => [],
                 'revisions' => ['revisions' => $this->store->revisions($opened->record)],
                 'finding' => $this->finding($inspection, $report, $open),
                 'settings' => [],
                 default => ['tracks' => (new LineStrips($inspection, $report))->tracks()],
             },
+            ...$more,
         ];
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
         $response = new Response($this->twig->render($isPart ? 'board/swap.html.twig' : 'board/page.html.twig', $context), $status);
@@ -69,17 +72,6 @@ final readonly class BoardScreen
     /**
      * @return array<string, mixed>
      */
-    private function pins(Inspection $inspection, Report $report, string $function): array
-    {
-        $chosen = isset($inspection->board->functions[$function]) ? $function : '';
-        $ranking = '' === $chosen ? [] : $inspection->fitness->rank($chosen);
-
-        return ['chosen' => $chosen, 'ranking' => $ranking, 'sides' => (new HeaderRows($inspection, $report))->sides($ranking)];
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
     private function finding(Inspection $inspection, Report $report, string $key): array
     {
         $finding = $report->finding($key);
@@ -91,17 +83,9 @@ final readonly class BoardScreen
                 $effects[$index] = ['remedy' => $remedy, 'gone' => [], 'new' => [], 'refused' => $refused->getMessage()];
                 continue;
             }
-            $effects[$index] = ['remedy' => $remedy, 'gone' => self::missingFrom($report, $after), 'new' => self::missingFrom($after, $report), 'refused' => null];
+            $effects[$index] = ['remedy' => $remedy, 'gone' => $report->findingsMissingFrom($after), 'new' => $after->findingsMissingFrom($report), 'refused' => null];
         }
 
         return ['finding' => $finding, 'effects' => $effects];
-    }
-
-    /**
-     * @return list<Finding> findings of the one report that the other does not have, or has at another kind
-     */
-    private static function missingFrom(Report $one, Report $other): array
-    {
-        return array_values(array_filter($one->findings, static fn(Finding $finding): bool => $other->finding($finding->key())?->kind !== $finding->kind));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\HeaderPin;
 use IronLatch\Core\Catalogue\HeaderSide;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Pins\PinFitness;
@@ -18,7 +19,7 @@ final readonly class HeaderRows
 
     /**
      * @param list<PinFitness> $ranking for the chosen function; empty for none
-     * @return array{left: list<HeaderRow>, right: list<HeaderRow>} from the top edge down
+     * @return array{left: list<HeaderRow>, right: list<HeaderRow>, bottom: list<HeaderRow>, expanders: array<string, list<HeaderRow>>} from the top edge down
      */
     public function sides(array $ranking): array
     {
@@ -26,15 +27,32 @@ final readonly class HeaderRows
         foreach ($ranking as $one) {
             $fitness[$one->pin->name()] = $one;
         }
-        $sides = ['left' => [], 'right' => []];
+        $sides = ['left' => [], 'right' => [], 'bottom' => [], 'expanders' => []];
         foreach ($this->inspection->controller->carrier->header as $header) {
-            $pin = null === $header->chipPin ? null : $this->inspection->controller->pins[$header->chipPin];
-            $functions = null === $pin ? [] : $this->inspection->board->functionsOn($pin->name());
-            $row = new HeaderRow($header, $pin, $functions, null === $pin ? null : $fitness[$pin->name()] ?? null, null === $pin ? [] : self::notes($pin), $this->trouble($functions, $pin?->name()));
-            $sides[HeaderSide::Left === $header->side ? 'left' : 'right'][] = $row;
+            $row = $this->row($header, null === $header->chipPin ? null : $this->inspection->controller->pins[$header->chipPin], $fitness);
+            match ($header->side) {
+                HeaderSide::Left => $sides['left'][] = $row,
+                HeaderSide::Right => $sides['right'][] = $row,
+                HeaderSide::Bottom => $sides['bottom'][] = $row,
+            };
+        }
+        foreach ($this->inspection->controller->pins as $pin) {
+            if (null !== $pin->expander) {
+                $sides['expanders'][$pin->expander][] = $this->row($pin->header, $pin, $fitness);
+            }
         }
 
         return $sides;
+    }
+
+    /**
+     * @param array<string, PinFitness> $fitness by pin
+     */
+    private function row(HeaderPin $header, ?Pin $pin, array $fitness): HeaderRow
+    {
+        $functions = null === $pin ? [] : $this->inspection->board->functionsOn($pin->name());
+
+        return new HeaderRow($header, $pin, $functions, null === $pin ? null : $fitness[$pin->name()] ?? null, null === $pin ? [] : self::notes($pin), $this->trouble($functions, $pin?->name()));
     }
 
     /**
@@ -52,7 +70,10 @@ final readonly class HeaderRows
         if (!$pin->chip->can(Ability::Output)) {
             $notes[] = $pin->chip->can(Ability::Input) ? 'input only' : 'analogue only';
         }
-        if ([] !== $pin->chip->boot && null === $pin->chip->strap && null === $pin->chip->reserved) {
+        if ($pin->header->button) {
+            $notes[] = 'boot button';
+        }
+        if (!$pin->chip->isQuiet() && null === $pin->chip->strap && null === $pin->chip->reserved && null === $pin->expander) {
             $notes[] = 'moves at start-up';
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\View;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Storage\StaleEdit;
 
 /** What the last request has to say: done, or refused and why, with what had been entered. */
@@ -13,8 +14,9 @@ final readonly class Notice
 
     /**
      * @param array<mixed> $fields the form as it was sent
+     * @param string $repeatAt where the form can be sent again, confirmed; empty where it cannot
      */
-    private function __construct(public string $text, public bool $isRefusal, public ?StaleEdit $stale, public array $fields) {}
+    private function __construct(public string $text, public bool $isRefusal, public ?StaleEdit $stale, public array $fields, public string $repeatAt = '') {}
 
     public static function done(string $text): self
     {
@@ -27,6 +29,20 @@ final readonly class Notice
     public static function refused(string $text, ?StaleEdit $stale = null, array $fields = []): self
     {
         return new self($text, true, $stale, $fields);
+    }
+
+    /**
+     * An edit that would move frozen pins: it is asked for once more.
+     *
+     * @param list<string> $moved functions
+     * @param string $path where the form was sent
+     * @param array<mixed> $fields
+     */
+    public static function frozen(Board $board, array $moved, string $path, array $fields): self
+    {
+        $names = array_map(static fn(string $id): string => sprintf('“%s” from %s', $board->nameOf($id), $board->seats[$id]->pin), $moved);
+
+        return new self(sprintf('The pin map is frozen, and this would move %s. The firmware in use would have to follow.', implode(', ', $names)), true, null, $fields, $path);
     }
 
     /**

@@ -10,16 +10,16 @@ use IronLatch\Core\Board\Board;
 final readonly class ConfirmPrint implements Edit
 {
     public function __construct(
-        public bool $matches,
+        public bool $confirmed,
     ) {}
 
     public function apply(Board $board): Board
     {
-        return $board->with(printConfirmed: $this->matches);
+        return $board->with(printConfirmed: $this->confirmed);
     }
 
     public function summary(Board $board): string
     {
-        return $this->matches ? 'Confirm the carrier’s header and print' : 'Take back the confirmation of the carrier’s print';
+        return $this->confirmed ? 'Confirm the carrier’s header and print' : 'Take back the confirmation of the carrier’s print';
     }
 }

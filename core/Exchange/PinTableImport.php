@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Exchange;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddFunction;
+use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\ChangeFunctionKind;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\FunctionKind;
+
+/** Makes one edit of a confirmed pin table: what bears the same name moves, everything else is added. */
+final class PinTableImport
+{
+    /**
+     * @param list<PinTableEntry> $entries
+     * @throws EditRefused when a row cannot be taken, naming it
+     */
+    public static function edit(Board $board, array $entries): Sequence
+    {
+        $edits = [];
+        $seen = [];
+        foreach ($entries as $number => $entry) {
+            $key = self::key($entry->name);
+            if (isset($seen[$key])) {
+                throw new EditRefused(sprintf('Rows %d and %d both bear the name “%s”. Give each a name of its own, or leave one out.', $seen[$key], $number + 1, $entry->name));
+            }
+            $seen[$key] = $number + 1;
+            try {
+                foreach (self::of($board, $entry) as $edit) {
+                    $edits[] = $edit;
+                    $board = $edit->apply($board);
+                }
+            } catch (EditRefused|\InvalidArgumentException $refused) {
+                throw new EditRefused(sprintf('Row %d, “%s”: %s', $number + 1, $entry->name, $refused->getMessage()), previous: $refused);
+            }
+        }
+
+        return new Sequence(sprintf('Read in a pin table of %d rows', count($entries)), $edits);
+    }
+
+    /**
+     * The edits for one row, each made on the board as the ones before it leave it.
+     *
+     * @return iterable<Edit>
+     */
+    private static function of(Board $board, PinTableEntry $entry): iterable
+    {
+        $function = self::existing($board, $entry);
+        if (null === $function) {
+            $add = FunctionKind::RelayOutput === $entry->kind ? new AddLine($entry->name, $entry->appliance) : new AddFunction($entry->kind, $entry->name);
+            yield $add;
+            // An edit numbers what it adds from the board's counters, so making it here tells the id that it will have there.
+            $function = (string) array_key_last($add->apply($board)->functions);
+        } elseif ($board->functions[$function]->kind !== $entry->kind && FunctionKind::RelayOutput !== $entry->kind) {
+            yield new ChangeFunctionKind($function, $entry->kind);
+        }
+        if ('' !== trim($entry->pin)) {
+            yield new SeatFunction($function, $entry->pin);
+        }
+    }
+
+    /** The function that a row speaks of: one of its name, or the relay of the line of its name. */
+    private static function existing(Board $board, PinTableEntry $entry): ?string
+    {
+        $key = self::key($entry->name);
+        foreach ($board->functions as $id => $function) {
+            if (self::key($function->name) === $key && (FunctionKind::RelayOutput === $function->kind) === (FunctionKind::RelayOutput === $entry->kind)) {
+                return $id;
+            }
+        }
+        foreach (FunctionKind::RelayOutput === $entry->kind ? $board->lines : [] as $line) {
+            if (self::key($line->name) === $key && [] !== $line->actuators) {
+                return array_values($line->actuators)[0]->function;
+            }
+        }
+
+        return null;
+    }
+
+    private static function key(string $name): string
+    {
+        return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($name));
+    }
+}

@@ -6,7 +6,7 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'var/playwright',
   workers: 1,
-  timeout: 30_000,
+  timeout: 60_000,
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

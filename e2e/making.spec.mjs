@@ -11,7 +11,7 @@ async function addLine(page, name, appliance) {
 test('a board is made from nothing, and every gap is named until it is filled', async ({ page }) => {
   await page.goto('/');
   await page.getByLabel('Name').fill('Pantry');
-  await page.locator('select[name=carrier]').selectOption({ label: 'ESP8266 carrier, D labels, 30 pins' });
+  await page.locator('form[action$="/boards"] select[name=carrier]').selectOption({ label: 'ESP8266 carrier, D labels, 30 pins' });
   await page.locator('select[name=supply]').selectOption({ label: 'Mains module 5 V, 5 W' });
   await page.getByRole('button', { name: 'Make it' }).click();
   await expect(page.getByRole('heading', { name: 'No line yet' })).toBeVisible();
@@ -53,7 +53,7 @@ test('a board is made from nothing, and every gap is named until it is filled', 
 test('a name that can be read two ways is asked about', async ({ page }) => {
   await page.goto('/');
   await page.getByLabel('Name').fill('Two ways');
-  await page.locator('select[name=carrier]').selectOption({ label: 'ESP8266 carrier, D labels, 30 pins' });
+  await page.locator('form[action$="/boards"] select[name=carrier]').selectOption({ label: 'ESP8266 carrier, D labels, 30 pins' });
   await page.getByRole('button', { name: 'Make it' }).click();
   await addLine(page, 'Lamp', 'LED lamp');
   await swapped(page, () => page.locator('#L1-pin').click());

@@ -6,7 +6,7 @@ const sizes = { 'at the desk': { width: 1280, height: 800 }, 'on a phone': { wid
 for (const [where, viewport] of Object.entries(sizes)) {
   for (const colorScheme of ['light', 'dark']) {
     test(`every screen is accessible ${where}, ${colorScheme}`, async ({ page }) => {
-      test.setTimeout(150_000);
+      test.setTimeout(240_000);
       await page.setViewportSize(viewport);
       await page.emulateMedia({ colorScheme });
       // The dark theme differs in its colours only.
@@ -15,7 +15,7 @@ for (const [where, viewport] of Object.entries(sizes)) {
         : new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
       await takeDemo(page, 'First try');
       const board = page.url().replace(/\/lines.*/, '');
-      const screens = ['/', '/rule-book', `${board}/lines`, `${board}/lines?open=L4.driver`, `${board}/lines?open=L1.appliance`, `${board}/pins`, `${board}/pins?open=F3`, `${board}/revisions`, `${board}/settings`, `${board}/finding?open=drive.does-not-pull-in:A4`];
+      const screens = ['/', '/rule-book', '/catalogue', '/catalogue/esp32-carrier-38', '/catalogue/esp32-carrier-38/copy', `${board}/compare`, `${board}/read`, `${board}/lines`, `${board}/lines?open=L4.driver`, `${board}/lines?open=L1.appliance`, `${board}/pins`, `${board}/pins?open=F3`, `${board}/revisions`, `${board}/settings`, `${board}/finding?open=drive.does-not-pull-in:A4`];
       for (const screen of screens) {
         await page.goto(screen);
         const { violations } = await scan().analyze();

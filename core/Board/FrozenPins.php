@@ -8,14 +8,15 @@ namespace IronLatch\Core\Board;
 final class FrozenPins
 {
     /**
-     * @return list<string> ids of the functions on a frozen pin that the edit moves or takes off
+     * @return list<string> ids of the functions of the frozen map that the edit moves or takes off; going back to the frozen pin is no such move
      */
     public static function movedBetween(Board $before, Board $after): array
     {
         $moved = [];
-        foreach (array_keys($before->frozenSeats) as $function) {
+        foreach ($before->frozenSeats as $function => $frozen) {
             $pin = $before->seats[$function]->pin ?? null;
-            if (null !== $pin && $pin !== ($after->seats[$function]->pin ?? null)) {
+            $then = $after->seats[$function]->pin ?? null;
+            if (null !== $pin && $pin !== $then && $then !== $frozen) {
                 $moved[] = $function;
             }
         }

@@ -103,7 +103,7 @@ final class PinTable
         }
         $forms = [
             '/^#\s*define\s+(?<name>\w+)\s+\(?(?<pin>' . self::PIN . ')\)?$/i',
-            '/^(?:[\w:<>]+\s+)+(?<name>\w+)\s*(?:=|\{)\s*(?<pin>' . self::PIN . ')\s*\}?;?$/i',
+            '/^(?:(?:static|const|constexpr|unsigned|volatile|final|let|var|auto|int|long|short|char|byte|u?int\d*(?:_t)?|gpio_num_t)\s+)+(?<name>\w+)\s*(?:=|\{)\s*(?<pin>' . self::PIN . ')\s*\}?;?$/i',
             '/^[-\s]*["\']?(?<name>[^"\':=]+?)["\']?\s*[:=]\s*["\']?(?<pin>' . self::PIN . ')["\']?[,;]?$/i',
         ];
         foreach ($forms as $form) {
@@ -187,7 +187,7 @@ final class PinTable
         }
 
         return new PinTableRow($line, mb_substr($text, 0, 300), $name, $pin, $reading, $kind ?? FunctionKind::RelayOutput, implode(' ', array_filter([
-            null === $reading->best() ? sprintf('The %s leads out no pin called “%s”.', $controller->carrier->identity->name, $pin) : '',
+            null === $reading->best() ? sprintf('The %s leads out no pin called “%s”; without one it comes in with no pin.', $controller->carrier->identity->name, $pin) : '',
             $reading->isAmbiguous() ? sprintf('“%s” is the print of %s and the number of %s.', $pin, $reading->asLabel?->name() ?? '', $reading->asNumber?->name() ?? '') : '',
             null === $kind ? 'The name does not tell what it is.' : '',
         ], static fn(string $part): bool => '' !== $part)));

@@ -53,7 +53,7 @@ final class PinTableImport
     {
         $function = self::existing($board, $entry);
         if (null === $function) {
-            $add = FunctionKind::RelayOutput === $entry->kind ? new AddLine($entry->name, $entry->appliance) : new AddFunction($entry->kind, $entry->name);
+            $add = FunctionKind::RelayOutput === $entry->kind ? new AddLine(self::lineName($entry->name), $entry->appliance) : new AddFunction($entry->kind, $entry->name);
             yield $add;
             // An edit numbers what it adds from the board's counters, so making it here tells the id that it will have there.
             $function = (string) array_key_last($add->apply($board)->functions);
@@ -81,6 +81,14 @@ final class PinTableImport
         }
 
         return null;
+    }
+
+    /** A line is called after what it switches: “Lamp relay” is the relay of the line “Lamp”. */
+    private static function lineName(string $name): string
+    {
+        $line = trim((string) preg_replace('/^relay\s+(?=\p{L})|\s+relay$/iu', '', $name));
+
+        return '' === $line ? $name : mb_strtoupper(mb_substr($line, 0, 1)) . mb_substr($line, 1);
     }
 
     private static function key(string $name): string

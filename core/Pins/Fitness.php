@@ -14,6 +14,7 @@ use IronLatch\Core\Catalogue\ChipPin;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Catalogue\Strap;
 use IronLatch\Core\Catalogue\StrapConsequence;
@@ -50,6 +51,8 @@ final class Fitness
     private readonly Controller $controller;
     /** @var array<string, array<string, PinFitness>> by likeness of the function and pin */
     private array $judged = [];
+    /** @var array<string, array<string, array{int, int}>> by likeness of the function */
+    private array $priced = [];
     /** @var array<string, string> what makes functions alike */
     private array $likeness = [];
     private readonly bool $interruptsAreFew;
@@ -112,6 +115,27 @@ final class Fitness
         return $this->judged[$like][$pin->chip->name] ??= new PinFitness($pin, $this->work($function, $this->board->functions[$function], $pin));
     }
 
+    /**
+     * What every possible pin costs for a function; pins that are missing cannot be.
+     *
+     * @return array<string, array{int, int}> hazard and scarcity, by pin
+     */
+    public function prices(string $function): array
+    {
+        $like = $this->likeness[$function] ??= $this->likenessOf($function);
+        if (!isset($this->priced[$like])) {
+            $this->priced[$like] = [];
+            foreach ($this->controller->pins as $name => $pin) {
+                $fit = $this->judge($function, $pin);
+                if ($fit->isPossible) {
+                    $this->priced[$like][$name] = [$fit->hazard, $fit->scarcity];
+                }
+            }
+        }
+
+        return $this->priced[$like];
+    }
+
     /** Functions with the same text are judged alike on every pin. */
     private function likenessOf(string $id): string
     {
@@ -140,15 +164,21 @@ final class Fitness
      */
     private function work(string $id, PinFunction $function, Pin $pin): array
     {
-        $reasons = array_map(static fn(string $words): FitReason => new FitReason(FitTier::Impossible, 0, $words), $this->impossible($id, $function, $pin));
+        $reasons = [];
+        foreach ($this->impossible($id, $function, $pin) as $words) {
+            $reasons[] = new FitReason(FitTier::Impossible, 0, $words);
+        }
         if ([] !== $reasons) {
             return $reasons;
         }
+        foreach ($this->hazards($id, $function, $pin) as [$weight, $words]) {
+            $reasons[] = new FitReason($weight < 0 ? FitTier::Impossible : FitTier::Hazard, max(0, $weight), $words);
+        }
+        foreach ($this->scarcity($function, $pin) as [$weight, $words]) {
+            $reasons[] = new FitReason(FitTier::Scarce, $weight, $words);
+        }
 
-        return [
-            ...array_map(static fn(array $one): FitReason => new FitReason($one[0] < 0 ? FitTier::Impossible : FitTier::Hazard, max(0, $one[0]), $one[1]), $this->hazards($id, $function, $pin)),
-            ...array_map(static fn(array $one): FitReason => new FitReason(FitTier::Scarce, $one[0], $one[1]), $this->scarcity($function, $pin)),
-        ];
+        return $reasons;
     }
 
     /**
@@ -183,6 +213,8 @@ final class Fitness
         }
         if ($kind->needsPullUp() && $chip->can(Ability::Input) && !SwitchLevel::isPulledUp($this->board, $id, $pin)) {
             $reasons[] = 'no pull-up inside: fit one outside first';
+        } elseif ($kind->restsHigh() && (null !== $pin->header->pull || PullDirection::Down === $function->pull?->direction) && $chip->can(Ability::Input) && MarginState::Broken === SwitchLevel::margin($this->board, $id, $pin)->state()) {
+            $reasons[] = 'something pulls against its pull-up: open it would not read high';
         }
         if ($kind->needsInterrupt() && !$chip->can(Ability::Interrupt)) {
             $reasons[] = 'no interrupt, which it needs';
@@ -221,7 +253,7 @@ final class Fitness
         }
         $owner = $this->board->actuatorOf($id);
         if (null !== $owner && $pin->chip->can(Ability::Output)) {
-            $twitch = $this->startUp->film($id, $pin)->worstTwitch();
+            $twitch = $this->startUp->worstTwitch($id, $pin, $this->likeness[$id]);
             if (null !== $twitch) {
                 $weight = Movement::Certain === $twitch->movement ? self::TWITCH : self::MAY_TWITCH;
                 $reasons[] = [self::mustStayOff($this->board, $owner) ? self::SELF_START + $weight : $weight, sprintf('the relay %s %s', $twitch->movement->value, $twitch->phase->words())];
@@ -271,7 +303,9 @@ final class Fitness
         if (null !== $pin->expander) {
             return $kind->isOutput() ? [] : [[self::OVER_THE_BUS, 'read over the bus, so a little late']];
         }
-        if (!in_array($kind, [FunctionKind::RelayOutput, FunctionKind::Buzzer, FunctionKind::SparePin], true) && $pin->chip->can(Ability::Output) && $pin->chip->isQuiet() && null === $pin->chip->reserved) {
+        $signal = $kind->busSignal();
+        $isUsual = null !== $signal && [] !== $pin->chip->unitsAs($signal);
+        if (!$isUsual && !in_array($kind, [FunctionKind::RelayOutput, FunctionKind::Buzzer, FunctionKind::SparePin], true) && $pin->chip->can(Ability::Output) && $pin->chip->isQuiet() && null === $pin->chip->reserved) {
             $reasons[] = [self::QUIET_OUTPUT, 'one of the pins that are quiet at start-up, which relays want'];
         } elseif ($this->hasInputOnly && ($kind->isActiveSensor() || FunctionKind::InfraredReceiver === $kind) && $pin->chip->can(Ability::Output)) {
             $reasons[] = [self::QUIET_OUTPUT, 'an input-only pin would do and leave this one free'];
@@ -288,8 +322,7 @@ final class Fitness
                 break;
             }
         }
-        $signal = $kind->busSignal();
-        if (null !== $signal && [] === $pin->chip->unitsAs($signal)) {
+        if (null !== $signal && !$isUsual) {
             $reasons[] = [self::UNUSUAL_BUS_PIN, sprintf('not the usual pin for %s', $signal->value)];
         }
         if ('' !== $pin->chip->caution && $kind->needsInterrupt()) {

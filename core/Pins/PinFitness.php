@@ -26,7 +26,9 @@ final readonly class PinFitness
         public Pin $pin,
         array $against,
     ) {
-        usort($against, static fn(FitReason $a, FitReason $b): int => [$a->tier->value, -$a->weight] <=> [$b->tier->value, -$b->weight]);
+        if (count($against) > 1) {
+            usort($against, static fn(FitReason $a, FitReason $b): int => [$a->tier->value, -$a->weight] <=> [$b->tier->value, -$b->weight]);
+        }
         $this->isPossible = [] === $against || FitTier::Impossible !== $against[0]->tier;
         $hazard = $scarcity = 0;
         foreach ($against as $reason) {

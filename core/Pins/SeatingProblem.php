@@ -61,10 +61,9 @@ final readonly class SeatingProblem
                 continue;
             }
             $today = $board->seats[$id]->pin ?? null;
-            foreach ($controller->pins as $name => $pin) {
-                $fit = isset($heldPins[$name]) ? null : $fitness->judge($id, $pin);
-                if (null !== $fit && $fit->isPossible) {
-                    $cells[$row][$place[$name]] = [$fit->hazard, $fit->scarcity, 0, 0, null !== $today && $today !== $name ? 1 : 0];
+            foreach ($fitness->prices($id) as $name => [$hazard, $scarcity]) {
+                if (!isset($heldPins[$name])) {
+                    $cells[$row][$place[$name]] = [$hazard, $scarcity, 0, 0, null !== $today && $today !== $name ? 1 : 0];
                 }
             }
         }

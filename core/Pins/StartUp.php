@@ -40,6 +40,10 @@ final class StartUp
 
     /** @var array<string, array{Movement, Figure}> */
     private array $solved = [];
+    /** @var array<string, ?Moment> */
+    private array $twitches = [];
+    /** @var array<string, string> what makes pins alike at start-up */
+    private array $likeness = [];
 
     public function __construct(private readonly Board $board) {}
 
@@ -54,7 +58,7 @@ final class StartUp
         $pulls = null === $pull ? [] : [$pull];
         $moments = [];
         foreach (BootPhase::cases() as $phase) {
-            $fact = $pin->chip->bootFact($phase);
+            $fact = [] === $pin->chip->boot ? null : $pin->chip->bootFact($phase);
             $state = $phase->isBeforeProgram() ? $fact->state ?? PinState::Floating : $this->programmed($phase, $pin, $actuator);
             [$movement, $cause] = null === $actuator ? [Movement::None, self::still($state)] : $this->solved[$circuit . $state->value] ??= $this->solve($pin, $actuator, $state, $pulls);
             if (BootPhase::Output === $phase && Movement::Certain === $movement) {
@@ -66,6 +70,33 @@ final class StartUp
         }
 
         return new Film($function, $owner, $moments);
+    }
+
+    /**
+     * What would move a relay most surely on a pin; null when it stays still. Alike circuits on pins that start alike are
+     * played once.
+     *
+     * @param string $circuit the same for outputs with the same driver, relay, rail, level and pull
+     */
+    public function worstTwitch(string $function, Pin $pin, string $circuit): ?Moment
+    {
+        $like = $this->likeness[$pin->chip->name] ??= self::likenessOf($pin);
+        $key = $circuit . $like;
+        if (!array_key_exists($key, $this->twitches)) {
+            $this->twitches[$key] = $this->film($function, $pin)->worstTwitch();
+        }
+
+        return $this->twitches[$key];
+    }
+
+    private static function likenessOf(Pin $pin): string
+    {
+        $like = $pin->expander . ($pin->chip->can(Ability::PullUp) ? 'u' : '') . ($pin->chip->can(Ability::PullDown) ? 'd' : '');
+        foreach ($pin->chip->boot as $fact) {
+            $like .= ' ' . $fact->phase->value . $fact->state->value . $fact->seconds;
+        }
+
+        return null === $pin->header->pull ? $like : $like . ' ' . $pin->header->pull->direction->value . $pin->header->pull->ohms;
     }
 
     /** The film that a function would have with another pull resistor on its wire. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\LockSeat;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Part;
@@ -79,7 +81,14 @@ final readonly class Inspection
     public function moveToBestPin(string $function): array
     {
         $fitness = $this->fitness->bestFree($function);
+        $seat = $this->board->seats[$function] ?? null;
+        if (null === $fitness || $fitness->pin->name() === $seat?->pin) {
+            return [];
+        }
+        $move = new SeatFunction($function, $fitness->pin->name());
 
-        return null === $fitness ? [] : [new Remedy('Seat it on ' . $fitness->pin->bothNames(), new SeatFunction($function, $fitness->pin->name()))];
+        return [true === $seat?->locked
+            ? new Remedy('Unlock it and seat it on ' . $fitness->pin->bothNames(), new Sequence(sprintf('Unlock “%s” and seat it on %s', $this->board->nameOf($function), $fitness->pin->name()), [new LockSeat($function, false), $move]))
+            : new Remedy('Seat it on ' . $fitness->pin->bothNames(), $move)];
     }
 }

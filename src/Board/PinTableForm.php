@@ -49,7 +49,7 @@ final readonly class PinTableForm
                 'text' => $row->text,
                 'name' => $row->name,
                 'kind' => $row->kind->value,
-                'pin' => $best?->name() ?? $row->pin,
+                'pin' => $best?->name() ?? '',
                 'choices' => $choices,
                 'appliance' => self::applianceFor($row->name),
                 'doubt' => $row->doubt,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Command;
 
 use IronLatch\Core\Exchange\BoardFileFault;
-use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Exchange\CheckReport;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -38,17 +37,10 @@ final class CheckCommand extends Command
 
             return self::UNREADABLE;
         }
-        $source = '-' === $file ? 'php://stdin' : $file;
-        $json = '-' === $file || (is_file($file) && is_readable($file)) ? file_get_contents($source, length: BoardJson::GREATEST_BYTES + 1) : false;
-        if (false === $json) {
-            $errors->writeln(sprintf('%s cannot be read. Name a board file.', $file), OutputInterface::OUTPUT_RAW);
-
-            return self::UNREADABLE;
-        }
         try {
-            $board = BoardJson::read($json);
+            $board = BoardFile::read($file);
         } catch (BoardFileFault $fault) {
-            $errors->writeln($file . ': ' . $fault->getMessage(), OutputInterface::OUTPUT_RAW);
+            $errors->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
 
             return self::UNREADABLE;
         }

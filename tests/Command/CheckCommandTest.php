@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Command;
 
+use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\TestBoards;
@@ -78,6 +80,23 @@ final class CheckCommandTest extends TestCase
             self::assertStringContainsString($sentence, $errors);
         }
         self::assertSame(2, self::latch('check', self::ROOT . '/demo/first-try.json', '--format=xml')[0]);
+    }
+
+    public function testSeatPrintsTheBoardWithEverythingSeated(): void
+    {
+        $board = TestBoards::edited(TestBoards::bare(), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)));
+        $process = new Process(['php', self::ROOT . '/bin/latch', 'seat', '-'], input: BoardJson::write($board));
+        self::assertSame(0, $process->run(), $process->getErrorOutput());
+        self::assertSame('GPIO23', BoardJson::read($process->getOutput())->seats['F1']->pin);
+        $small = TestBoards::bare('esp8266-carrier-16', 'esp8266');
+        foreach (range(1, 10) as $line) {
+            $small = (new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)))->apply($small);
+        }
+        $process = new Process(['php', self::ROOT . '/bin/latch', 'seat', '-'], input: BoardJson::write($small));
+        self::assertSame(1, $process->run());
+        self::assertCount(9, BoardJson::read($process->getOutput())->seats);
+        self::assertStringContainsString('These cannot all be seated: “Line 1 relay”', $process->getErrorOutput());
+        self::assertSame(2, self::latch('seat', '/no/such/file')[0]);
     }
 
     /**

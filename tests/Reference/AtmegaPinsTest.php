@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Reference;
 
 use IronLatch\Core\Catalogue\Ability;
+use IronLatch\Core\Catalogue\BusSignal;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
@@ -38,6 +39,28 @@ final class AtmegaPinsTest extends TestCase
             $label = $number < 14 ? 'D' . $number : 'A' . ($number - 14);
             $label = [0 => 'RX0', 1 => 'TX1'][$number] ?? $label;
             self::assertSame('P' . $port . $bits[$number], $this->controller->read($label)->best()?->name(), $label);
+        }
+    }
+
+    public function testTheLargeFormPrintsTheNumbersThemselves(): void
+    {
+        $large = new Controller(TestBoards::part('atmega328p-carrier-32', Carrier::class), TestBoards::part('atmega328p', Chip::class));
+        $ports = $this->table('digital_pin_to_port_PGM', '/\bP([B-D])\b/');
+        $bits = $this->table('digital_pin_to_bit_mask_PGM', '/_BV\((\d)\)/');
+        foreach ($ports as $number => $port) {
+            $label = $number < 14 ? (string) $number : 'A' . ($number - 14);
+            self::assertSame('P' . $port . $bits[$number], $large->read($label)->best()?->name(), $label);
+        }
+    }
+
+    public function testTheBusesAreOnTheSamePins(): void
+    {
+        // The header names them by number: SS, MOSI, MISO, SCK, SDA and SCL.
+        foreach (['MOSI' => BusSignal::SpiOut, 'MISO' => BusSignal::SpiIn, 'SCK' => BusSignal::SpiClock, 'SDA' => BusSignal::I2cData, 'SCL' => BusSignal::I2cClock] as $name => $signal) {
+            self::assertSame(1, preg_match('/#define PIN_(?:SPI|WIRE)_' . $name . '\s+\((\d+)\)/', $this->header, $match), $name);
+            $number = (int) $match[1];
+            $pin = $this->controller->read($number < 14 ? 'D' . $number : 'A' . ($number - 14))->best();
+            self::assertNotSame([], $pin?->chip->unitsAs($signal), $name);
         }
     }
 

@@ -25,12 +25,6 @@ final class Glpk
         return $values;
     }
 
-    /** The programme with all tiers in one weighted objective, for timing one process. */
-    public static function programme(SeatingProblem $problem): string
-    {
-        return self::write($problem, -1, []);
-    }
-
     /**
      * @param list<int> $kept best values of the tiers before
      */

@@ -44,6 +44,6 @@ final readonly class SeatFunctions implements Edit
 
     public function summary(Board $board): string
     {
-        return $this->title;
+        return '' === trim($this->title) ? sprintf('Seat %d functions', count($this->pins)) : $this->title;
     }
 }

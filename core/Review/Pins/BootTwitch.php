@@ -63,6 +63,10 @@ final class BootTwitch implements Rule
             if (null === $film->actuator || null === $moment || (null !== $pin->expander && $moment->phase->isBeforeProgram())) {
                 continue;
             }
+            // Where the off level comes first and the relay moves all the same, it is the level that is stated wrongly.
+            if (BootPhase::Output === $moment->phase && OutputOrder::OutputFirst !== $inspection->board->outputOrder->value) {
+                continue;
+            }
             $id = $film->actuator;
             [$lineId, $actuator] = $inspection->board->actuators()[$id];
             $line = $inspection->board->lines[$lineId];

@@ -49,7 +49,7 @@ final class ExpanderBusLevel implements Rule
             $isOutside = $supplied->supply->typ < $supplied->part->supply->min || $supplied->supply->typ > $supplied->part->supply->max;
             $isShifted = true === $inspection->board->groups[$fitted->bus]->i2c?->levelShifter;
             if ($isOutside) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is made for %s to %s and is fed with %s.', $fitted->name, QuantityPrinter::rounded($supplied->part->supply->min, Unit::Volt), QuantityPrinter::rounded($supplied->part->supply->max, Unit::Volt), QuantityPrinter::rounded($supplied->supply->typ, Unit::Volt)), proposals: static fn(): array => self::remedies($inspection, $id));
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is made for %s to %s and is fed with %s.', $fitted->name, QuantityPrinter::rounded($supplied->part->supply->min, Unit::Volt), QuantityPrinter::rounded($supplied->part->supply->max, Unit::Volt), QuantityPrinter::rounded($supplied->supply->typ, Unit::Volt)), proposals: static fn(): array => self::remedies($inspection, $id, false));
             } elseif (!$isShifted && MarginState::Sound !== $margin->state()) {
                 $isBroken = MarginState::Broken === $margin->state();
                 yield new Finding(
@@ -58,7 +58,7 @@ final class ExpanderBusLevel implements Rule
                     $id,
                     sprintf('The bus of “%s” gives %s of what it needs for a high%s.', $fitted->name, ($isBroken ? $margin->nominal : $margin->worst)->printed(), $isBroken ? '' : ' at the worst corner'),
                     $isBroken ? [$margin->nominal, $margin->worst] : [$margin->worst, $margin->nominal],
-                    static fn(): array => self::remedies($inspection, $id),
+                    static fn(): array => self::remedies($inspection, $id, true),
                 );
             }
         }
@@ -81,7 +81,7 @@ final class ExpanderBusLevel implements Rule
     /**
      * @return list<Remedy>
      */
-    private static function remedies(Inspection $inspection, string $id): array
+    private static function remedies(Inspection $inspection, string $id, bool $isFedRight): array
     {
         $fitted = $inspection->board->expanders[$id];
         $expander = $inspection->board->expander($fitted);
@@ -90,7 +90,8 @@ final class ExpanderBusLevel implements Rule
         if (null !== $fitted->rail && $supply->min >= $expander->supply->min && $supply->max <= $expander->supply->max) {
             $remedies[] = new Remedy(sprintf('Feed it with the controller’s %s', QuantityPrinter::rounded($supply->typ, Unit::Volt)), new SetExpander($id, $fitted->address, null, $fitted->heldOff));
         }
-        if (null === $fitted->rail && $inspection->board->supply($inspection->board->controllerRail)->output->typ >= $expander->supply->min) {
+        $rail = $inspection->board->supply($inspection->board->controllerRail)->output->typ;
+        if (!$isFedRight && $inspection->board->controllerRail !== $fitted->rail && $rail >= $expander->supply->min && $rail <= $expander->supply->max) {
             $remedies[] = new Remedy('Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail), new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff));
         }
         foreach ($inspection->partsOnOffer(Expander::class) as $other) {
@@ -99,7 +100,7 @@ final class ExpanderBusLevel implements Rule
             }
         }
         $bus = $inspection->board->groups[$fitted->bus]->i2c;
-        if (null !== $bus && is_float($bus->wireFarads->value)) {
+        if ($isFedRight && null !== $bus && is_float($bus->wireFarads->value)) {
             $remedies[] = new Remedy('Put a level shifter into the bus', new SetI2cBus($fitted->bus, $bus->hertz, $bus->pullUpOhms, $bus->wireFarads->value, true));
         }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\RemovePull;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Pins\SwitchLevel;
+use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -26,10 +28,10 @@ final class PullUpMissing implements Rule
             'pins.pull-up-missing',
             1,
             Stage::Pins,
-            'Contact without a pull-up',
-            [Kind::Broken],
+            'Contact without a pull-up that holds',
+            [Kind::Broken, Kind::Weak],
             'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
-            'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector',
+            'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector; the open level over V_IH at typical values (broken) and with the weakest pull-up (weak)',
             Basis::DataSheet,
             'pin table of the chip',
             'an external pull-up is stated',
@@ -41,8 +43,22 @@ final class PullUpMissing implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
             $needs = $function->kind->needsPullUp();
-            if ($needs && $pin->chip->can(Ability::Input) && !SwitchLevel::isPulledUp($inspection->board, $id, $pin)) {
+            $level = $inspection->seating->contacts[$id] ?? null;
+            if (!$needs || !$pin->chip->can(Ability::Input) || null === $level) {
+                continue;
+            }
+            if (!SwitchLevel::isPulledUp($inspection->board, $id, $pin)) {
                 yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” on %s has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.', $function->name, $pin->bothNames()), proposals: fn(): array => [new Remedy('Fit a 10 kΩ pull-up', new FitPull($id, PullDirection::Up, 10e3)), ...$inspection->moveToBestPin($id)]);
+            } elseif (MarginState::Sound !== $level->state()) {
+                $isBroken = MarginState::Broken === $level->state();
+                yield new Finding(
+                    $this->facts(),
+                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $id,
+                    sprintf('Open, “%s” lifts %s to %s of the lowest high%s: something pulls against its pull-up.', $function->name, $pin->bothNames(), ($isBroken ? $level->nominal : $level->worst)->printed(), $isBroken ? '' : ' at the worst corner'),
+                    $isBroken ? [$level->nominal, $level->worst] : [$level->worst, $level->nominal],
+                    fn(): array => [...(PullDirection::Down === $function->pull?->direction ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []), ...$inspection->moveToBestPin($id)],
+                );
             }
         }
     }

@@ -82,8 +82,11 @@ final class SharedPin implements Rule
             }
         }
 
-        $names = array_map(static fn(string $id): DeclareSharing => new DeclareSharing($id, true), $functions);
-        $remedies[] = new Remedy('State that they share it on purpose', new Sequence('State that a pin is shared on purpose', $names));
+        $kinds = array_unique(array_map(static fn(string $id): string => $inspection->board->functions[$id]->kind->value, $functions));
+        if (1 === count($kinds)) {
+            // Two alike may be meant to act as one; a relay and a switch never are.
+            $remedies[] = new Remedy('State that they share it on purpose', new Sequence('State that a pin is shared on purpose', array_map(static fn(string $id): DeclareSharing => new DeclareSharing($id, true), $functions)));
+        }
 
         return $remedies;
     }

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Relay;
@@ -123,7 +124,7 @@ final class RandomEditsTest extends TestCase
             if (Chip::class === $shape->class && is_array($data['carrier'] ?? null) && is_string($data['carrier']['chip'] ?? null)) {
                 return RecordWriter::write(TestBoards::part($data['carrier']['chip'], Chip::class));
             }
-            foreach ([Appliance::class, Carrier::class, OptoModule::class, Relay::class, Supply::class, Transistor::class] as $class) {
+            foreach ([Appliance::class, Carrier::class, Expander::class, OptoModule::class, Relay::class, Supply::class, Transistor::class] as $class) {
                 if ($class === $shape->class) {
                     $part = $one(array_values(TestBoards::catalogue()->parts($class)));
 
@@ -137,9 +138,14 @@ final class RandomEditsTest extends TestCase
         return match ($shape->kind) {
             ValueKind::Quantity => $one(['470', '4k7', '47k', '10k', '1', '40', '0.8', '20', '60', '2500', '-5', 'nonsense']),
             ValueKind::Boolean => $one(['1', '0']),
-            ValueKind::Integer => 1,
+            ValueKind::Integer => $one(['1', '3', '32', '33', '0', '500']),
+            ValueKind::Map => [$this->target('function', $board) => $this->target('pin', $board), $this->target('function', $board) => $this->target('pin', $board)],
             ValueKind::Choice => is_subclass_of($shape->class ?? '', \BackedEnum::class) ? $one(array_column($shape->class::cases(), 'value')) : '',
-            ValueKind::Listing => [$this->target('lines' === $name ? 'line' : 'actuator', $board), $this->target('lines' === $name ? 'line' : 'actuator', $board)],
+            ValueKind::Listing => array_map(fn(): string => $this->target(match ($name) {
+                'lines' => 'line',
+                'functions' => 'function',
+                default => 'actuator',
+            }, $board), [0, 1]),
             default => $this->target($name, $board),
         };
     }
@@ -154,6 +160,8 @@ final class RandomEditsTest extends TestCase
             'sharedFunction' => ['', '', ...array_keys($board->functions)],
             'surface' => [...$surfaces, 'S99'],
             'rail' => [...array_keys($board->rails), 'R99'],
+            'group' => [...array_keys($board->groups), 'G99'],
+            'expander' => [...array_keys($board->expanders), 'X99'],
             'pin' => [...array_keys($board->controller()->pins), '5', 'D2', 'TX', 'nowhere', ''],
             'rule' => ['pins.boot-twitch', 'mains.neutral-switched'],
             'subject' => ['A1', 'L1'],

@@ -120,6 +120,10 @@ final class RuleFixtures
         yield 'switch without a pull-up' => self::one('pins.pull-up-missing', 'F3', Kind::Broken, '', $seat('F3', '35'), $both($seat('F3', '35'), new FitPull('F3', PullDirection::Up, 10e3)));
         yield 'switch with a pull-down' => self::one('pins.pull-up-missing', 'F3', Kind::Broken, '', $both($seat('F3', '35'), new FitPull('F3', PullDirection::Down, 10e3)), $seat('F3', '27'));
 
+        $eightTwoSixSix = TestBoards::edited(TestBoards::bare('esp8266-carrier-30', 'esp8266'), new AddFunction(FunctionKind::Button, 'Button'));
+        yield 'button against the carrier’s pull-down' => self::one('pins.pull-up-missing', 'F1', Kind::Broken, '×0.277', $seat('F1', 'D8'), $seat('F1', 'D5'), $eightTwoSixSix);
+        yield 'button with a pull-up that the carrier’s pull-down all but beats' => self::one('pins.pull-up-missing', 'F1', Kind::Weak, '×0.99', $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.9e3)), $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.3e3)), $eightTwoSixSix);
+
         yield 'sensor on the converter that the radio takes' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '25'), $both($seat('F5', '25'), new StateRadio(false)));
         yield 'sensor without a converter' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '18'), $seat('F5', '35'));
 

@@ -16,6 +16,7 @@ final readonly class Actuator
      * @param string $relay part id
      * @param string $rail id of the rail that feeds the coil
      * @param Fact<Level> $activeLevel the level at the pin that switches the relay on
+     * @param Fact<Clamp> $clamp what takes over the coil’s current when the driver opens; ready-made modules bring their own
      */
     public function __construct(
         public string $function,
@@ -24,14 +25,23 @@ final readonly class Actuator
         public string $rail,
         #[FactOf(Level::class)]
         public Fact $activeLevel,
+        #[FactOf(Clamp::class)]
+        public Fact $clamp,
         public ContactUse $contact = ContactUse::NormallyOpen,
     ) {}
 
+    /** A relay as it comes with a new line, with the diode that belongs to every discrete driver. */
+    public static function usual(string $function, string $relay, Driver $driver, string $rail): self
+    {
+        return new self($function, $relay, $driver, $rail, Fact::stated($driver->inherentActiveLevel()), Fact::assumed(Clamp::Diode, 'part of the usual driver circuit'));
+    }
+
     /**
      * @param ?Fact<Level> $activeLevel
+     * @param ?Fact<Clamp> $clamp
      */
-    public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null): self
+    public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $contact ?? $this->contact);
+        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact);
     }
 }

@@ -8,8 +8,11 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\SuppliedExpander;
@@ -147,11 +150,23 @@ final class BoardIntegrity
 
     private static function driver(Board $board, Driver $driver, string $where): void
     {
-        match (true) {
-            $driver instanceof NpnLowSide => self::part($board, $driver->transistor, Transistor::class, 'transistor of ' . $where),
-            $driver instanceof OptoModuleInput => self::part($board, $driver->module, OptoModule::class, 'module of ' . $where),
-            default => null,
+        $classes = match (true) {
+            $driver instanceof NpnLowSide => [Transistor::class],
+            $driver instanceof OptoModuleInput => [OptoModule::class],
+            $driver instanceof MosfetLowSide => [Mosfet::class],
+            $driver instanceof ArrayChannel => [DarlingtonArray::class],
+            $driver instanceof HighSidePair, $driver instanceof InvertingPair => [Transistor::class, Transistor::class],
+            $driver instanceof CouplerDriver => [OptoCoupler::class, Transistor::class],
+            default => [],
         };
+        foreach ($driver->parts() as $place => $part) {
+            self::part($board, $part, $classes[$place] ?? Transistor::class, 'driver of ' . $where);
+        }
+        foreach ([[$driver instanceof HighSidePair ? $driver->pnp : null, true], [$driver instanceof InvertingPair ? $driver->pnp : null, true], [$driver instanceof NpnLowSide ? $driver->transistor : null, false]] as [$id, $isPnp]) {
+            if (null !== $id && $board->part($id, Transistor::class)->isPnp !== $isPnp) {
+                throw new \InvalidArgumentException(sprintf('The transistor “%s” of %s must be %s.', $id, $where, $isPnp ? 'a PNP' : 'an NPN'));
+            }
+        }
     }
 
     /**

@@ -14,8 +14,13 @@ final readonly class DirectDrive implements Driver
         return Level::High;
     }
 
-    public function part(): ?string
+    public function parts(): array
     {
-        return null;
+        return [];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return $this;
     }
 }

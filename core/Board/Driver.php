@@ -11,6 +11,11 @@ use IronLatch\Core\Record\OneOf;
 #[OneOf('driver', [
     'direct' => DirectDrive::class,
     'npn-low-side' => NpnLowSide::class,
+    'mosfet-low-side' => MosfetLowSide::class,
+    'array-channel' => ArrayChannel::class,
+    'high-side-pair' => HighSidePair::class,
+    'inverting-pair' => InvertingPair::class,
+    'coupler' => CouplerDriver::class,
     'opto-module' => OptoModuleInput::class,
 ])]
 interface Driver
@@ -18,6 +23,15 @@ interface Driver
     /** The level at the pin that energises the coil, by the circuit’s own nature. */
     public function inherentActiveLevel(): Level;
 
-    /** The id of the catalogue part that the circuit is built on, if any. */
-    public function part(): ?string;
+    /**
+     * @return list<string> ids of the catalogue parts that the circuit is built on
+     */
+    public function parts(): array;
+
+    /**
+     * The circuit with another value of one of its resistors; names that it does not have change nothing.
+     *
+     * @throws \InvalidArgumentException when the value lies outside its bounds
+     */
+    public function withValue(string $name, ?float $ohms): self;
 }

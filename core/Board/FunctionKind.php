@@ -98,6 +98,12 @@ enum FunctionKind: string
         return self::MotionSensor === $this || self::LeakModule === $this;
     }
 
+    /** An input whose high level comes from something with a supply of its own. */
+    public function isDrivenFromOutside(): bool
+    {
+        return $this->isActiveSensor() || self::InfraredReceiver === $this || self::UartReceive === $this || self::SpiIn === $this || self::AnalogueSensor === $this;
+    }
+
     /** Too fast for an expander behind a bus. */
     public function needsOwnPin(): bool
     {

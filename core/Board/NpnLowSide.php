@@ -35,8 +35,13 @@ final readonly class NpnLowSide implements Driver
         return Level::High;
     }
 
-    public function part(): string
+    public function parts(): array
     {
-        return $this->transistor;
+        return [$this->transistor];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return new self($this->transistor, 'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms, 'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms);
     }
 }

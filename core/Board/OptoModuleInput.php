@@ -11,10 +11,14 @@ final readonly class OptoModuleInput implements Driver
 {
     /**
      * @param string $module part id
+     * @param bool $separateSupply the jumper is off: its inputs are fed with the pins’ supply, its coils from their rail
+     * @param bool $isolates the maker counts on the module to keep the two sides apart
      */
     public function __construct(
         public string $module,
         public Level $activeLevel,
+        public bool $separateSupply = false,
+        public bool $isolates = false,
     ) {}
 
     public function inherentActiveLevel(): Level
@@ -22,8 +26,13 @@ final readonly class OptoModuleInput implements Driver
         return $this->activeLevel;
     }
 
-    public function part(): string
+    public function parts(): array
     {
-        return $this->module;
+        return [$this->module];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return $this;
     }
 }

@@ -14,7 +14,7 @@ final class PartsInUse
      */
     public static function of(Board $board): array
     {
-        $used = [$board->carrier, $board->controller()->chip->identity->id, $board->mains, $board->defaults->relay, $board->defaults->driver->part()];
+        $used = [$board->carrier, $board->controller()->chip->identity->id, $board->mains, $board->defaults->relay, ...$board->defaults->driver->parts()];
         foreach ($board->rails as $rail) {
             $used[] = $rail->supply;
         }
@@ -24,10 +24,10 @@ final class PartsInUse
         foreach ($board->lines as $line) {
             $used[] = $line->appliance;
             foreach ($line->actuators as $actuator) {
-                array_push($used, $actuator->relay, $actuator->driver->part());
+                array_push($used, $actuator->relay, ...$actuator->driver->parts());
             }
         }
-        $parts = array_intersect_key($board->parts, array_flip(array_filter($used, is_string(...))));
+        $parts = array_intersect_key($board->parts, array_flip($used));
         ksort($parts);
 
         return $parts;

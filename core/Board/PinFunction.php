@@ -18,6 +18,7 @@ final readonly class PinFunction
      * @param ?Pull $pull a resistor fitted outside the controller, on this function’s wire
      * @param bool $toleratesConsole the maker states that boot chatter does no harm here and programs are loaded by other means
      * @param bool $sharesPin the maker states that it shares its pin on purpose
+     * @param ?Fact<float> $highVolts how high its wire is driven from outside; null where that is the pins’ own supply
      * @param int $positions of a selector ladder; 0 for everything else
      */
     public function __construct(
@@ -29,7 +30,12 @@ final readonly class PinFunction
         public bool $toleratesConsole = false,
         public bool $sharesPin = false,
         public int $positions = 0,
+        #[FactOf('float'), Measured(Unit::Volt)]
+        public ?Fact $highVolts = null,
     ) {
+        if (is_float($highVolts?->value) && ($highVolts->value < 0.5 || $highVolts->value > 60)) {
+            throw new \InvalidArgumentException('The high level of a signal lies between 0.5 V and 60 V. Usual are 3.3 V and 5 V.');
+        }
         if (FunctionKind::SelectorLadder === $kind && ($positions < 2 || $positions > 12)) {
             throw new \InvalidArgumentException('A selector ladder has 2 to 12 positions.');
         }
@@ -54,14 +60,15 @@ final readonly class PinFunction
 
     /**
      * @param ?Fact<float> $cableMetres
+     * @param ?Fact<float> $highVolts
      */
-    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null): self
+    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null): self
     {
-        return new self($kind ?? $this->kind, $name ?? $this->name, $cableMetres ?? $this->cableMetres, $this->pull, $toleratesConsole ?? $this->toleratesConsole, $sharesPin ?? $this->sharesPin, $this->positions);
+        return new self($kind ?? $this->kind, $name ?? $this->name, $cableMetres ?? $this->cableMetres, $this->pull, $toleratesConsole ?? $this->toleratesConsole, $sharesPin ?? $this->sharesPin, $this->positions, $highVolts ?? $this->highVolts);
     }
 
     public function withPull(?Pull $pull): self
     {
-        return new self($this->kind, $this->name, $this->cableMetres, $pull, $this->toleratesConsole, $this->sharesPin, $this->positions);
+        return new self($this->kind, $this->name, $this->cableMetres, $pull, $this->toleratesConsole, $this->sharesPin, $this->positions, $this->highVolts);
     }
 }

@@ -36,6 +36,9 @@ final readonly class OptoModule implements Part
         #[Measured(Unit::Volt)]
         public Spread $coilDrop,
         public Level $activeLevel,
+        public bool $hasTriggerJumper = false,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
     ) {}
 
     public function identity(): PartIdentity

@@ -41,6 +41,8 @@ final readonly class Relay implements Part
         #[Measured(Unit::Volt)]
         public float $contactDcVolts,
         public Insulation $insulation,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
     ) {}
 
     public function identity(): PartIdentity

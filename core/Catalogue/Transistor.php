@@ -8,7 +8,7 @@ use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
-/** A bipolar NPN transistor, by the parameters of its transport model. */
+/** A bipolar transistor, by the parameters of its transport model. */
 final readonly class Transistor implements Part
 {
     /**
@@ -31,6 +31,9 @@ final readonly class Transistor implements Part
         public float $greatestAmps,
         #[Measured(Unit::Volt)]
         public float $greatestVolts,
+        public bool $isPnp = false,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
     ) {}
 
     public function identity(): PartIdentity

@@ -6,13 +6,13 @@ namespace IronLatch\Core\Drive;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Silicon;
-use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\Circuit\Circuits;
+use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -23,10 +23,10 @@ use IronLatch\Core\Quantity\Unit;
 final readonly class DriverAnalysis
 {
     public const RESISTOR_TOLERANCE = 0.05;
-    /** The least a conducting junction of these transistors drops. */
-    private const JUNCTION_VOLTS = 0.6;
+    /** How much a coil warms itself in a long hold (house rule, from memory). */
+    public const COIL_RISE_KELVIN = 35.0;
     private const NOMINAL = 'typical values, 20 °C';
-    private const MODEL = 'Ebers–Moll transport model; pin as its supply behind (VDD − V_OH) ÷ rated current';
+    private const MODEL = 'operating point, transistors by the Ebers–Moll transport model; pin as its supply behind (VDD − V_OH) ÷ rated current';
     private const OHM = 'Ohm’s law';
 
     /**
@@ -57,89 +57,80 @@ final readonly class DriverAnalysis
         $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
         $driver = $actuator->driver;
 
+        $circuit = Circuits::of($board, $actuator);
+
         return match (true) {
-            $driver instanceof NpnLowSide => self::npn($silicon, $relay, $rail, $ambient, $driver, $board->transistor($driver)),
-            $driver instanceof OptoModuleInput => self::module($silicon, $relay, $rail, $ambient, $board->module($driver)),
+            null !== $circuit => self::circuit($silicon, $relay, $rail, $ambient, $circuit),
+            $driver instanceof OptoModuleInput => self::module($silicon, $relay, $rail, $ambient, $board->module($driver), $driver),
             default => self::direct($silicon, $relay, $rail, $ambient),
         };
     }
 
-    private static function npn(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, NpnLowSide $driver, Transistor $transistor): DriverResult
+    /** A circuit of single parts: solved at typical values, at the corner that hurts, and where the pin gives most. */
+    private static function circuit(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, SwitchCircuit $circuit): DriverResult
     {
-        $hot = 1 + Relay::COPPER_PER_KELVIN * ($ambient - 20);
-        $nominal = NpnOperatingPoint::solve(new NpnCircuit(
-            $silicon->electrics->supply->typ,
-            $driver->baseOhms + $silicon->electrics->sourceResistance->typ,
-            $driver->baseEmitterOhms,
-            $rail->typ,
-            $relay->coilResistance->typ,
-            $transistor->collectorResistance->typ,
-            $transistor->gain->typ,
-            $transistor->reverseGain,
-            $transistor->saturationCurrent->typ,
-        ));
-        $at = static fn(float $railVolts, float $coilOhms): NpnOperatingPoint => NpnOperatingPoint::solve(new NpnCircuit(
-            $silicon->electrics->supply->min,
-            $driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $silicon->electrics->sourceResistance->max,
-            null === $driver->baseEmitterOhms ? null : $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
-            $railVolts,
-            $coilOhms,
-            $transistor->collectorResistance->max,
-            $transistor->gain->min,
-            $transistor->reverseGain,
-            $transistor->saturationCurrent->min,
-        ));
+        $typical = $circuit->typical();
+        $nominal = $circuit->on($typical);
         // Pull-in is hardest with the least drive, the least gain, the lowest rail and the coil that wants most current, warm.
-        $worst = $at($rail->min, $relay->coilResistance->min * $hot);
-        // The transistor keeps most from its coil when that wants most current of all: cold, on the highest rail.
-        $loaded = $at($rail->max, $relay->coilResistance->min);
-        $worstCorner = sprintf(
-            'gain %s, pin supply %s, rail %s, base resistor +%d %%, coil %s at 20 °C, %s at the coil',
-            QuantityPrinter::rounded($transistor->gain->min, Unit::Ratio),
-            QuantityPrinter::rounded($silicon->electrics->supply->min, Unit::Volt),
-            QuantityPrinter::rounded($rail->min, Unit::Volt),
-            (int) (self::RESISTOR_TOLERANCE * 100),
-            QuantityPrinter::rounded($relay->coilResistance->min, Unit::Ohm),
-            QuantityPrinter::rounded($ambient, Unit::Celsius),
-        );
-        $baseInputs = [
-            'R_B = ' . QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm),
-            'R_BE = ' . (null === $driver->baseEmitterOhms ? 'none' : QuantityPrinter::rounded($driver->baseEmitterOhms, Unit::Ohm)),
-            'pin = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($silicon->electrics->sourceResistance->typ, Unit::Ohm),
-            'V_BE = ' . QuantityPrinter::rounded($nominal->baseVolts, Unit::Volt),
-        ];
-        $least = $driver->baseOhms * (1 - self::RESISTOR_TOLERANCE) + $silicon->electrics->sourceResistance->min;
-        // A junction that the divider leaves below 0.6 V does not conduct, and then holds the base no higher than the divider does.
-        $junctionVolts = null === $driver->baseEmitterOhms ? self::JUNCTION_VOLTS : min(self::JUNCTION_VOLTS, $silicon->electrics->supply->min * $driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE) / ($driver->baseOhms * (1 + self::RESISTOR_TOLERANCE) + $driver->baseEmitterOhms));
-        $greatestPinAmps = ($silicon->electrics->supply->max - $junctionVolts) / $least;
-        $pinAmps = new Figure('greatest pin current', $greatestPinAmps, Unit::Ampere, '(VDD − V_BE) ÷ (R_B + R_pin), V_BE at most 0.6 V', $baseInputs, 'highest pin supply, base resistor −5 %', self::OHM);
+        $hurt = $circuit->worst($ambient);
+        $worst = $circuit->on($hurt);
+        // The switch keeps most from its coil when that wants most current of all: cold, on the highest rail.
+        $loaded = $circuit->on([...$circuit->worst(), 'railVolts' => $rail->max]);
+        $strongest = $circuit->on($circuit->best());
+        $off = $circuit->off($typical);
+        $offWorst = $circuit->off([...$circuit->best(), 'pinVolts' => $silicon->electrics->supply->min]);
+        $parameters = $circuit->parameters();
+        $corner = [];
+        foreach ($parameters as $name => $parameter) {
+            if ($parameter->spread->min < $parameter->spread->max) {
+                $corner[] = $parameter->label . ' ' . QuantityPrinter::rounded($parameter->worst(), $parameter->unit);
+            }
+        }
+        $corner[] = QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil';
+        $inputs = ['pin = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($typical['pinOhms'], Unit::Ohm)];
+        foreach (array_slice($parameters, 4) as $parameter) {
+            $inputs[] = $parameter->label . ' = ' . QuantityPrinter::rounded($parameter->spread->typ, $parameter->unit);
+        }
+        $pinAmps = new Figure('greatest pin current', $circuit->greatestPinAmps(), Unit::Ampere, '(VDD − V_junctions) ÷ (R_series + R_pin)', $inputs, 'highest pin supply, least resistance, least drop', self::OHM);
+        $baseAmps = $nominal->baseAmps;
 
         return new DriverResult(
-            self::pinBears($silicon, $nominal->driveAmps, $pinAmps),
-            self::pullIn($relay, $nominal->coilVolts, $worst->coilVolts, $ambient, $baseInputs, $worstCorner, self::MODEL),
-            self::coilBears($relay, $nominal->coilVolts, $rail->max - 0.02),
-            new Figure('coil current', $nominal->collectorAmps, Unit::Ampere, '(V_rail − V_CE) ÷ R_coil', ['V_CE = ' . QuantityPrinter::rounded($nominal->collectorVolts, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::MODEL),
-            $nominal->driveAmps,
+            self::pinBears($silicon, abs($nominal->pinAmps), $pinAmps),
+            self::pullIn($relay, $nominal->coilVolts, $worst->coilVolts, $ambient, $inputs, implode(', ', $corner), self::MODEL),
+            self::coilBears($relay, $nominal->coilVolts, $rail->max - $strongest->switchVolts),
+            new Figure('coil current', $nominal->coilAmps, Unit::Ampere, '(V_rail − V_switch) ÷ R_coil', ['V_switch = ' . QuantityPrinter::rounded($nominal->switchVolts, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::MODEL),
+            abs($nominal->pinAmps),
             $pinAmps,
-            new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($nominal->baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$baseInputs, 'I_B = ' . QuantityPrinter::rounded($nominal->baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
-            new Figure('collector–emitter voltage', $loaded->collectorVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($loaded->collectorAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
+            self::hotRestart($relay, $nominal->coilVolts, $worst->coilVolts, $ambient),
+            self::releases($relay, $off->coilVolts, $offWorst->coilVolts),
+            null === $baseAmps ? null : new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$inputs, 'I_B = ' . QuantityPrinter::rounded($baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
+            null === $baseAmps ? null : new Figure('collector–emitter voltage', $loaded->switchVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps ?? 0.0, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
+            switchWatts: new Figure('heat in the switch', $loaded->switchVolts * $loaded->coilAmps, Unit::Watt, 'V_switch · I_coil', ['V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt), 'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere)], 'least drive, highest rail, cold coil', self::MODEL),
+            typicalSwitchWatts: $nominal->switchVolts * $nominal->coilAmps,
+            gateVolts: isset($nominal->nodes['gate']) ? [$nominal->nodes['gate'], $worst->nodes['gate']] : null,
         );
     }
 
-    private static function module(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, OptoModule $module): DriverResult
+    private static function module(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, OptoModule $module, OptoModuleInput $driver): DriverResult
     {
-        $leds = $module->indicatorVolts->max > 0 ? 2 : 1;
-        $amps = static fn(float $supply, float $series, float $ledVolts, float $node, float $ohms): float
-            => OptoInput::amps($supply, $series, $ledVolts, $leds, $node, $ohms);
-        $led = $module->indicatorVolts->plus($module->optoVolts);
-        $on = $amps($rail->typ, $module->seriesResistance->typ, $led->typ, 0.0, $silicon->electrics->sinkResistance->typ);
-        $onWorst = $amps($rail->min, $module->seriesResistance->max, $led->max, 0.0, $silicon->electrics->sinkResistance->max);
-        $off = $amps($rail->typ, $module->seriesResistance->typ, $led->typ, $silicon->electrics->supply->typ, $silicon->electrics->sourceResistance->typ);
-        $offWorst = $amps($rail->max, $module->seriesResistance->min, $led->min, $silicon->electrics->supply->min, $silicon->electrics->sourceResistance->min);
+        $input = new ModuleInput($module, $driver, $silicon->electrics, $rail);
+        $electrics = $silicon->electrics;
+        $isLow = $input->isActiveLow();
+        $onOhms = $isLow ? $electrics->sinkResistance : $electrics->sourceResistance;
+        $offOhms = $isLow ? $electrics->sourceResistance : $electrics->sinkResistance;
+        $onPin = static fn(float $supply): float => $isLow ? 0.0 : $supply;
+        $offPin = static fn(float $supply): float => $isLow ? $supply : 0.0;
+        $on = $input->typical($onPin($electrics->supply->typ), $onOhms->typ);
+        $onWorst = $input->least($onPin($electrics->supply->min), $onOhms->max);
+        $off = $input->typical($offPin($electrics->supply->typ), $offOhms->typ);
+        $offWorst = $input->most($offPin($driver->separateSupply ? $electrics->supply->max : $electrics->supply->min), $offOhms->min);
+        $greatest = $input->most($onPin($electrics->supply->max), 0.0);
+        $led = $input->ledVolts;
+        $supplied = $input->supply;
         $inputs = [
             'series resistor = ' . QuantityPrinter::rounded($module->seriesResistance->typ, Unit::Ohm),
             'LEDs = ' . QuantityPrinter::rounded($led->typ, Unit::Volt) . ' at 2 mA',
-            'module supply = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt),
+            'inputs fed with ' . QuantityPrinter::rounded($supplied->typ, Unit::Volt),
         ];
         $operates = [...$inputs, 'operates for certain from ' . QuantityPrinter::rounded($module->operateAmps, Unit::Ampere), 'gets ' . QuantityPrinter::rounded($on, Unit::Ampere)];
         $releases = [...$inputs, 'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere), 'pin high = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt)];
@@ -156,7 +147,8 @@ final readonly class DriverAnalysis
             self::coilBears($relay, $coil, $rail->max - $module->coilDrop->min),
             new Figure('coil current', $coil / $relay->coilResistance->typ, Unit::Ampere, '(V_rail − V_drop) ÷ R_coil', ['R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::OHM),
             $on,
-            new Figure('greatest pin current', $amps($rail->max, $module->seriesResistance->min, $led->min, 0.0, 0.0), Unit::Ampere, '(V_supply − V_LEDs) ÷ R', $inputs, 'highest supply, lowest LED voltages', $source),
+            new Figure('greatest pin current', $greatest, Unit::Ampere, '(V_supply − V_LEDs) ÷ R', $inputs, 'highest supply, lowest LED voltages', $source),
+            self::hotRestart($relay, $coil, $coilWorst, $ambient),
             staysOff: new Margin(
                 new Figure('release current over residual current', $module->releaseAmps / max($off, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($off, Unit::Ampere)], self::NOMINAL, $source),
                 new Figure('release current over residual current', $module->releaseAmps / max($offWorst, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($offWorst, Unit::Ampere)], 'highest supply, lowest LED voltages, lowest pin supply', $source),
@@ -180,7 +172,31 @@ final readonly class DriverAnalysis
             new Figure('coil current', $amps, Unit::Ampere, 'VDD ÷ (R_coil + R_pin)', $inputs, self::NOMINAL, self::OHM),
             $amps,
             $pinAmps,
+            self::hotRestart($relay, $amps * $relay->coilResistance->typ, $least, $ambient),
         );
+    }
+
+    /** Pull-in once more after a long hold: the coil has warmed itself and wants a higher voltage. */
+    private static function hotRestart(Relay $relay, float $volts, float $worstVolts, float $ambient): Margin
+    {
+        $celsius = $ambient + self::COIL_RISE_KELVIN;
+        $needed = $relay->operateVolts($celsius);
+        $inputs = [sprintf('coil at %s: %s of air and %s of its own', QuantityPrinter::rounded($celsius, Unit::Celsius), QuantityPrinter::rounded($ambient, Unit::Celsius), QuantityPrinter::rounded(self::COIL_RISE_KELVIN, Unit::Celsius)), 'V_operate = ' . QuantityPrinter::rounded($needed, Unit::Volt)];
+        $source = 'copper, 0.39 %/K; 35 K of the coil’s own heat, from memory';
+
+        return new Margin(
+            new Figure('coil voltage over hot operate voltage', $volts / $needed, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt)], 'typical values, coil hot', $source),
+            new Figure('coil voltage over hot operate voltage', $worstVolts / $needed, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt)], 'the corner that hurts, coil hot', $source),
+        );
+    }
+
+    /** What is left on the coil while the pin is at its off level, against the voltage at which the relay must have released. */
+    private static function releases(Relay $relay, float $volts, float $worstVolts): Margin
+    {
+        $limit = $relay->releaseRatio * $relay->coilVolts;
+        $figure = static fn(float $left, string $corner): Figure => new Figure('release voltage over what is left', $limit / max($left, 1e-6), Unit::Ratio, 'V_release ÷ V_coil', ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)], $corner, self::MODEL);
+
+        return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, 'greatest gain, pin at its worst off level'));
     }
 
     private static function pinBears(Silicon $silicon, float $amps, Figure $greatest): Margin

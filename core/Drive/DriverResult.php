@@ -17,8 +17,13 @@ final readonly class DriverResult
      * @param Figure $coilAmps coil current, typical
      * @param float $typicalPinAmps current in the pin while the relay is on, typical
      * @param Figure $pinAmps greatest current in the pin
+     * @param Margin $hotRestart coil voltage over the operate voltage of a coil that has warmed itself
+     * @param ?Margin $releases release voltage over what is left on the coil while the pin is off; null for modules
      * @param ?Figure $forcedGain collector over base current at typical levels; null without a transistor of our own
      * @param ?Figure $collectorVolts V_CE at the worst corner
+     * @param ?Figure $switchWatts heat in the switching element, at its greatest
+     * @param float $typicalSwitchWatts the same at typical values
+     * @param ?array{float, float} $gateVolts of a MOSFET, typical and at the corner that hurts
      * @param ?Margin $staysOff for a module: the current up to which it releases for certain, over the residual one
      */
     public function __construct(
@@ -28,8 +33,13 @@ final readonly class DriverResult
         public Figure $coilAmps,
         public float $typicalPinAmps,
         public Figure $pinAmps,
+        public Margin $hotRestart,
+        public ?Margin $releases = null,
         public ?Figure $forcedGain = null,
         public ?Figure $collectorVolts = null,
         public ?Margin $staysOff = null,
+        public ?Figure $switchWatts = null,
+        public float $typicalSwitchWatts = 0.0,
+        public ?array $gateVolts = null,
     ) {}
 }

@@ -6,7 +6,6 @@ namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\Ability;
@@ -16,10 +15,9 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\Pull;
+use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\NpnCircuit;
-use IronLatch\Core\Drive\NpnOperatingPoint;
-use IronLatch\Core\Drive\OptoInput;
+use IronLatch\Core\Drive\ModuleInput;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -173,7 +171,7 @@ final class StartUp
             'operating point with the pin as the chip leaves it',
             ['pin ' . $state->value, 'typical ' . QuantityPrinter::rounded($volts, Unit::Volt), sprintf('still up to %s', QuantityPrinter::rounded(self::STILL_RATIO * $relay->coilVolts, Unit::Volt))],
             'strongest pull, greatest gain',
-            'Ebers–Moll transport model; still below half the nominal voltage: common practice',
+            'operating point of the driver circuit; still below half the nominal voltage: common practice',
         );
 
         return [match (true) {
@@ -189,25 +187,11 @@ final class StartUp
             return 0.0;
         }
         $relay = $this->board->relay($actuator);
-        $driver = $actuator->driver;
-        if (!$driver instanceof NpnLowSide) {
+        $circuit = Circuits::of($this->board, $actuator);
+        if (null === $circuit) {
             return $source->volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $source->ohms);
         }
-        $transistor = $this->board->transistor($driver);
-        $rail = $this->board->supply($actuator->rail)->output;
-        $tolerance = $worst ? DriverAnalysis::RESISTOR_TOLERANCE : 0.0;
-
-        return NpnOperatingPoint::solve(new NpnCircuit(
-            $source->volts,
-            $source->ohms + $driver->baseOhms * (1 - $tolerance),
-            null === $driver->baseEmitterOhms ? null : $driver->baseEmitterOhms * (1 + $tolerance),
-            $worst ? $rail->max : $rail->typ,
-            $worst ? $relay->coilResistance->max : $relay->coilResistance->typ,
-            $transistor->collectorResistance->typ,
-            $worst ? $transistor->gain->max : $transistor->gain->typ,
-            $transistor->reverseGain,
-            $worst ? $transistor->saturationCurrent->max : $transistor->saturationCurrent->typ,
-        ))->coilVolts;
+        return $circuit->at($worst ? $circuit->best() : $circuit->typical(), $source->volts, $source->ohms)->coilVolts;
     }
 
     /**
@@ -216,11 +200,9 @@ final class StartUp
     private function ofModule(Actuator $actuator, OptoModuleInput $driver, PinState $state, ?Source $typical, ?Source $worst): array
     {
         $module = $this->board->module($driver);
-        $rail = $this->board->supply($actuator->rail)->output;
-        $led = $module->indicatorVolts->plus($module->optoVolts);
-        $leds = $module->indicatorVolts->max > 0 ? 2 : 1;
-        $amps = null === $typical ? 0.0 : OptoInput::amps($rail->typ, $module->seriesResistance->typ, $led->typ, $leds, $typical->volts, $typical->ohms);
-        $greatest = null === $worst ? 0.0 : OptoInput::amps($rail->max, $module->seriesResistance->min, $led->min, $leds, $worst->volts, $worst->ohms);
+        $input = new ModuleInput($module, $driver, $this->board->siliconOf($actuator->function)->electrics, $this->board->supply($actuator->rail)->output);
+        $amps = null === $typical ? 0.0 : $input->typical($typical->volts, $typical->ohms);
+        $greatest = null === $worst ? 0.0 : $input->most($worst->volts, $worst->ohms);
         $figure = new Figure(
             'module input current at start-up',
             $greatest,

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Level;
@@ -19,9 +18,8 @@ use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Strap;
-use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\NpnCircuit;
-use IronLatch\Core\Drive\NpnOperatingPoint;
+use IronLatch\Core\Drive\Circuit\Circuits;
+use IronLatch\Core\Drive\ModuleInput;
 use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -127,31 +125,21 @@ final class StrapSolver
             return $volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $ohms);
         }
         if ($driver instanceof OptoModuleInput) {
-            $module = $board->module($driver);
-            $led = $module->indicatorVolts->plus($module->optoVolts);
-            $amps = Level::High === $towards
-                ? OptoInput::amps($rail->max, $module->seriesResistance->min, $led->min, $module->indicatorVolts->max > 0 ? 2 : 1, $volts, $ohms)
-                : OptoInput::amps($rail->typ, $module->seriesResistance->typ, $led->typ, $module->indicatorVolts->max > 0 ? 2 : 1, $volts, $ohms);
+            $input = new ModuleInput($board->module($driver), $driver, $pin->silicon->electrics, $rail);
+            if (!$input->isActiveLow()) {
+                return $volts - $ohms * (Level::Low === $towards ? $input->most($volts, $ohms) : $input->typical($volts, $ohms));
+            }
+            $amps = Level::High === $towards ? $input->most($volts, $ohms) : $input->typical($volts, $ohms);
 
             return $volts + $ohms * $amps;
         }
-        if (!$driver instanceof NpnLowSide) {
+        $circuit = Circuits::of($board, $actuator);
+        if (null === $circuit) {
             return $volts;
         }
-        $transistor = $board->transistor($driver);
-        $least = Level::Low === $towards ? 1 - DriverAnalysis::RESISTOR_TOLERANCE : 1.0;
-        $point = NpnOperatingPoint::solve(new NpnCircuit(
-            $volts,
-            $ohms + $driver->baseOhms * $least,
-            null === $driver->baseEmitterOhms ? null : $driver->baseEmitterOhms * $least,
-            $rail->typ,
-            $relay->coilResistance->typ,
-            $transistor->collectorResistance->typ,
-            $transistor->gain->typ,
-            $transistor->reverseGain,
-            Level::Low === $towards ? $transistor->saturationCurrent->max : $transistor->saturationCurrent->typ,
-        ));
+        // Towards a low, the load takes as much as any copy of it can.
+        $values = Level::Low === $towards ? [...$circuit->best(), 'railVolts' => $rail->typ, 'coilOhms' => $relay->coilResistance->typ] : $circuit->typical();
 
-        return $volts - $ohms * $point->driveAmps;
+        return $volts - $ohms * $circuit->at($values, $volts, $ohms)->pinAmps;
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Pin;
@@ -17,6 +19,7 @@ use IronLatch\Core\Quantity\MarginState;
 final readonly class StrapSuits
 {
     private const BASE_OHMS = 470.0;
+    private const GATE_OHMS = 100.0;
     private const BASE_EMITTER_OHMS = 10e3;
 
     /**
@@ -40,7 +43,8 @@ final readonly class StrapSuits
         $suits = [];
         foreach ($parts as $part) {
             $driver = match (true) {
-                $part instanceof Transistor => new NpnLowSide($part->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
+                $part instanceof Transistor && !$part->isPnp => new NpnLowSide($part->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
+                $part instanceof Mosfet => new MosfetLowSide($part->identity->id, self::GATE_OHMS, self::BASE_EMITTER_OHMS),
                 $part instanceof OptoModule => new OptoModuleInput($part->identity->id, $part->activeLevel),
                 default => null,
             };

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '2';
+    public const VERSION = '3';
 
     /**
      * @return list<Rule>
@@ -49,6 +49,12 @@ final class RuleBook
             new Drive\PinOverloaded(),
             new Drive\ModuleInputAmbiguous(),
             new Drive\ActiveLevel(),
+            new Drive\HotRestart(),
+            new Drive\GateNotSpecified(),
+            new Drive\NoClamp(),
+            new Drive\PackageHeat(),
+            new Drive\IsolationClaimed(),
+            new Drive\LevelIntoPin(),
             new Power\ControllerVoltage(),
             new Power\SupplyOverloaded(),
             new Mains\ContactOverloaded(),
@@ -66,7 +72,6 @@ final class RuleBook
     public static function missingChecks(): array
     {
         return [
-            Stage::Drive->value => ['release of the relay', 'hot restart', 'clamp across the coil', 'MOSFET gates', 'array heat', '5 V signals into 3.3 V pins'],
             Stage::Power->value => ['regulator heat and drop-out', 'common ground', 'back-feeding', 'rail dips while relays pull in', 'batteries and power banks'],
             Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'what is restored after a power cut', 'enclosure'],
             Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],

@@ -21,6 +21,7 @@ use IronLatch\Storage\NothingToDo;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\Storage\StaleEdit;
 use IronLatch\View\BoardScreen;
+use IronLatch\View\DriveScreen;
 use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -46,7 +47,7 @@ final class BoardController extends AbstractController
         return $this->redirectToRoute('board_view', ['id' => $id, 'view' => 'lines']);
     }
 
-    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|compare|read|revisions|settings|finding'], methods: ['GET'])]
+    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|drive|compare|read|revisions|settings|finding'], methods: ['GET'])]
     public function view(Request $request, string $id, string $view): Response
     {
         return $this->screen->render($request, $this->opened($id), $view, $request->query->getString('open'));
@@ -90,6 +91,23 @@ final class BoardController extends AbstractController
             }
 
             return WaysOut::named($inspection, $way)->edit ?? throw new EditRefused('This way is not open any more. Look at the comparison again.');
+        });
+    }
+
+    /** Takes one of the driver circuits that were sized for a relay, sized again here. */
+    #[Route('/drive/{actuator}/take', name: 'drive_take', requirements: ['actuator' => 'A\d{1,6}'], methods: ['POST'])]
+    public function takeDriver(Request $request, string $id, string $actuator): Response
+    {
+        return $this->change($request, $id, function (OpenBoard $opened) use ($request, $actuator): Edit {
+            if (!isset($opened->board->actuators()[$actuator])) {
+                throw new EditRefused('This relay is not on the board any more. Look at the newest revision.');
+            }
+            foreach ((new DriveScreen(new Inspection($opened->board, $this->catalogue)))->ways($actuator) as $way) {
+                if ($way->id === $request->request->getString('way')) {
+                    return $way->edit([$actuator]);
+                }
+            }
+            throw new EditRefused('This circuit is not on offer any more. Look at the list again.');
         });
     }
 

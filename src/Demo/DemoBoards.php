@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Demo;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddLine;
@@ -21,6 +22,7 @@ use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateCable;
+use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
@@ -90,6 +92,7 @@ final readonly class DemoBoards
             // The buttons sit in the lid of the box.
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
+            new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6'], Clamp::Diode),
             new AddSurface('L4', SurfaceKind::SensorRule, 'F14'),
             new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
         ]);
@@ -123,6 +126,7 @@ final readonly class DemoBoards
             new DriveByTransistor(['A7'], $transistor, 47e3),
             new DriveByModule(['A8'], $this->part('opto-module-low-bare', OptoModule::class)),
             new ChooseContact(['A7'], ContactUse::NormallyClosed),
+            new StateClamp(['A5'], Clamp::None),
             new AddSurface('L1', SurfaceKind::WallSwitch),
             new AddSurface('L2', SurfaceKind::PushButton),
             new AddSurface('L3', SurfaceKind::InfraredKey),

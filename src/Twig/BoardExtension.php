@@ -10,6 +10,7 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\View\DriverWords;
 use IronLatch\View\Joint;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -24,6 +25,8 @@ final class BoardExtension extends AbstractExtension
         return [
             new TwigFunction('quantity', static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit))),
             new TwigFunction('place', Joint::place(...)),
+            new TwigFunction('driver_word', DriverWords::of(...)),
+            new TwigFunction('nearest_step', self::nearestStep(...)),
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),
         ];
@@ -37,5 +40,18 @@ final class BoardExtension extends AbstractExtension
         $class = RecordShape::variants(Part::class)->classes[$word] ?? null;
 
         return null !== $class && is_subclass_of($class, Part::class) ? $this->catalogue->parts($class) : [];
+    }
+
+    /**
+     * @param list<float> $steps rising
+     */
+    private static function nearestStep(array $steps, float $value): int
+    {
+        $nearest = 0;
+        foreach ($steps as $index => $step) {
+            $nearest = abs($step - $value) < abs($steps[$nearest] - $value) ? $index : $nearest;
+        }
+
+        return $nearest;
     }
 }

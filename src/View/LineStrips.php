@@ -8,8 +8,6 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Line;
-use IronLatch\Core\Board\NpnLowSide;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Insulation;
@@ -34,6 +32,11 @@ final readonly class LineStrips
         'pins.expander-at-power-up' => 'driver',
         'drive.coil-on-pin' => 'driver',
         'drive.active-level' => 'driver',
+        'drive.gate-not-specified' => 'driver',
+        'drive.isolation-claimed' => 'driver',
+        'drive.no-clamp' => 'coil',
+        'drive.hot-restart' => 'coil',
+        'drive.package-heat' => 'coil',
         'drive.module-ambiguous' => 'driver',
         'drive.pin-overloaded' => 'driver',
         'drive.does-not-pull-in' => 'coil',
@@ -128,12 +131,7 @@ final readonly class LineStrips
     {
         $driver = $actuator->driver;
 
-        return new Link('driver', 'Driver', match (true) {
-            $driver instanceof NpnLowSide => 'NPN ' . QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm),
-            $driver instanceof OptoModuleInput => 'opto module',
-            $driver instanceof DirectDrive => 'none',
-            default => 'driver',
-        }, $level, $driver instanceof DirectDrive);
+        return new Link('driver', 'Driver', DriverWords::of($driver), $level, $driver instanceof DirectDrive);
     }
 
     private function appliance(Line $line, string $amps): Link

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\Transistor;
@@ -100,7 +101,7 @@ final readonly class PinsScreen
         if ('' === $chosen || null === $this->inspection->board->actuatorOf($chosen)) {
             return [];
         }
-        $parts = [...array_values($this->inspection->partsOnOffer(Transistor::class)), ...array_values($this->inspection->partsOnOffer(OptoModule::class))];
+        $parts = [...array_values($this->inspection->partsOnOffer(Transistor::class)), ...array_values($this->inspection->partsOnOffer(Mosfet::class)), ...array_values($this->inspection->partsOnOffer(OptoModule::class))];
         $suits = [];
         foreach ($this->inspection->controller->pins as $name => $pin) {
             $of = StrapSuits::of($this->inspection->board, $chosen, $pin, $parts);

@@ -29,7 +29,6 @@ final readonly class AddLine implements Edit
         $line = $ids->next('L');
         $function = $ids->next('F');
         $driver = $board->defaults->driver;
-        $level = $driver->inherentActiveLevel();
         $board = $board->withPart($this->appliance);
 
         return $board->with(
@@ -39,7 +38,7 @@ final readonly class AddLine implements Edit
                 Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
                 null === $this->appliance->dcVolts ? Fact::unknown() : Fact::stated(SwitchedConductor::DcPositive),
                 [],
-                [$ids->next('A') => new Actuator($function, $board->defaults->relay, $driver, $board->defaults->rail, Fact::stated($level))],
+                [$ids->next('A') => Actuator::usual($function, $board->defaults->relay, $driver, $board->defaults->rail)],
             )],
             functions: [...$board->functions, $function => PinFunction::of(FunctionKind::RelayOutput, $this->name . ' relay')],
             lastIds: $ids->last(),

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\PinFunction;
-use IronLatch\Core\Record\Fact;
 
 /** Adds a further relay to a line, with the board’s usual driver. */
 final readonly class AddRelay implements Edit
@@ -23,8 +22,7 @@ final readonly class AddRelay implements Edit
         $line = Targets::line($board, $this->line);
         $ids = new Ids($board);
         $function = $ids->next('F');
-        $level = $board->defaults->driver->inherentActiveLevel();
-        $actuator = new Actuator($function, $board->defaults->relay, $board->defaults->driver, $board->defaults->rail, Fact::stated($level));
+        $actuator = Actuator::usual($function, $board->defaults->relay, $board->defaults->driver, $board->defaults->rail);
         $number = count($line->actuators) + 1;
         $name = $line->name . ' relay' . (1 === $number ? '' : ' ' . $number);
 

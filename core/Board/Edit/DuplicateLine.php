@@ -30,7 +30,7 @@ final readonly class DuplicateLine implements Edit
         foreach ($line->actuators as $actuator) {
             $function = $ids->next('F');
             $functions[$function] = PinFunction::of(FunctionKind::RelayOutput, $this->name . ' relay' . ([] === $actuators ? '' : ' ' . (count($actuators) + 1)));
-            $actuators[$ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->contact);
+            $actuators[$ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->clamp, $actuator->contact);
         }
         $surfaces = [];
         foreach ($line->surfaces as $surface) {

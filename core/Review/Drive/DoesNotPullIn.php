@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -31,10 +32,10 @@ final class DoesNotPullIn implements Rule
             'drive.does-not-pull-in',
             1,
             Stage::Drive,
-            'Driver that does not pull the relay in',
+            'Driver that does not pull in or release',
             [Kind::Broken, Kind::Weak, Kind::Hint],
             'Too little base current, and the transistor does not saturate: the relay pulls in on one bench and not on the next.',
-            'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over 0.5 V at the worst corner (weak); forced gain over the house rule at typical levels (hint)',
+            'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over 0.5 V at the worst corner (weak); forced gain over the house rule at typical levels (hint); more than the release voltage left on the coil while the pin is off',
             Basis::CommonPractice,
             'operate voltage from the relay’s data sheet; V_CE limit and forced gain: common practice',
         );
@@ -70,8 +71,20 @@ final class DoesNotPullIn implements Rule
             MarginState::Weak === $result->pullIn->state() => new Finding($this->facts(), Kind::Weak, $id, sprintf('The relay of “%s” pulls in on the bench only.%s the coil gets %s of its operate voltage at the worst corner.', $name, $base, $result->pullIn->worst->printed()), [$result->pullIn->worst, $result->pullIn->nominal], $remedies),
             null !== $result->collectorVolts && $result->collectorVolts->value > BaseResistor::SATURATED_VOLTS => new Finding($this->facts(), Kind::Weak, $id, sprintf('The transistor of “%s” does not saturate.%s it keeps %s from the coil at the worst corner.', $name, $base, $result->collectorVolts->printed()), [$result->collectorVolts, $result->pullIn->worst], $remedies),
             null !== $result->forcedGain && $result->forcedGain->value > $limit => new Finding($this->facts(), Kind::Hint, $id, sprintf('The transistor of “%s” is driven at forced gain %s; the house rule is %s.', $name, $result->forcedGain->printed(), QuantityPrinter::rounded($limit, Unit::Ratio)), [$result->forcedGain], $remedies),
+            MarginState::Sound !== ($result->releases?->state() ?? MarginState::Sound) => self::stays($this->facts(), $id, $name, $result->releases),
             default => null,
         };
+    }
+
+    private static function stays(RuleFacts $facts, string $id, string $name, ?Margin $releases): ?Finding
+    {
+        if (null === $releases) {
+            return null;
+        }
+        $isBroken = MarginState::Broken === $releases->state();
+        $figure = $isBroken ? $releases->nominal : $releases->worst;
+
+        return new Finding($facts, $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The relay of “%s” may stay in: with its pin off, the release voltage is %s of what is left on the coil%s.', $name, $figure->printed(), $isBroken ? '' : ' at the worst corner'), [$figure]);
     }
 
     /**

@@ -45,7 +45,7 @@ final class BoardIntegrityTest extends TestCase
         yield 'appliance gone' => [static fn(Board $b) => $b->with(lines: ['L1' => $line($b)->with(appliance: 'toaster')]), '“toaster” (appliance of line L1)'];
         yield 'appliance on no rail' => [static fn(Board $b) => $b->with(lines: ['L1' => $line($b)->with(feed: 'R5')]), 'The appliance of L1 is fed from the rail “R5”'];
         yield 'default relay gone' => [static fn(Board $b) => $b->with(defaults: new LineDefaults('nothing', $b->defaults->driver, 'R1')), '(relay of the defaults)'];
-        yield 'default transistor gone' => [static fn(Board $b) => $b->with(defaults: new LineDefaults('reinforced-5v', new NpnLowSide('nothing', 470.0), 'R1')), '(transistor of the defaults)'];
+        yield 'default transistor gone' => [static fn(Board $b) => $b->with(defaults: new LineDefaults('reinforced-5v', new NpnLowSide('nothing', 470.0), 'R1')), '(driver of the defaults)'];
         yield 'part under another id' => [static fn(Board $b) => $b->with(parts: [...$b->parts, 'kettle' => TestBoards::part('iron', Appliance::class)]), 'The part under “kettle” calls itself “iron”.'];
         yield 'counter behind' => [static fn(Board $b) => $b->with(lastIds: [...$b->lastIds, 'F' => 2]), 'lies beyond the counter lastIds.F'];
         yield 'acceptance under another key' => [static fn(Board $b) => $b->with(acceptances: ['a.b:L1' => new Acceptance('a.b', 'L2', 'weak', 'x', 1, 'x', 'y')]), 'The acceptance under “a.b:L1” is for “a.b:L2”.'];

@@ -40,7 +40,7 @@ final class RecordTest extends TestCase
     public function testTheShapeFollowsTheConstructor(): void
     {
         $shape = RecordShape::of(Actuator::class);
-        self::assertSame(['function', 'relay', 'driver', 'rail', 'activeLevel', 'contact'], array_keys($shape->fields));
+        self::assertSame(['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact'], array_keys($shape->fields));
         self::assertSame([ValueKind::Text, ValueKind::Variant, ValueKind::Fact], [$shape->fields['function']->value->kind, $shape->fields['driver']->value->kind, $shape->fields['activeLevel']->value->kind]);
         self::assertSame([true, ContactUse::NormallyOpen], [$shape->fields['contact']->optional, $shape->fields['contact']->default]);
         self::assertSame($shape, RecordShape::of(Actuator::class), 'A shape is read once.');
@@ -87,7 +87,7 @@ final class RecordTest extends TestCase
     #[DataProvider('facts')]
     public function testAFactKeepsWhatIsKnownOfIt(Fact $fact, array $data): void
     {
-        $actuator = new Actuator('F1', 'r', new DirectDrive(), 'R1', $fact);
+        $actuator = new Actuator('F1', 'r', new DirectDrive(), 'R1', $fact, Fact::unknown());
         self::assertSame($data, RecordWriter::write($actuator)['activeLevel']);
         self::assertEquals($actuator, RecordReader::forFiles()->read(Actuator::class, RecordWriter::write($actuator)));
         self::assertSame(Knowledge::Unknown !== $fact->knowledge, $fact->isKnown());
@@ -106,8 +106,8 @@ final class RecordTest extends TestCase
         yield 'text for a yes' => [Seat::class, ['pin' => 'x', 'locked' => 'true'], 'locked', 'expected true or false.'];
         yield 'null for a text' => [Seat::class, ['pin' => null], 'pin', 'expected a text.'];
         yield 'long text' => [Seat::class, ['pin' => str_repeat('x', 2001)], 'pin', 'this text is longer than 2000 characters. Shorten it.'];
-        yield 'unknown variant' => [Driver::class, ['driver' => 'magic'], 'driver', 'expected one of: direct, npn-low-side, opto-module.'];
-        yield 'no variant' => [Driver::class, [], 'driver', 'expected one of: direct, npn-low-side, opto-module.'];
+        yield 'unknown variant' => [Driver::class, ['driver' => 'magic'], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, opto-module.'];
+        yield 'no variant' => [Driver::class, [], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, opto-module.'];
         yield 'deep place' => [Supply::class, [...self::SUPPLY, 'output' => ['min' => '4.9 V', 'typ' => '5', 'max' => '5.1 V']], 'output.typ', '“5” must be written with its unit in one spelling in a file: “5 V”.'];
         yield 'spread with a key too few' => [Supply::class, [...self::SUPPLY, 'output' => ['min' => '4.9 V', 'max' => '5.1 V']], 'output', 'a spread has the three keys min, typ and max.'];
         yield 'enum' => [Supply::class, [...self::SUPPLY, 'form' => 'battery'], 'form', 'expected one of: encapsulated mains module, plug-in adapter.'];
@@ -136,7 +136,7 @@ final class RecordTest extends TestCase
         $reader = RecordReader::forForms();
         self::assertEquals(new Seat('GPIO4', true), $reader->read(Seat::class, ['pin' => '  GPIO4 ', 'locked' => '1']));
         self::assertEquals(new NpnLowSide('t', 4700.0), $reader->read(Driver::class, ['driver' => 'npn-low-side', 'transistor' => 't', 'baseOhms' => '4k7']));
-        self::assertSame(Level::Low, $reader->read(Actuator::class, ['function' => 'F1', 'relay' => 'r', 'driver' => ['driver' => 'direct'], 'rail' => 'R1', 'activeLevel' => 'low'])->activeLevel->value);
+        self::assertSame(Level::Low, $reader->read(Actuator::class, ['function' => 'F1', 'relay' => 'r', 'driver' => ['driver' => 'direct'], 'rail' => 'R1', 'activeLevel' => 'low', 'clamp' => 'diode'])->activeLevel->value);
         $this->expectException(RecordFault::class);
         $reader->read(Seat::class, ['pin' => 'x', 'locked' => 'perhaps']);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review;
 
+use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddGroup;
@@ -14,6 +16,7 @@ use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\ChangeFunctionKind;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\ConfirmReading;
@@ -34,8 +37,11 @@ use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetExpander;
 use IronLatch\Core\Board\Edit\SetI2cBus;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateAmbient;
 use IronLatch\Core\Board\Edit\StateCable;
+use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateHighLevel;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRadio;
@@ -43,12 +49,16 @@ use IronLatch\Core\Board\Edit\TolerateConsole;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PartIdentity;
 use IronLatch\Core\Catalogue\PullDirection;
@@ -102,8 +112,8 @@ final class RuleFixtures
 
         yield 'button on the run strap' => self::one('pins.button-on-strap', 'F4', Kind::Hint, '', $seat('F4', '0'), $seat('F4', '15'));
 
-        yield 'lamp relay on a pin that is pulsed' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '5.02 V', $seat('F1', '14'), $seat('F1', '13'));
-        yield 'airer relay on a pin that is pulsed' => self::one('pins.boot-twitch', 'A2', Kind::Danger, '5.02 V', $seat('F2', '14'), $seat('F2', '13'));
+        yield 'lamp relay on a pin that is pulsed' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '5.04 V', $seat('F1', '14'), $seat('F1', '13'));
+        yield 'airer relay on a pin that is pulsed' => self::one('pins.boot-twitch', 'A2', Kind::Danger, '5.04 V', $seat('F2', '14'), $seat('F2', '13'));
         yield 'pull-up through an open base drives a 12 V coil' => self::one(
             'pins.boot-twitch',
             'A1',
@@ -131,6 +141,7 @@ final class RuleFixtures
 
         yield from self::seating();
         yield from self::expanders();
+        yield from self::drivers();
 
         yield 'coil straight on its pin' => self::one('drive.coil-on-pin', 'A1', Kind::Broken, '50 mA', new DriveDirectly(['A1']), new DriveByTransistor(['A1'], $transistor, 470.0));
 
@@ -215,7 +226,7 @@ final class RuleFixtures
         yield 'wall switch on a strap that only uploading reads' => self::one('pins.switch-holds-strap', 'F1', Kind::Weak, '', $seat('F1', '8'), $seat('F1', '7'), $c3);
 
         yield 'active-low module, output made first' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '2.39 mA', $both(new DriveByModule(['A1'], $module), new StateOutputOrder(OutputOrder::OutputFirst)), $both(new DriveByModule(['A1'], $module), new StateOutputOrder(OutputOrder::LevelFirst)));
-        yield 'one step of two on a pulsed pin' => self::one('pins.boot-twitch', 'A3', Kind::Danger, '5.02 V', $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '14')), $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '13')));
+        yield 'one step of two on a pulsed pin' => self::one('pins.boot-twitch', 'A3', Kind::Danger, '5.04 V', $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '14')), $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '13')));
 
         $bus = TestBoards::edited($sound, new AddGroup(GroupKind::I2c, 'Bus'));
         $pulls = static fn(?float $ohms, float $hertz = 100e3): Edit => new SetI2cBus('G1', $hertz, $ohms, 50e-12);
@@ -238,8 +249,8 @@ final class RuleFixtures
 
         yield 'transistor on a quasi-bidirectional output' => self::one('pins.expander-sources', 'A1', Kind::Broken, '66 µA', $both(new FitExpander($eight), $seat('F1', 'X1.P0')), $both(new FitExpander($eight), new DriveByModule(['A1'], $module), $seat('F1', 'X1.P0')));
 
-        yield 'shift register that nothing holds off' => self::one('pins.expander-at-power-up', 'A1', Kind::Broken, '5.02 V', $both(new FitExpander($register, 'R1', false), $seat('F1', 'X1.Q0')), $both(new FitExpander($register, 'R1', true), $seat('F1', 'X1.Q0')));
-        yield 'airer on a shift register that nothing holds off' => self::one('pins.expander-at-power-up', 'A2', Kind::Danger, '5.02 V', $both(new FitExpander($register, 'R1', false), $seat('F2', 'X1.Q0')), $both(new FitExpander($register, 'R1', true), $seat('F2', 'X1.Q0')));
+        yield 'shift register that nothing holds off' => self::one('pins.expander-at-power-up', 'A1', Kind::Broken, '5.05 V', $both(new FitExpander($register, 'R1', false), $seat('F1', 'X1.Q0')), $both(new FitExpander($register, 'R1', true), $seat('F1', 'X1.Q0')));
+        yield 'airer on a shift register that nothing holds off' => self::one('pins.expander-at-power-up', 'A2', Kind::Danger, '5.05 V', $both(new FitExpander($register, 'R1', false), $seat('F2', 'X1.Q0')), $both(new FitExpander($register, 'R1', true), $seat('F2', 'X1.Q0')));
 
         yield '5 V expander on a 3.3 V bus' => self::one('pins.expander-bus-level', 'X1', Kind::Broken, '×0.943', new FitExpander($eight, 'R1'), new FitExpander($eight));
         yield '5 V expander behind a level shifter' => self::one('pins.expander-bus-level', 'X1', Kind::Broken, '×0.943', new FitExpander($eight, 'R1'), $both(new FitExpander($eight, 'R1'), new SetI2cBus('G1', 100e3, 4.7e3, 50e-12, true)));
@@ -252,6 +263,50 @@ final class RuleFixtures
         $two = $both(new FitExpander($eight), new FitExpander($eight));
         yield 'two expanders on one address' => self::one('pins.expander-address', 'X2', Kind::Broken, '', $both($two, new SetExpander('X2', 0x20, null)), $both($two, new SetExpander('X2', 0x27, null)));
         yield 'A variant on the plain one’s address' => self::one('pins.expander-address', 'X1', Kind::Broken, '', $both(new FitExpander(TestBoards::part('pcf8574a', Expander::class)), new SetExpander('X1', 0x20, null)), $both(new FitExpander(TestBoards::part('pcf8574a', Expander::class)), new SetExpander('X1', 0x38, null)));
+    }
+
+    /**
+     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     */
+    private static function drivers(): iterable
+    {
+        $both = static fn(Edit ...$edits): Edit => new Sequence('both', array_values($edits));
+        $mosfet = static function (string $id): Edit {
+            $part = TestBoards::part($id, Mosfet::class);
+
+            return new ChooseDriver(['A1'], new MosfetLowSide($id, 100.0, 10e3), [$part]);
+        };
+        $array = TestBoards::part('uln2803a', DarlingtonArray::class);
+        $onArray = static fn(Edit ...$more): Edit => new Sequence('array', [new ChooseDriver(['A1'], new ArrayChannel('uln2803a'), [$array]), ...array_values($more)]);
+
+        yield 'coil in hot air' => self::one('drive.hot-restart', 'A1', Kind::Weak, '×0.983', new StateAmbient(60.0), new StateAmbient(45.0));
+        yield 'coil behind a module in warm air' => self::one('drive.hot-restart', 'A1', Kind::Hint, '×0.983', $both(new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)), new StateAmbient(45.0)), new StateAmbient(45.0));
+
+        yield '10 V MOSFET on a 3.3 V pin' => self::one('drive.gate-not-specified', 'A1', Kind::Broken, '×0.326', $mosfet('mosfet-10v'), $mosfet('mosfet-2v5'));
+        yield '4.5 V MOSFET on a 3.3 V pin' => self::one('drive.gate-not-specified', 'A1', Kind::Weak, '×0.725', $mosfet('mosfet-4v5'), $mosfet('mosfet-2v5'));
+
+        yield 'transistor without a diode' => self::one('drive.no-clamp', 'A1', Kind::Broken, '', new StateClamp(['A1'], Clamp::None), new StateClamp(['A1'], Clamp::Diode));
+        yield 'array with its common pin open' => self::one('drive.no-clamp', 'A1', Kind::Broken, '', $onArray(new StateClamp(['A1'], Clamp::None)), $onArray(new StateClamp(['A1'], Clamp::Diode)));
+
+        $nine = TestBoards::withLines(9);
+        $all = static fn(int $count): array => array_map(static fn(int $line): string => 'A' . $line, range(1, $count));
+        yield 'nine relays on eight channels' => self::one('drive.package-heat', 'A1', Kind::Broken, '', new ChooseDriver($all(9), new ArrayChannel('uln2803a'), [$array]), new ChooseDriver($all(8), new ArrayChannel('uln2803a'), [$array]), $nine);
+        // No array in the catalogue is so small a package: these are made for the test.
+        $tiny = static fn(float $kelvin): DarlingtonArray => new DarlingtonArray(new PartIdentity('array-test', 1, 'Array in a small package', Basis::CommonPractice, 'test'), 8, $array->inputOhms, $array->gain, $array->saturationCurrent, $array->collectorResistance, 0.5, 50.0, $kelvin, 150.0);
+        yield 'eight relays on a package that sheds little heat' => self::one('drive.package-heat', 'A1', Kind::Broken, '×0.983', new ChooseDriver($all(8), new ArrayChannel('array-test'), [$tiny(240.0)]), new ChooseDriver($all(8), new ArrayChannel('uln2803a'), [$array]), $nine);
+        yield 'eight relays on a package that sheds just enough' => self::one('drive.package-heat', 'A1', Kind::Weak, '×0.867', new ChooseDriver($all(8), new ArrayChannel('array-test'), [$tiny(210.0)]), new ChooseDriver($all(8), new ArrayChannel('array-test'), [$tiny(120.0)]), $nine);
+
+        $module = TestBoards::part('opto-module-low', OptoModule::class);
+        $isolating = static fn(bool $jumperOff): Edit => new ChooseDriver(['A1'], new OptoModuleInput('opto-module-low', Level::Low, $jumperOff, true), [$module]);
+        $ownRail = new AddRail('Coils', TestBoards::part('module-5v-5w', Supply::class));
+        yield 'isolation on one rail' => self::one('drive.isolation-claimed', 'A1', Kind::Weak, '', $isolating(true), $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(true)));
+        yield 'isolation with the jumper on' => self::one('drive.isolation-claimed', 'A1', Kind::Weak, '', $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(false)), $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(true)));
+
+        $receiver = $both(new AddFunction(FunctionKind::InfraredReceiver, 'Receiver'), new SeatFunction('F6', '35'));
+        yield '5 V receiver on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Broken, '×0.72', $both($receiver, new StateHighLevel(['F6'], 5.0)), $both($receiver, new StateHighLevel(['F6'], 3.3)));
+        yield '3.5 V receiver on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Weak, '×1.03', $both($receiver, new StateHighLevel(['F6'], 3.5)), $both($receiver, new StateHighLevel(['F6'], 3.3)));
+        $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new AddFunction(FunctionKind::MotionSensor, 'Motion'), new SeatFunction('F1', 'D4'));
+        yield '2.8 V sensor on a 5 V pin' => self::one('drive.level-into-pin', 'F1', Kind::Broken, '×0.933', new StateHighLevel(['F1'], 2.8), new StateHighLevel(['F1'], 3.3), $avr);
     }
 
     /**

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Level;
+
+/** One channel of a Darlington array. */
+final readonly class ArrayChannel implements Driver
+{
+    /**
+     * @param string $array part id
+     * @param string $package which package it is in: channels of one package heat each other
+     */
+    public function __construct(public string $array, public string $package = 'U1') {}
+
+    public function inherentActiveLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function parts(): array
+    {
+        return [$this->array];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return $this;
+    }
+}

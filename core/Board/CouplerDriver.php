@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Pin – resistor – opto coupler – NPN low side. */
+final readonly class CouplerDriver implements Driver
+{
+    /**
+     * @param string $coupler part id
+     * @param string $npn part id
+     * @param float $ledOhms from the pin to the LED
+     * @param float $couplingOhms from the phototransistor’s emitter to the NPN’s base
+     * @param bool $isolates the maker counts on the coupler to keep the two sides apart
+     */
+    public function __construct(
+        public string $coupler,
+        public string $npn,
+        #[Measured(Unit::Ohm)]
+        public float $ledOhms,
+        #[Measured(Unit::Ohm)]
+        public float $couplingOhms,
+        #[Measured(Unit::Ohm)]
+        public ?float $baseEmitterOhms = 10e3,
+        public bool $isolates = false,
+    ) {
+        Resistance::within('LED resistor', $ledOhms, 10.0, 100e3, '270 Ω to 1 kΩ');
+        Resistance::within('coupling resistor', $couplingOhms, 1.0, 1e6, '330 Ω to 1 kΩ');
+        Resistance::within('base–emitter resistor', $baseEmitterOhms, 100.0, 1e6, '10 kΩ');
+    }
+
+    public function inherentActiveLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function parts(): array
+    {
+        return [$this->coupler, $this->npn];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return new self(
+            $this->coupler,
+            $this->npn,
+            'ledOhms' === $name ? $ohms ?? $this->ledOhms : $this->ledOhms,
+            'couplingOhms' === $name ? $ohms ?? $this->couplingOhms : $this->couplingOhms,
+            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
+            $this->isolates,
+        );
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\ListOf;
+
+/** Drives coils by another circuit; the active level becomes the circuit’s own. */
+final readonly class ChooseDriver implements Edit
+{
+    /**
+     * @param list<string> $actuators ids of relays
+     * @param list<Part> $parts facts of the parts that the circuit is built on
+     */
+    public function __construct(
+        #[ListOf('string')]
+        public array $actuators,
+        public Driver $driver,
+        #[ListOf(Part::class)]
+        public array $parts,
+        public string $title = '',
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        return Targets::changeActuators($board->withPart(...$this->parts), $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(driver: $this->driver, activeLevel: Fact::stated($this->driver->inherentActiveLevel())));
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Drive %s %s', Targets::names($board, $this->actuators), '' === $this->title ? 'by another circuit' : 'by ' . $this->title);
+    }
+}

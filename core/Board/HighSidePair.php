@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Pin – NPN – PNP: the coil between the PNP’s collector and ground, fed from a rail above the pin’s supply. */
+final readonly class HighSidePair implements Driver
+{
+    /**
+     * @param string $npn part id
+     * @param string $pnp part id
+     * @param float $couplingOhms from the NPN’s collector to the PNP’s base
+     * @param float $emitterBaseOhms across the PNP’s emitter and base
+     */
+    public function __construct(
+        public string $npn,
+        public string $pnp,
+        #[Measured(Unit::Ohm)]
+        public float $baseOhms,
+        #[Measured(Unit::Ohm)]
+        public float $couplingOhms,
+        #[Measured(Unit::Ohm)]
+        public float $emitterBaseOhms = 10e3,
+        #[Measured(Unit::Ohm)]
+        public ?float $baseEmitterOhms = 10e3,
+    ) {
+        Resistance::within('base resistor', $baseOhms, 10.0, 1e6, '1 kΩ to 10 kΩ');
+        Resistance::within('coupling resistor', $couplingOhms, 10.0, 1e6, '1 kΩ');
+        Resistance::within('emitter–base resistor', $emitterBaseOhms, 100.0, 1e6, '10 kΩ');
+        Resistance::within('base–emitter resistor', $baseEmitterOhms, 100.0, 1e6, '10 kΩ');
+    }
+
+    public function inherentActiveLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function parts(): array
+    {
+        return [$this->npn, $this->pnp];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return new self(
+            $this->npn,
+            $this->pnp,
+            'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms,
+            'couplingOhms' === $name ? $ohms ?? $this->couplingOhms : $this->couplingOhms,
+            'emitterBaseOhms' === $name ? $ohms ?? $this->emitterBaseOhms : $this->emitterBaseOhms,
+            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
+        );
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Pin – PNP on the pin’s supply – NPN low side: a low at the pin switches the coil on. */
+final readonly class InvertingPair implements Driver
+{
+    /**
+     * @param string $pnp part id; its emitter hangs on the pin’s supply
+     * @param string $npn part id
+     * @param float $inputOhms from the pin to the PNP’s base
+     * @param float $couplingOhms from the PNP’s collector to the NPN’s base
+     */
+    public function __construct(
+        public string $pnp,
+        public string $npn,
+        #[Measured(Unit::Ohm)]
+        public float $inputOhms,
+        #[Measured(Unit::Ohm)]
+        public float $couplingOhms,
+        #[Measured(Unit::Ohm)]
+        public float $emitterBaseOhms = 10e3,
+        #[Measured(Unit::Ohm)]
+        public ?float $baseEmitterOhms = 10e3,
+    ) {
+        Resistance::within('input resistor', $inputOhms, 10.0, 1e6, '1 kΩ to 10 kΩ');
+        Resistance::within('coupling resistor', $couplingOhms, 10.0, 1e6, '330 Ω to 1 kΩ');
+        Resistance::within('emitter–base resistor', $emitterBaseOhms, 100.0, 1e6, '10 kΩ');
+        Resistance::within('base–emitter resistor', $baseEmitterOhms, 100.0, 1e6, '10 kΩ');
+    }
+
+    public function inherentActiveLevel(): Level
+    {
+        return Level::Low;
+    }
+
+    public function parts(): array
+    {
+        return [$this->pnp, $this->npn];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return new self(
+            $this->pnp,
+            $this->npn,
+            'inputOhms' === $name ? $ohms ?? $this->inputOhms : $this->inputOhms,
+            'couplingOhms' === $name ? $ohms ?? $this->couplingOhms : $this->couplingOhms,
+            'emitterBaseOhms' === $name ? $ohms ?? $this->emitterBaseOhms : $this->emitterBaseOhms,
+            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
+        );
+    }
+}

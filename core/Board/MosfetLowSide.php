@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Pin – gate resistor – n-channel MOSFET, the coil between its rail and the drain. */
+final readonly class MosfetLowSide implements Driver
+{
+    /**
+     * @param string $mosfet part id
+     * @param ?float $pullDownOhms from gate to ground; null where none is fitted
+     */
+    public function __construct(
+        public string $mosfet,
+        #[Measured(Unit::Ohm)]
+        public float $gateOhms,
+        #[Measured(Unit::Ohm)]
+        public ?float $pullDownOhms = null,
+    ) {
+        Resistance::within('gate resistor', $gateOhms, 1.0, 100e3, '100 Ω');
+        Resistance::within('gate pull-down', $pullDownOhms, 1e3, 10e6, '10 kΩ');
+    }
+
+    public function inherentActiveLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function parts(): array
+    {
+        return [$this->mosfet];
+    }
+
+    public function withValue(string $name, ?float $ohms): self
+    {
+        return new self($this->mosfet, 'gateOhms' === $name ? $ohms ?? $this->gateOhms : $this->gateOhms, 'pullDownOhms' === $name ? $ohms : $this->pullDownOhms);
+    }
+}

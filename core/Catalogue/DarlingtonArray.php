@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** Darlington pairs in one package, with input resistors and clamp diodes to a common pin. */
+final readonly class DarlingtonArray implements Part
+{
+    /**
+     * @param Spread $inputOhms built-in resistor at each input
+     * @param Spread $gain of each of the two transistors
+     * @param Spread $saturationCurrent I_S of each transistor, in amperes at 27 °C
+     * @param Spread $collectorResistance ohms in series with the output
+     * @param float $junctionKelvinPerWatt package heat: rise of the junction over the air
+     */
+    public function __construct(
+        public PartIdentity $identity,
+        public int $channels,
+        #[Measured(Unit::Ohm)]
+        public Spread $inputOhms,
+        #[Measured(Unit::Ratio)]
+        public Spread $gain,
+        #[Measured(Unit::Ampere)]
+        public Spread $saturationCurrent,
+        #[Measured(Unit::Ohm)]
+        public Spread $collectorResistance,
+        #[Measured(Unit::Ampere)]
+        public float $greatestAmps,
+        #[Measured(Unit::Volt)]
+        public float $greatestVolts,
+        #[Measured(Unit::Ratio)]
+        public float $junctionKelvinPerWatt,
+        #[Measured(Unit::Celsius)]
+        public float $greatestCelsius,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** An opto coupler by itself: an LED and a phototransistor. */
+final readonly class OptoCoupler implements Part
+{
+    /**
+     * @param Spread $ledVolts forward voltage at 5 mA
+     * @param Spread $transferRatio collector over LED current at 5 mA, 5 V
+     */
+    public function __construct(
+        public PartIdentity $identity,
+        #[Measured(Unit::Volt)]
+        public Spread $ledVolts,
+        #[Measured(Unit::Ratio)]
+        public Spread $transferRatio,
+        #[Measured(Unit::Ampere)]
+        public float $greatestLedAmps,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

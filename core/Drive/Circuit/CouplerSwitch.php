@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Circuit;
+
+use IronLatch\Core\Board\CouplerDriver;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\PinElectrics;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\Netlist\Bipolar;
+use IronLatch\Core\Drive\Netlist\Coupler;
+use IronLatch\Core\Drive\Netlist\Diode;
+use IronLatch\Core\Drive\Netlist\Point;
+use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/** Pin – resistor – opto coupler – NPN, the coil at its collector. */
+final class CouplerSwitch extends SwitchCircuit
+{
+    private const LED_EMISSION = 2.0;
+    private const LED_RATED_AMPS = 5e-3;
+    /** How far an LED’s voltage falls at a twentieth of its rated current. */
+    private const LED_LIGHT_VOLTS = 0.15;
+
+    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly CouplerDriver $driver, private readonly OptoCoupler $coupler, private readonly Transistor $npn)
+    {
+        parent::__construct($pin, $relay, $rail);
+    }
+
+    public function activeLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function title(): string
+    {
+        return 'Opto coupler and NPN';
+    }
+
+    public function greatestPinAmps(): float
+    {
+        return $this->intoJunction($this->driver->ledOhms * (1 - self::RESISTOR_TOLERANCE), $this->coupler->ledVolts->min - self::LED_LIGHT_VOLTS);
+    }
+
+    protected function ownParameters(): array
+    {
+        $own = [
+            'ledOhms' => self::resistor('LED resistor', $this->driver->ledOhms, -1),
+            'ledVolts' => new Parameter('LED voltage', $this->coupler->ledVolts, Unit::Volt, -1),
+            'transferRatio' => new Parameter('transfer ratio', $this->coupler->transferRatio, Unit::Ratio, 1),
+            'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
+            'gain' => new Parameter('gain', $this->npn->gain, Unit::Ratio, 1),
+            'saturationAmps' => new Parameter('saturation current', $this->npn->saturationCurrent, Unit::Ampere, 1),
+            'collectorOhms' => new Parameter('collector resistance', $this->npn->collectorResistance, Unit::Ohm, -1),
+        ];
+
+        return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+    }
+
+    protected function elements(array $values): array
+    {
+        $led = Diode::dropping('a', 'k', $values['ledVolts'], self::LED_RATED_AMPS, self::LED_EMISSION);
+        $elements = [
+            'led' => new Resistor('pin', 'anode', $values['ledOhms']),
+            'u1' => new Coupler('anode', 'gnd', 'rail', 'emitter', $led->saturationAmps, self::LED_EMISSION, $values['transferRatio']),
+            'k' => new Resistor('emitter', 'base', $values['couplingOhms']),
+            'q2' => new Bipolar('inner', 'base', 'gnd', $values['saturationAmps'], $values['gain'], $this->npn->reverseGain),
+            'c' => new Resistor('out', 'inner', $values['collectorOhms']),
+            'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+        ];
+
+        return isset($values['baseEmitterOhms']) ? [...$elements, 'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : $elements;
+    }
+
+    protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
+    {
+        $amps = $point->through('rail', 'out', $values['coilOhms']);
+        $baseAmps = $point->through('emitter', 'base', $values['couplingOhms']) - (isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0);
+
+        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), $baseAmps, $point->volts);
+    }
+}

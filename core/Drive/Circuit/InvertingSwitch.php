@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Circuit;
+
+use IronLatch\Core\Board\InvertingPair;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\PinElectrics;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\Netlist\Bipolar;
+use IronLatch\Core\Drive\Netlist\Point;
+use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Drive\Netlist\Supply;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/** Pin – PNP on the pin’s supply – NPN, the coil at its collector: on while the pin is low. */
+final class InvertingSwitch extends SwitchCircuit
+{
+    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly InvertingPair $driver, private readonly Transistor $pnp, private readonly Transistor $npn)
+    {
+        parent::__construct($pin, $relay, $rail);
+    }
+
+    public function activeLevel(): Level
+    {
+        return Level::Low;
+    }
+
+    public function title(): string
+    {
+        return 'PNP and NPN, inverting';
+    }
+
+    public function greatestPinAmps(): float
+    {
+        return $this->intoJunction($this->driver->inputOhms * (1 - self::RESISTOR_TOLERANCE), self::JUNCTION_VOLTS, $this->driver->emitterBaseOhms * (1 - self::RESISTOR_TOLERANCE));
+    }
+
+    protected function ownParameters(): array
+    {
+        $own = [
+            'inputOhms' => self::resistor('input resistor', $this->driver->inputOhms, -1),
+            'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
+            'emitterBaseOhms' => self::resistor('emitter–base resistor', $this->driver->emitterBaseOhms, 1),
+            'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1),
+            'pnpSaturationAmps' => new Parameter('saturation current of the PNP', $this->pnp->saturationCurrent, Unit::Ampere, 1),
+            'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1),
+            'npnSaturationAmps' => new Parameter('saturation current of the NPN', $this->npn->saturationCurrent, Unit::Ampere, 1),
+            'collectorOhms' => new Parameter('collector resistance of the NPN', $this->npn->collectorResistance, Unit::Ohm, -1),
+        ];
+
+        return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+    }
+
+    protected function elements(array $values): array
+    {
+        $elements = [
+            'dd' => new Supply('vdd', $values['pinVolts']),
+            'in' => new Resistor('pin', 'upper', $values['inputOhms']),
+            'eb' => new Resistor('vdd', 'upper', $values['emitterBaseOhms']),
+            'q1' => new Bipolar('pull', 'upper', 'vdd', $values['pnpSaturationAmps'], $values['pnpGain'], $this->pnp->reverseGain, true),
+            'k' => new Resistor('pull', 'base', $values['couplingOhms']),
+            'q2' => new Bipolar('inner', 'base', 'gnd', $values['npnSaturationAmps'], $values['npnGain'], $this->npn->reverseGain),
+            'c' => new Resistor('out', 'inner', $values['collectorOhms']),
+            'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+        ];
+
+        return isset($values['baseEmitterOhms']) ? [...$elements, 'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : $elements;
+    }
+
+    protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
+    {
+        $amps = $point->through('rail', 'out', $values['coilOhms']);
+        $baseAmps = $point->through('pull', 'base', $values['couplingOhms']) - (isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0);
+
+        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), $baseAmps, $point->volts);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Circuit;
+
+use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\PinElectrics;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Drive\Netlist\FieldEffect;
+use IronLatch\Core\Drive\Netlist\Point;
+use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/** Pin – gate resistor – MOSFET, the coil at the drain. */
+final class MosfetSwitch extends SwitchCircuit
+{
+    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly MosfetLowSide $driver, private readonly Mosfet $mosfet)
+    {
+        parent::__construct($pin, $relay, $rail);
+    }
+
+    public function activeLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function title(): string
+    {
+        return 'MOSFET low side';
+    }
+
+    public function greatestPinAmps(): float
+    {
+        return null === $this->driver->pullDownOhms ? 0.0 : $this->intoJunction(($this->driver->gateOhms + $this->driver->pullDownOhms) * (1 - self::RESISTOR_TOLERANCE), 0.0);
+    }
+
+    protected function ownParameters(): array
+    {
+        $own = [
+            'gateOhms' => self::resistor('gate resistor', $this->driver->gateOhms, -1),
+            'thresholdVolts' => new Parameter('threshold', $this->mosfet->thresholdVolts, Unit::Volt, -1),
+        ];
+
+        return null === $this->driver->pullDownOhms ? $own : [...$own, 'pullDownOhms' => self::resistor('gate pull-down', $this->driver->pullDownOhms, 1)];
+    }
+
+    /** No current flows into the gate, so the gate is a divider and the drain one quadratic equation. */
+    public function at(array $values, float $sourceVolts, float $sourceOhms): SwitchPoint
+    {
+        $series = $sourceOhms + $values['gateOhms'];
+        $pinAmps = isset($values['pullDownOhms']) ? $sourceVolts / ($series + $values['pullDownOhms']) : 0.0;
+        $gate = $sourceVolts - $pinAmps * $series;
+        $over = $gate - $values['thresholdVolts'];
+        $rail = $values['railVolts'];
+        $drain = $rail;
+        if ($over > 0) {
+            $k = $this->mosfet->transconductance() * $values['coilOhms'];
+            $drain = $rail - $k * $over * $over / 2;
+            if ($drain < $over) {
+                // (rail − d) ÷ R = K·(over·d − d² ÷ 2), the smaller root.
+                $b = 1 / $k + $over;
+                $drain = $b - sqrt($b * $b - 2 * $rail / $k);
+            }
+        }
+        $amps = ($rail - $drain) / $values['coilOhms'];
+
+        return new SwitchPoint($pinAmps, $rail - $drain, $amps, $drain, null, ['pin' => $sourceVolts - $pinAmps * $sourceOhms, 'gate' => $gate, 'out' => $drain, 'rail' => $rail]);
+    }
+
+    protected function elements(array $values): array
+    {
+        $elements = [
+            'g' => new Resistor('pin', 'gate', $values['gateOhms']),
+            'm1' => new FieldEffect('out', 'gate', 'gnd', $values['thresholdVolts'], $this->mosfet->transconductance()),
+            'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+        ];
+
+        return isset($values['pullDownOhms']) ? [...$elements, 'pd' => new Resistor('gate', 'gnd', $values['pullDownOhms'])] : $elements;
+    }
+
+    protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
+    {
+        $amps = $point->through('rail', 'out', $values['coilOhms']);
+
+        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), null, $point->volts);
+    }
+}

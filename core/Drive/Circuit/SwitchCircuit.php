@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Circuit;
+
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\PinElectrics;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Drive\Netlist\Element;
+use IronLatch\Core\Drive\Netlist\Netlist;
+use IronLatch\Core\Drive\Netlist\Point;
+use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Drive\Netlist\Solver;
+use IronLatch\Core\Drive\Netlist\Supply;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/**
+ * A circuit between a pin and a coil that is built of single parts: its values with their spreads, its netlist, and its
+ * operating point at any of them.
+ */
+abstract class SwitchCircuit
+{
+    public const RESISTOR_TOLERANCE = 0.05;
+    /** The least a conducting junction of these transistors drops. */
+    protected const JUNCTION_VOLTS = 0.6;
+
+    /** @var array<string, float> node voltages of the last point, from which the next is sought */
+    private array $guess = [];
+
+    public function __construct(protected readonly PinElectrics $pin, protected readonly Relay $relay, protected readonly Spread $rail) {}
+
+    /** The level at the pin that energises the coil. */
+    abstract public function activeLevel(): Level;
+
+    /** What stands between pin and coil, in a few words. */
+    abstract public function title(): string;
+
+    /** A bound that no copy’s pin current exceeds, amperes: least resistance in the way, least drop of the junctions. */
+    abstract public function greatestPinAmps(): float;
+
+    /**
+     * The values that this circuit has besides those of pin, rail and coil.
+     *
+     * @return array<string, Parameter>
+     */
+    abstract protected function ownParameters(): array;
+
+    /**
+     * The elements between the node “pin” and the coil, the coil included.
+     *
+     * @param array<string, float> $values
+     * @return array<string, Element>
+     */
+    abstract protected function elements(array $values): array;
+
+    /**
+     * @param array<string, float> $values
+     */
+    abstract protected function read(Point $point, array $values, float $pinAmps): SwitchPoint;
+
+    /**
+     * Every value that differs from copy to copy.
+     *
+     * @return array<string, Parameter>
+     */
+    final public function parameters(): array
+    {
+        $isHigh = Level::High === $this->activeLevel();
+
+        return [
+            'pinVolts' => new Parameter('pin supply', $this->pin->supply, Unit::Volt, 1),
+            'pinOhms' => new Parameter('pin resistance', $isHigh ? $this->pin->sourceResistance : $this->pin->sinkResistance, Unit::Ohm, -1),
+            'railVolts' => new Parameter('rail', $this->rail, Unit::Volt, 1),
+            'coilOhms' => new Parameter('coil', $this->relay->coilResistance, Unit::Ohm, 1),
+            ...$this->ownParameters(),
+        ];
+    }
+
+    /**
+     * @return array<string, float>
+     */
+    final public function typical(): array
+    {
+        return array_map(static fn(Parameter $parameter): float => $parameter->spread->typ, $this->parameters());
+    }
+
+    /**
+     * The corner that hurts pulling in most, the coil at a temperature.
+     *
+     * @return array<string, float>
+     */
+    final public function worst(float $coilCelsius = 20.0): array
+    {
+        $values = array_map(static fn(Parameter $parameter): float => $parameter->worst(), $this->parameters());
+        $values['coilOhms'] *= 1 + Relay::COPPER_PER_KELVIN * ($coilCelsius - 20);
+
+        return $values;
+    }
+
+    /**
+     * The corner that helps pulling in most.
+     *
+     * @return array<string, float>
+     */
+    final public function best(): array
+    {
+        return array_map(static fn(Parameter $parameter): float => $parameter->best(), $this->parameters());
+    }
+
+    /**
+     * The pin at the level that switches the coil on.
+     *
+     * @param array<string, float> $values
+     */
+    final public function on(array $values): SwitchPoint
+    {
+        return $this->at($values, Level::High === $this->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
+    }
+
+    /**
+     * The pin at the other level.
+     *
+     * @param array<string, float> $values
+     */
+    final public function off(array $values): SwitchPoint
+    {
+        $isHigh = Level::High === $this->activeLevel();
+
+        return $this->at($values, $isHigh ? 0.0 : $values['pinVolts'], $isHigh ? $this->pin->sinkResistance->typ : $this->pin->sourceResistance->typ);
+    }
+
+    /**
+     * The operating point with anything at the input.
+     *
+     * @param array<string, float> $values
+     * @param float $sourceVolts open-circuit voltage of what drives the input, behind $sourceOhms
+     */
+    public function at(array $values, float $sourceVolts, float $sourceOhms): SwitchPoint
+    {
+        $point = Solver::solve($this->netlist($values, $sourceVolts, $sourceOhms), $this->guess);
+        $this->guess = $point->volts;
+
+        return $this->read($point, $values, ($sourceVolts - $point->at('pin')) / max($sourceOhms, 1e-3));
+    }
+
+    /**
+     * @param array<string, float> $values
+     */
+    final public function netlist(array $values, float $sourceVolts, float $sourceOhms): Netlist
+    {
+        return new Netlist($this->title(), [
+            'source' => new Supply('source', $sourceVolts),
+            'pin' => new Resistor('source', 'pin', max($sourceOhms, 1e-3)),
+            'rail' => new Supply('rail', $values['railVolts']),
+            ...$this->elements($values),
+        ]);
+    }
+
+    /**
+     * Current through a resistor into a junction that may be held down by a resistor across it.
+     *
+     * @param float $junctionVolts the least that the junction drops while it conducts
+     * @param ?float $acrossOhms across the junction, at its least
+     */
+    protected function intoJunction(float $seriesOhms, float $junctionVolts, ?float $acrossOhms = null): float
+    {
+        $volts = $this->pin->supply->max;
+        // A junction that the divider leaves below its own drop does not conduct, and is held no higher than that.
+        $held = null === $acrossOhms ? $junctionVolts : min($junctionVolts, $this->pin->supply->min * $acrossOhms / ($seriesOhms * (1 + self::RESISTOR_TOLERANCE) / (1 - self::RESISTOR_TOLERANCE) + $acrossOhms));
+
+        return max(0.0, $volts - $held) / ($seriesOhms + $this->parameters()['pinOhms']->spread->min);
+    }
+
+    protected static function resistor(string $label, float $ohms, int $helps): Parameter
+    {
+        return new Parameter($label, Spread::tolerance($ohms, self::RESISTOR_TOLERANCE), Unit::Ohm, $helps);
+    }
+}

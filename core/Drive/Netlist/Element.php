@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Netlist;
+
+/** One part of a circuit between its nodes. Ground is the node “gnd”. */
+interface Element
+{
+    /** The element’s line in a SPICE netlist, with the model lines that it needs behind it. */
+    public function spice(string $name): string;
+}

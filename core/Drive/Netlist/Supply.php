@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Netlist;
+
+/** An ideal voltage source from a node to ground. */
+final readonly class Supply implements Element
+{
+    public function __construct(public string $node, public float $volts) {}
+
+    public function spice(string $name): string
+    {
+        return sprintf('V%s %s 0 DC %.9g', $name, $this->node, $this->volts);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive;
+
+use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+
+/** What the relays on one array package heat it by when all are on: T_j = T_air + θ · Σ V_switch · I_coil. */
+final readonly class PackageHeat
+{
+    /**
+     * @param non-empty-list<string> $actuators ids of the relays on it
+     * @param Margin $margin permitted over actual rise of the junction
+     */
+    private function __construct(public string $package, public DarlingtonArray $array, public array $actuators, public Margin $margin) {}
+
+    /**
+     * @return list<self> by package
+     */
+    public static function of(Board $board, DriverAnalysis $drive): array
+    {
+        $packages = [];
+        foreach ($board->actuators() as $id => [, $actuator]) {
+            if ($actuator->driver instanceof ArrayChannel) {
+                $packages[$actuator->driver->array . ' ' . $actuator->driver->package][] = $id;
+            }
+        }
+        $heats = [];
+        foreach ($packages as $actuators) {
+            $driver = $board->actuators()[$actuators[0]][1]->driver;
+            if ($driver instanceof ArrayChannel) {
+                $heats[] = self::one($board, $drive, $driver, $actuators);
+            }
+        }
+
+        return $heats;
+    }
+
+    /**
+     * @param non-empty-list<string> $actuators
+     */
+    private static function one(Board $board, DriverAnalysis $drive, ArrayChannel $driver, array $actuators): self
+    {
+        $array = $board->part($driver->array, DarlingtonArray::class);
+        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+        $typical = $greatest = 0.0;
+        foreach ($actuators as $id) {
+            $typical += $drive->results[$id]->typicalSwitchWatts;
+            $greatest += $drive->results[$id]->switchWatts->value ?? 0.0;
+        }
+        $figure = static fn(float $watts, string $corner): Figure => new Figure(
+            'permitted over actual rise',
+            ($array->greatestCelsius - $ambient) / max($array->junctionKelvinPerWatt * $watts, 1e-6),
+            Unit::Ratio,
+            '(T_max − T_air) ÷ (θ · P)',
+            [sprintf('%d channels on: %s', count($actuators), QuantityPrinter::rounded($watts, Unit::Watt)), sprintf('junction %s', QuantityPrinter::rounded($ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius)), sprintf('at most %s', QuantityPrinter::rounded($array->greatestCelsius, Unit::Celsius))],
+            $corner,
+            $array->identity->name . ', ' . $array->identity->basis->words(),
+        );
+
+        return new self($driver->package, $array, $actuators, new Margin($figure($typical, 'all channels on, typical values'), $figure($greatest, 'all channels on, greatest drop and current')));
+    }
+}

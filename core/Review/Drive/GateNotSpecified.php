@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Edit\ChooseDriver;
+use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** MOSFET that nobody promises to conduct at this gate voltage. */
+final class GateNotSpecified implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.gate-not-specified',
+            1,
+            Stage::Drive,
+            'MOSFET not specified at this gate voltage',
+            [Kind::Broken, Kind::Weak],
+            'The threshold voltage is where a MOSFET begins to conduct, not where it is on. What it does below the gate voltage of its data sheet differs from copy to copy.',
+            'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling in for certain is broken, otherwise below it is weak',
+            Basis::DataSheet,
+            'on-resistance of the MOSFET’s part file',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+            $result = $inspection->drive->results[$id];
+            if (!$actuator->driver instanceof MosfetLowSide || null === $result->gateVolts) {
+                continue;
+            }
+            $mosfet = $inspection->board->part($actuator->driver->mosfet, Mosfet::class);
+            [$typical, $worst] = $result->gateVolts;
+            if ($worst >= $mosfet->specifiedGateVolts) {
+                continue;
+            }
+            $isUnspecified = $typical < $mosfet->specifiedGateVolts;
+            $shown = $isUnspecified ? $typical : $worst;
+            $figure = new Figure('gate voltage over the specified one', $shown / $mosfet->specifiedGateVolts, Unit::Ratio, 'V_GS ÷ V_specified', ['V_GS = ' . QuantityPrinter::rounded($shown, Unit::Volt), 'V_specified = ' . QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt)], $isUnspecified ? 'typical values' : 'lowest pin supply', $mosfet->identity->name . ', ' . $mosfet->identity->basis->words());
+            yield new Finding(
+                $this->facts(),
+                $isUnspecified && MarginState::Sound !== $result->pullIn->state() ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf('The gate of “%s” gets %s; %s is specified from %s on.', $inspection->board->nameOf($id), QuantityPrinter::rounded($shown, Unit::Volt), $mosfet->identity->name, QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt)),
+                [$figure],
+                static fn(): array => self::remedies($inspection, $id, $actuator->driver, $worst),
+            );
+        }
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id, MosfetLowSide $driver, float $gateVolts): array
+    {
+        $remedies = [];
+        foreach ($inspection->partsOnOffer(Mosfet::class) as $mosfet) {
+            if ($mosfet->specifiedGateVolts <= $gateVolts) {
+                $remedies[] = new Remedy('Use the ' . $mosfet->identity->name, new ChooseDriver([$id], new MosfetLowSide($mosfet->identity->id, $driver->gateOhms, $driver->pullDownOhms), [$mosfet], $mosfet->identity->name));
+            }
+        }
+
+        return $remedies;
+    }
+}

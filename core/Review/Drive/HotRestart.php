@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\DriverChoice;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Hot coil that is hard to pull in again. */
+final class HotRestart implements Rule
+{
+    private const HOT_CELSIUS = 50.0;
+
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.hot-restart',
+            1,
+            Stage::Drive,
+            'Coil that is hard to pull in while hot',
+            [Kind::Weak, Kind::Hint],
+            'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull in again.',
+            'coil voltage at the worst corner over the operate voltage of a coil 35 K above the air: under 1 is a hint, above 50 °C of air weak; the operate voltage is itself a maximum and most relays do better',
+            Basis::CommonPractice,
+            'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
+            'the relay does not even pull in cold',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $ambient = $inspection->board->ambient->value;
+        foreach ($inspection->drive->results as $id => $result) {
+            if (MarginState::Sound !== $result->pullIn->state() || $result->hotRestart->worst->value >= 1) {
+                continue;
+            }
+            $isHot = is_float($ambient) && $ambient > self::HOT_CELSIUS;
+            yield new Finding(
+                $this->facts(),
+                $isHot ? Kind::Weak : Kind::Hint,
+                $id,
+                sprintf('After a long hold the coil of “%s” gets %s of what it wants to pull in again.', $inspection->board->nameOf($id), $result->hotRestart->worst->printed()),
+                [$result->hotRestart->worst, $result->hotRestart->nominal],
+                static fn(): array => self::remedies($inspection, $id),
+            );
+        }
+    }
+
+    /**
+     * Circuits that keep less from the coil, where that is enough.
+     *
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $id): array
+    {
+        $actuator = $inspection->board->actuators()[$id][1];
+        $parts = [...array_values($inspection->partsOnOffer(Transistor::class)), ...array_values($inspection->partsOnOffer(Mosfet::class))];
+        $remedies = [];
+        foreach (DriverChoice::ways($inspection->board, $actuator, $parts, static fn(): bool => false) as $way) {
+            if ($way->isSound() && $way->result->hotRestart->worst->value >= 1 && Level::High === $way->driver->inherentActiveLevel() && count($remedies) < 2) {
+                $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
+            }
+        }
+
+        return $remedies;
+    }
+}

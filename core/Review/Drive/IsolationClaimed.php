@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\CouplerDriver;
+use IronLatch\Core\Board\Edit\ChooseDriver;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Isolation that is claimed and not there. */
+final class IsolationClaimed implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.isolation-claimed',
+            1,
+            Stage::Drive,
+            'Isolation that is claimed and not there',
+            [Kind::Weak],
+            'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both sides on one rail, it is a level shifter.',
+            'the driver is stated to isolate, and its coils are on the controller’s rail, or its inputs are fed from the coils’ rail',
+            Basis::CommonPractice,
+            'the nature of isolation',
+            'nothing is claimed of it',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+            $driver = $actuator->driver;
+            $claims = ($driver instanceof OptoModuleInput || $driver instanceof CouplerDriver) && $driver->isolates;
+            $onOneRail = $actuator->rail === $inspection->board->controllerRail;
+            $isJoined = $driver instanceof OptoModuleInput && !$driver->separateSupply;
+            if (!$claims || (!$onOneRail && !$isJoined)) {
+                continue;
+            }
+            $without = $driver instanceof OptoModuleInput
+                ? new OptoModuleInput($driver->module, $driver->activeLevel, $driver->separateSupply)
+                : new CouplerDriver($driver->coupler, $driver->npn, $driver->ledOhms, $driver->couplingOhms, $driver->baseEmitterOhms);
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf('The driver of “%s” is counted on to isolate, but %s.', $inspection->board->nameOf($id), $onOneRail ? 'its coil hangs on the controller’s own rail' : 'its inputs are fed from the coils’ rail'),
+                proposals: static fn(): array => [new Remedy('Count on no isolation here', new ChooseDriver([$id], $without, [], 'the same circuit, not counted on to isolate'))],
+            );
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\Clamp;
+use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Coil without a clamp. */
+final class NoClamp implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.no-clamp',
+            1,
+            Stage::Drive,
+            'Coil without a clamp',
+            [Kind::Broken],
+            'When the driver opens, the coil’s current must go somewhere: without a clamp its voltage rises until the transistor breaks down, each time it switches off.',
+            'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
+            Basis::CommonPractice,
+            'the nature of an inductance',
+            'a ready-made module brings its own clamp',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+            if ($actuator->driver instanceof OptoModuleInput) {
+                continue;
+            }
+            $isArray = $actuator->driver instanceof ArrayChannel;
+            if (!$actuator->clamp->isKnown()) {
+                yield new NotChecked($this->facts(), $id, $isArray ? 'whether the array’s common pin is on the coils’ rail' : 'what clamps the coil');
+            } elseif (Clamp::None === $actuator->clamp->value) {
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf($isArray ? 'The common pin of the array at “%s” is open, so its clamp diodes do nothing: each switching off strikes the array.' : 'Nothing clamps the coil of “%s”: each switching off strikes its driver.', $inspection->board->nameOf($id)),
+                    proposals: static fn(): array => [new Remedy($isArray ? 'Connect the common pin to the coils’ rail' : 'Fit a diode across the coil, cathode to the rail', new StateClamp([$id], Clamp::Diode))],
+                );
+            }
+        }
+    }
+}

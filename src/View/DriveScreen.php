@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\View;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Clamp;
+use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\Circuit\Circuits;
+use IronLatch\Core\Drive\Circuit\MosfetSwitch;
+use IronLatch\Core\Drive\Circuit\NpnSwitch;
+use IronLatch\Core\Drive\Circuit\SwitchCircuit;
+use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Drive\DriverChoice;
+use IronLatch\Core\Drive\DriverWay;
+use IronLatch\Core\Drive\MonteCarlo;
+use IronLatch\Core\Drive\TurnOff;
+use IronLatch\Core\Pins\StartUp;
+use IronLatch\Core\Quantity\PreferredValues;
+use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Record\RecordWriter;
+use IronLatch\Core\Review\Inspection;
+
+/** What the Drive view draws of one relay: its circuit, its alternatives, its spread. */
+final readonly class DriveScreen
+{
+    private const VALUES = [
+        'baseOhms' => 'Base resistor', 'baseEmitterOhms' => 'Base to emitter', 'gateOhms' => 'Gate resistor', 'pullDownOhms' => 'Gate pull-down', 'inputOhms' => 'Input resistor',
+        'ledOhms' => 'LED resistor', 'couplingOhms' => 'Coupling resistor', 'emitterBaseOhms' => 'Emitter to base',
+    ];
+    /** Circuits that are solved as a netlist take longer, and fewer of them are drawn. */
+    private const MANY_BOARDS = 10000;
+    private const FEW_BOARDS = 1500;
+
+    public function __construct(private Inspection $inspection) {}
+
+    /**
+     * @param string $open id of a relay
+     * @return array<string, mixed>
+     */
+    public function context(string $open): array
+    {
+        $board = $this->inspection->board;
+        $chosen = isset($board->actuators()[$open]) ? $open : (string) array_key_first($board->actuators());
+        if ('' === $chosen) {
+            return ['actuator_id' => ''];
+        }
+        [$line, $actuator] = $board->actuators()[$chosen];
+
+        return [
+            'actuator_id' => $chosen,
+            'line_id' => $line,
+            'actuator' => $actuator,
+            'result' => $this->inspection->drive->results[$chosen],
+            'truth' => $this->truth($actuator),
+            'turn_offs' => array_map(fn(Clamp $clamp): TurnOff => TurnOff::of($board->relay($actuator), $board->supply($actuator->rail)->output->typ, $this->inspection->drive->results[$chosen]->coilAmps->value, $clamp), Clamp::cases()),
+            'clamps' => Clamp::cases(),
+            ...$this->sketch($board, $actuator),
+        ];
+    }
+
+    /**
+     * The drawing with its values, for a board or for one that is only tried.
+     *
+     * @return array<string, mixed>
+     */
+    public function sketch(Board $board, Actuator $actuator): array
+    {
+        $circuit = Circuits::of($board, $actuator);
+        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+        $values = [];
+        foreach (get_object_vars($actuator->driver) as $name => $value) {
+            if (isset(self::VALUES[$name]) && (null === $value || is_float($value))) {
+                $values[$name] = ['label' => self::VALUES[$name], 'ohms' => $value, 'steps' => array_reverse(PreferredValues::e12Between(10.0, 100e3))];
+            }
+        }
+
+        return [
+            'circuit' => $circuit,
+            'kind' => (string) array_search($actuator->driver::class, RecordShape::variants(Driver::class)->classes, true),
+            'driver_data' => RecordWriter::write($actuator->driver),
+            'points' => null === $circuit ? [] : ['typical' => $circuit->on($circuit->typical()), 'worst' => $circuit->on($circuit->worst($ambient))],
+            'values' => $values,
+            'relay' => $board->relay($actuator),
+            'rail' => $board->supply($actuator->rail)->output,
+            'pin_supply' => $board->siliconOf($actuator->function)->electrics->supply,
+            'tried' => DriverAnalysis::result($board, $actuator),
+            'killers' => null === $circuit ? [] : $this->killers($circuit, $board, $actuator, $ambient),
+        ];
+    }
+
+    /**
+     * @return list<DriverWay>
+     */
+    public function ways(string $id): array
+    {
+        $board = $this->inspection->board;
+        $parts = [];
+        foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class, OptoCoupler::class, OptoModule::class] as $class) {
+            array_push($parts, ...array_values($this->inspection->partsOnOffer($class)));
+        }
+        $pin = $this->inspection->seating->pins[$board->actuators()[$id][1]->function] ?? null;
+        $moves = static fn(Board $with, Actuator $driven): bool => null !== $pin && null !== (new StartUp($with))->film($driven->function, $pin, $driven)->worstTwitch();
+
+        return DriverChoice::ways($board, $board->actuators()[$id][1], array_values(array_filter($parts, static fn(Part $part): bool => true)), $moves);
+    }
+
+    /** Boards drawn at random; null for a module, whose spread its maker alone knows. */
+    public function spread(string $id): ?MonteCarlo
+    {
+        $board = $this->inspection->board;
+        $actuator = $board->actuators()[$id][1];
+        $circuit = Circuits::of($board, $actuator);
+        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+
+        return null === $circuit ? null : MonteCarlo::run($circuit, $board->relay($actuator), $ambient, $circuit instanceof NpnSwitch || $circuit instanceof MosfetSwitch ? self::MANY_BOARDS : self::FEW_BOARDS);
+    }
+
+    /**
+     * How much each value alone, at the end that hurts, takes from the pull-in margin; worst first.
+     *
+     * @return array<string, float> margin lost, by the value’s label
+     */
+    private function killers(SwitchCircuit $circuit, Board $board, Actuator $actuator, float $ambient): array
+    {
+        $needed = $board->relay($actuator)->operateVolts(max(20.0, $ambient));
+        $typical = $circuit->typical();
+        $whole = $circuit->on($typical)->coilVolts / $needed;
+        $lost = [];
+        foreach ($circuit->parameters() as $name => $parameter) {
+            $lost[$parameter->label] = $whole - $circuit->on([...$typical, $name => $parameter->worst()])->coilVolts / $needed;
+        }
+        arsort($lost);
+
+        return array_slice($lost, 0, 4);
+    }
+
+    /**
+     * Hand, pin, driver, contact and appliance in both states, at start-up and without power.
+     *
+     * @return list<array{state: string, pin: string, coil: string, contact: string, appliance: string}>
+     */
+    private function truth(Actuator $actuator): array
+    {
+        $active = $actuator->activeLevel->value;
+        $closedWhenOn = 'normally open' === $actuator->contact->value;
+        $row = static fn(string $state, ?Level $level, ?bool $coil): array => [
+            'state' => $state,
+            'pin' => null === $level ? 'not driven' : $level->value,
+            'coil' => null === $coil ? 'unknown' : ($coil ? 'on' : 'off'),
+            'contact' => null === $coil ? 'unknown' : ($coil === $closedWhenOn ? 'closed' : 'open'),
+            'appliance' => null === $coil ? 'unknown' : ($coil === $closedWhenOn ? 'on' : 'off'),
+        ];
+        $coil = static fn(?Level $level): ?bool => null === $level ? null : $level === $actuator->driver->inherentActiveLevel();
+        $film = $this->inspection->seating->films[$actuator->function] ?? null;
+        $level = $active instanceof Level ? $active : null;
+
+        return [
+            $row('switched on', $level, $coil($level)),
+            $row('switched off', $level?->opposite(), $coil($level?->opposite())),
+            $row('at start-up', null, null === $film ? null : null !== $film->worstTwitch()),
+            $row('without power', null, false),
+        ];
+    }
+
+    public function isModule(Actuator $actuator): bool
+    {
+        return $actuator->driver instanceof OptoModuleInput;
+    }
+}

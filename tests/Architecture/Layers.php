@@ -75,6 +75,18 @@ final class Layers
     }
 
     #[TestRule]
+    public function theReckonerKnowsNoBoard(): Rule
+    {
+        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function nothingBelowKnowsTheReckoner(): Rule
+    {
+        return $this->mayNotKnow('Review', ['Reckon']);
+    }
+
+    #[TestRule]
     public function reviewKnowsNoFiles(): Rule
     {
         return $this->mayNotKnow('Review', ['Exchange']);

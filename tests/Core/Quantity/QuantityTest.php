@@ -123,4 +123,19 @@ final class QuantityTest extends TestCase
     {
         self::assertSame([1000.0, 820.0, 680.0, 560.0, 470.0, 390.0, 330.0, 270.0, 220.0, 180.0, 150.0, 120.0, 100.0], PreferredValues::e12Between(100.0, 1000.0));
     }
+
+    /** IEC 60063, E24, from memory; the series is also what rounding ten to the n/24 gives, save for the eight values that history left. */
+    public function testE24IsTheRoundedGeometricSeriesButForEightValues(): void
+    {
+        $series = array_reverse(PreferredValues::e24Between(10.0, 99.0));
+        self::assertCount(24, $series);
+        $other = [];
+        foreach ($series as $place => $value) {
+            $rounded = round(10 ** (1 + $place / 24));
+            if ($rounded !== $value) {
+                $other[(int) $value] = (int) ($value - $rounded);
+            }
+        }
+        self::assertSame([27 => 1, 30 => 1, 33 => 1, 36 => 1, 39 => 1, 43 => 1, 47 => 1, 82 => -1], $other);
+    }
 }

@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { test, expect, takeDemo, stageLink, swapped } from './support.mjs';
+
+async function openDrive(page, relay) {
+  await swapped(page, () => stageLink(page, 'Drive').click());
+  await swapped(page, () => page.locator(`#drive-${relay}`).click());
+  await expect(page.locator('#ways tbody tr').first()).toBeVisible();
+  await expect(page.locator('#spread svg')).toBeVisible();
+}
+
+test('a base resistor is slid, seen to move, set, and the fan’s relay pulls in on every board', async ({ page }) => {
+  await takeDemo(page, 'First try');
+  await openDrive(page, 'A4');
+  await expect(page.locator('#sketch')).toContainText('4.7 kΩ');
+  await expect(page.locator('#spread')).toContainText(/[1-9]\d* of 10000 boards drawn at random do not pull in/);
+  // From 4.7 kΩ eleven steps of E12 down to 560 Ω: tried, not yet made.
+  const slide = page.getByLabel('Try base resistor');
+  await slide.focus();
+  for (let step = 0; step < 11; step += 1) await slide.press('ArrowLeft');
+  await expect(page.locator('#value-baseOhms')).toHaveValue('560 Ω');
+  await expect(page.locator('#sketch')).toContainText('560 Ω');
+  await expect(page.locator('#tray')).toContainText('“Window fan” pulls in on the bench only');
+  await swapped(page, () => page.locator('#value-baseOhms').press('Enter'));
+  await expect(page.locator('#tray')).not.toContainText('“Window fan” pulls in on the bench only');
+  await expect(page.locator('#spread')).toContainText('0 of 10000 boards');
+});
+
+test('another circuit is taken from the ranked list, and a missing clamp is stated', async ({ page }) => {
+  await takeDemo(page, 'First try');
+  await openDrive(page, 'A4');
+  await swapped(page, () => page.getByRole('button', { name: /^Use MOSFET specified at 2.5 V/ }).click());
+  await expect(page.getByRole('img', { name: /^MOSFET low side between pin and coil/ })).toBeVisible();
+  await expect(page.locator('#drive-A4')).toContainText('sound');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.getByRole('img', { name: /^NPN low side between pin and coil/ })).toBeVisible();
+
+  await openDrive(page, 'A5');
+  await expect(page.locator('#tray .finding', { hasText: 'clamp' })).toHaveCount(1);
+  await page.getByLabel('Clamp').selectOption('diode and zener');
+  await swapped(page, () => page.locator('form', { has: page.getByLabel('Clamp') }).getByRole('button', { name: 'State' }).click());
+  await expect(page.locator('#tray .finding', { hasText: 'clamp' })).toHaveCount(0);
+  await expect(page.getByRole('row', { name: /^diode and zener fitted 29\.75 V/ })).toBeVisible();
+});
+
+test('a circuit is taken along as a netlist', async ({ page }) => {
+  await takeDemo(page, 'First try');
+  await openDrive(page, 'A4');
+  const file = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SPICE netlist' }).click()]))[0].path();
+  expect(readFileSync(file, 'utf8')).toMatch(/^\* NPN low side of First try, relay of .*[\s\S]*\.model [\s\S]*\.end\s*$/);
+});
+
+test('the Reckoner answers as values change, and refuses what cannot be', async ({ page }) => {
+  await page.goto('/reckoner');
+  const card = page.locator('#base-resistor');
+  await expect(card).toContainText('680 Ω');
+  await card.getByLabel('Forced gain').fill('10');
+  await swapped(page, () => card.getByLabel('Forced gain').press('Enter'));
+  await expect(card).toContainText('330 Ω');
+  await card.getByLabel('Pin, high').fill('0.5 V');
+  await swapped(page, () => card.getByRole('button', { name: 'Reckon' }).click());
+  await expect(card.getByRole('alert')).toContainText('The pin must be higher than the base–emitter voltage');
+  await expect(card.getByLabel('Pin, high')).toHaveValue('0.5 V');
+});

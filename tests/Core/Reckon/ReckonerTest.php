@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Reckon;
+
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Reckon\Reckoner;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ReckonerTest extends TestCase
+{
+    /**
+     * Worked by hand (from memory where no source is named).
+     *
+     * @return iterable<string, array{string, array<string, string>, array<string, float>}>
+     */
+    public static function worked(): iterable
+    {
+        yield 'forced gain 20 from 3.3 V into 71.4 mA: 3.57 mA, 714 Ω, so 680 Ω' => ['base-resistor', [], ['base current' => 3.57e-3, 'base resistor, at most' => 714.3, 'next smaller E12 value' => 680.0]];
+        yield 'forced gain 10: half of it' => ['base-resistor', ['gain' => '10'], ['base resistor, at most' => 357.1, 'next smaller E12 value' => 330.0]];
+        yield '4.7 kΩ from 3.3 V into a 70 Ω coil needs a gain near 130' => ['npn-stage', ['base' => '4k7', 'pinOhms' => '0.1 Ω'], ['gain that it needs' => 128.9, 'base current' => 0.554e-3]];
+        yield '10 kΩ against 45 kΩ: 0.6 V' => ['gate-divider', [], ['gate voltage' => 0.6]];
+        yield '100 kΩ against 45 kΩ: 2.3 V' => ['gate-divider', ['pullDown' => '100k'], ['gate voltage' => 2.276]];
+        yield 'a 12 V coil of 0.36 W: 400 Ω, 30 mA' => ['coil', ['volts' => '12 V'], ['coil resistance' => 400.0, 'coil current' => 0.03]];
+        yield 'a 5 V coil at 60 °C after a long hold wants 4.85 V' => ['hot-coil', [], ['operate voltage, hot' => 4.847]];
+        yield 'τ · ln((5 + 0.75) ÷ (1.75 + 0.75))' => ['flyback', [], ['greatest voltage at the switch' => 5.75, 'time until it lets go' => 1.2494e-3]];
+        yield 'an active-low module: about 2 mA on' => ['opto-input', [], ['current, pin low' => 1.95e-3]];
+        yield 'seven coils through an array' => ['darlington-heat', [], ['heat' => 0.4998, 'junction' => 72.49]];
+        yield '10 V over 10 mA' => ['led-resistor', [], ['resistor' => 1000.0, 'heat in the resistor' => 0.1]];
+        yield '5 V to 3.3 V' => ['divider', [], ['middle' => 3.333, 'its resistance' => 666.7]];
+        yield 'the least pull-up at 3.3 V is 967 Ω, the greatest at 200 pF and 100 kHz 5.9 kΩ (UM10204)' => ['i2c-pull-up', [], ['least pull-up' => 966.7, 'greatest pull-up' => 5901.1]];
+        yield 'IEC 60063' => ['preferred-value', ['ohms' => '1050'], ['nearest of E12' => 1000.0, 'nearest of E24' => 1100.0]];
+    }
+
+    /**
+     * @param array<string, string> $written
+     * @param array<string, float> $expected
+     */
+    #[DataProvider('worked')]
+    public function testWorkedValues(string $kind, array $written, array $expected): void
+    {
+        $figures = [];
+        foreach (Reckoner::all()[$kind]->reckon($written) as $figure) {
+            $figures[$figure->label] = $figure->value;
+        }
+        foreach ($expected as $label => $value) {
+            self::assertEqualsWithDelta($value, $figures[$label], abs($value) * ('npn-stage' === $kind || 'opto-input' === $kind ? 0.05 : 1e-3), $label);
+        }
+    }
+
+    public function testEveryCalculationWorksAsItStandsAndNamesItsSource(): void
+    {
+        foreach (Reckoner::all() as $kind => $calculation) {
+            $figures = $calculation->reckon([]);
+            self::assertNotSame([], $figures, $kind);
+            self::assertSame([], array_filter($figures, static fn(Figure $figure): bool => !is_finite($figure->value) || '' === $figure->source || '' === $figure->formula), $kind);
+        }
+    }
+
+    /** Every input refuses what lies outside its bounds, and says which they are. */
+    public function testImpossibleValuesAreRefusedInPlainWords(): void
+    {
+        foreach (Reckoner::all() as $kind => $calculation) {
+            foreach ($calculation->inputs as $name => $input) {
+                try {
+                    $calculation->reckon([$name => '1e30']);
+                    self::fail("$kind takes 1e30 for $name");
+                } catch (\InvalidArgumentException $refused) {
+                    self::assertStringStartsWith($input->label . ' lies between ', $refused->getMessage());
+                }
+            }
+        }
+    }
+
+    public function testAPinBelowTheJunctionGivesNoBaseResistor(): void
+    {
+        $this->expectExceptionMessage('The pin must be higher than the base–emitter voltage, or no base current flows at all.');
+        Reckoner::all()['base-resistor']->reckon(['pin' => '0.5 V']);
+    }
+
+    public function testAnUnknownNameIsAnsweredWithTheNamesThereAre(): void
+    {
+        $this->expectExceptionMessage('This calculation knows no “ohm”. It takes: supply, upper, lower.');
+        Reckoner::all()['divider']->reckon(['ohm' => '1k']);
+    }
+}

@@ -8,19 +8,19 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 
-/** One relay of a line with its driver: what the firmware switches. */
+/** One relay of a line with its driver, or a driver that switches the appliance itself: what the firmware switches. */
 final readonly class Actuator
 {
     /**
      * @param string $function id of the relay output
-     * @param string $relay part id
+     * @param ?string $relay part id; null when the driver switches the appliance itself
      * @param string $rail id of the rail that feeds the coil
      * @param Fact<Level> $activeLevel the level at the pin that switches the relay on
      * @param Fact<Clamp> $clamp what takes over the coil’s current when the driver opens; ready-made modules bring their own
      */
     public function __construct(
         public string $function,
-        public string $relay,
+        public ?string $relay,
         public Driver $driver,
         public string $rail,
         #[FactOf(Level::class)]
@@ -43,5 +43,11 @@ final readonly class Actuator
     public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null): self
     {
         return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact);
+    }
+
+    /** Without a relay: the driver switches the appliance itself. */
+    public function direct(string $rail): self
+    {
+        return new self($this->function, null, $this->driver, $rail, $this->activeLevel, $this->clamp);
     }
 }

@@ -25,6 +25,11 @@ final readonly class ArrayChannel implements Driver
         return [$this->array];
     }
 
+    public function switchPart(): string
+    {
+        return $this->array;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return $this;

@@ -7,8 +7,10 @@ namespace IronLatch\Core\Board;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Relay;
@@ -234,9 +236,50 @@ final readonly class Board
         return $this->part($this->mains, MainsSystem::class);
     }
 
+    /** °C of the air at the coils: as stated, else 40. */
+    public function ambientCelsius(): float
+    {
+        return is_float($this->ambient->value) ? $this->ambient->value : 40.0;
+    }
+
+    /** The relay that a driver switches, or what stands in its place: the appliance itself, seen as a coil. */
     public function relay(Actuator $actuator): Relay
     {
-        return $this->part($actuator->relay, Relay::class);
+        return null === $actuator->relay ? $this->loadOf($actuator) : $this->part($actuator->relay, Relay::class);
+    }
+
+    /** Whether what the driver switches is an inductance, whose current wants a way when it opens. */
+    public function kicks(Actuator $actuator): bool
+    {
+        if (null !== $actuator->relay) {
+            return null === $this->relay($actuator)->solidState;
+        }
+
+        return $this->appliance($this->lineOf($actuator))->load->isInductive();
+    }
+
+    private function lineOf(Actuator $actuator): Line
+    {
+        $owner = $this->actuatorOf($actuator->function) ?? throw new \InvalidArgumentException('A driver without a relay belongs to a line.');
+
+        return $this->lines[$this->actuators()[$owner][0]];
+    }
+
+    /** The part that carries the coil’s current; null where that is inside a module, or the pin itself. */
+    public function switchOf(Driver $driver): Transistor|Mosfet|DarlingtonArray|null
+    {
+        $part = $this->parts[$driver->switchPart() ?? ''] ?? null;
+
+        return $part instanceof Transistor || $part instanceof Mosfet || $part instanceof DarlingtonArray ? $part : null;
+    }
+
+    private function loadOf(Actuator $actuator): Relay
+    {
+        $line = $this->lineOf($actuator);
+        $appliance = $this->appliance($line);
+        $switch = $this->switchOf($actuator->driver);
+
+        return DirectLoad::asCoil($appliance, $appliance->dcVolts ?? 0.0, is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts, $switch?->greatestAmps, $switch?->greatestVolts);
     }
 
     public function appliance(Line $line): Appliance

@@ -141,7 +141,13 @@ final class BoardIntegrity
                 if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
                     throw new \InvalidArgumentException(sprintf('The relay %s is switched by %s, which is no relay output.', $id, $actuator->function));
                 }
-                self::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
+                if (null !== $actuator->relay) {
+                    self::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
+                } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {
+                    throw new \InvalidArgumentException(sprintf('“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.', $line->name));
+                } elseif ($actuator->driver instanceof OptoModuleInput) {
+                    throw new \InvalidArgumentException(sprintf('“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.', $line->name));
+                }
                 self::driver($board, $actuator->driver, 'relay ' . $id);
                 self::rail($board, $actuator->rail, 'The relay ' . $id);
             }

@@ -44,6 +44,11 @@ final readonly class CouplerDriver implements Driver
         return [$this->coupler, $this->npn];
     }
 
+    public function switchPart(): string
+    {
+        return $this->npn;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return new self(

@@ -19,6 +19,11 @@ final readonly class DirectDrive implements Driver
         return [];
     }
 
+    public function switchPart(): null
+    {
+        return null;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return $this;

@@ -28,6 +28,9 @@ interface Driver
      */
     public function parts(): array;
 
+    /** Id of the transistor, MOSFET or array that carries the coil’s current; null where that is inside a module, or the pin itself. */
+    public function switchPart(): ?string;
+
     /**
      * The circuit with another value of one of its resistors; names that it does not have change nothing.
      *

@@ -45,6 +45,11 @@ final readonly class HighSidePair implements Driver
         return [$this->npn, $this->pnp];
     }
 
+    public function switchPart(): string
+    {
+        return $this->pnp;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return new self(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
@@ -14,6 +15,8 @@ final readonly class HouseRules
      * @param float $forcedGain collector over base current that counts as driven well, judged at typical levels
      * @param float $supplyLoad share of a supply’s rating for continuous load
      * @param float $longCableMetres from this length on the cable to a switch wants a resistor of its own
+     * @param DriverSchool $drivers what is proposed first among circuits that are equally sound
+     * @param ?Level $activeLevel the active level that is proposed first; null when either will do
      */
     public function __construct(
         #[Measured(Unit::Ratio)]
@@ -22,6 +25,8 @@ final readonly class HouseRules
         public float $supplyLoad = 0.8,
         #[Measured(Unit::Metre)]
         public float $longCableMetres = 1.0,
+        public DriverSchool $drivers = DriverSchool::Either,
+        public ?Level $activeLevel = null,
     ) {
         if ($forcedGain < 1 || $forcedGain > 100) {
             throw new \InvalidArgumentException('The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.');
@@ -32,5 +37,16 @@ final readonly class HouseRules
         if ($longCableMetres < 0.1 || $longCableMetres > 20) {
             throw new \InvalidArgumentException('A long switch cable of the house rules begins between 0.1 and 20 m. Usual is 1 m.');
         }
+    }
+
+    /** Whether a driver is of the schools that are preferred. */
+    public function prefers(Driver $driver): bool
+    {
+        return (null === $this->activeLevel || $driver->inherentActiveLevel() === $this->activeLevel)
+            && match ($this->drivers) {
+                DriverSchool::Either => true,
+                DriverSchool::Modules => $driver instanceof OptoModuleInput,
+                DriverSchool::SingleParts => !$driver instanceof OptoModuleInput,
+            };
     }
 }

@@ -45,6 +45,11 @@ final readonly class InvertingPair implements Driver
         return [$this->pnp, $this->npn];
     }
 
+    public function switchPart(): string
+    {
+        return $this->npn;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return new self(

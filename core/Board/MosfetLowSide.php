@@ -36,6 +36,11 @@ final readonly class MosfetLowSide implements Driver
         return [$this->mosfet];
     }
 
+    public function switchPart(): string
+    {
+        return $this->mosfet;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return new self($this->mosfet, 'gateOhms' === $name ? $ohms ?? $this->gateOhms : $this->gateOhms, 'pullDownOhms' === $name ? $ohms : $this->pullDownOhms);

@@ -40,6 +40,11 @@ final readonly class NpnLowSide implements Driver
         return [$this->transistor];
     }
 
+    public function switchPart(): string
+    {
+        return $this->transistor;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return new self($this->transistor, 'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms, 'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms);

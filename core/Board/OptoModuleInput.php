@@ -31,6 +31,11 @@ final readonly class OptoModuleInput implements Driver
         return [$this->module];
     }
 
+    public function switchPart(): null
+    {
+        return null;
+    }
+
     public function withValue(string $name, ?float $ohms): self
     {
         return $this;

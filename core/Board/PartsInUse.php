@@ -24,7 +24,7 @@ final class PartsInUse
         foreach ($board->lines as $line) {
             $used[] = $line->appliance;
             foreach ($line->actuators as $actuator) {
-                array_push($used, $actuator->relay, ...$actuator->driver->parts());
+                array_push($used, ...null === $actuator->relay ? [] : [$actuator->relay], ...$actuator->driver->parts());
             }
         }
         $parts = array_intersect_key($board->parts, array_flip($used));

@@ -15,4 +15,13 @@ enum LoadKind: string
     case Transformer = 'transformer';
     case SwitchMode = 'switch-mode supply';
     case DcInductive = 'DC inductive';
+
+    /** Keeps its current going when it is switched off. */
+    public function isInductive(): bool
+    {
+        return match ($this) {
+            self::UniversalMotor, self::InductionMotor, self::Transformer, self::DcInductive => true,
+            self::Resistive, self::Filament, self::ElectronicLamp, self::SwitchMode => false,
+        };
+    }
 }

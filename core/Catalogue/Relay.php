@@ -8,16 +8,22 @@ use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
-/** An electromechanical relay. */
+/**
+ * A relay: electromechanical, or with a solid-state output. What is called its coil is then its input, which has no copper to
+ * warm and no inductance.
+ */
 final readonly class Relay implements Part
 {
     /** Copper: the coil’s resistance rises by this share per kelvin. */
     public const COPPER_PER_KELVIN = 0.0039;
+    /** How far a rail may lie from the nominal voltage of a coil. */
+    private const RAIL_TOLERANCE = 0.1;
 
     /**
      * @param Spread $coilResistance ohms at 20 °C
      * @param float $operateRatio must operate at this share of the nominal voltage, at 20 °C
      * @param float $releaseRatio must release at this share of the nominal voltage
+     * @param bool $statedWarm the operate voltage holds for a coil that is warm from a long hold as well
      * @param float $greatestRatio the coil bears this share of the nominal voltage at 20 °C
      */
     public function __construct(
@@ -43,6 +49,8 @@ final readonly class Relay implements Part
         public Insulation $insulation,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?SolidStateOutput $solidState = null,
+        public bool $statedWarm = false,
     ) {}
 
     public function identity(): PartIdentity
@@ -53,6 +61,14 @@ final readonly class Relay implements Part
     /** Volts at which the relay must have operated, its coil at the given temperature. */
     public function operateVolts(float $coilCelsius): float
     {
-        return $this->operateRatio * $this->coilVolts * (1 + self::COPPER_PER_KELVIN * ($coilCelsius - 20));
+        return $this->operateRatio * $this->coilVolts * (null === $this->solidState && !$this->statedWarm ? 1 + self::COPPER_PER_KELVIN * ($coilCelsius - 20) : 1.0);
+    }
+
+    /** Whether it is made for a rail: a coil for its own voltage, a solid-state input for all that switch it and do not harm it. */
+    public function suitsRail(float $volts): bool
+    {
+        return null === $this->solidState
+            ? abs($volts - $this->coilVolts) <= self::RAIL_TOLERANCE * $this->coilVolts
+            : $volts >= $this->operateVolts(20.0) && $volts <= $this->greatestRatio * $this->coilVolts;
     }
 }

@@ -7,10 +7,13 @@ namespace IronLatch\Core\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Silicon;
+use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Quantity\Figure;
@@ -41,7 +44,7 @@ final readonly class DriverAnalysis
         foreach ($board->actuators() as $id => [, $actuator]) {
             // Lines are usually alike: equal circuits are solved once.
             $silicon = $board->siliconOf($actuator->function);
-            $key = serialize([$actuator->driver, $actuator->relay, $board->rails[$actuator->rail]->supply, $silicon->identity->id, $silicon->electrics->supply]);
+            $key = serialize([$actuator->driver, $actuator->relay ?? $board->relay($actuator), $board->rails[$actuator->rail]->supply, $silicon->identity->id, $silicon->electrics->supply]);
             $results[$id] = $same[$key] ??= self::result($board, $actuator);
         }
 
@@ -54,20 +57,20 @@ final readonly class DriverAnalysis
         $silicon = $board->siliconOf($actuator->function);
         $relay = $board->relay($actuator);
         $rail = $board->supply($actuator->rail)->output;
-        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+        $ambient = $board->ambientCelsius();
         $driver = $actuator->driver;
 
         $circuit = Circuits::of($board, $actuator);
 
         return match (true) {
-            null !== $circuit => self::circuit($silicon, $relay, $rail, $ambient, $circuit),
+            null !== $circuit => self::circuit($silicon, $relay, $rail, $ambient, $circuit, $board->switchOf($driver)),
             $driver instanceof OptoModuleInput => self::module($silicon, $relay, $rail, $ambient, $board->module($driver), $driver),
             default => self::direct($silicon, $relay, $rail, $ambient),
         };
     }
 
     /** A circuit of single parts: solved at typical values, at the corner that hurts, and where the pin gives most. */
-    private static function circuit(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, SwitchCircuit $circuit): DriverResult
+    private static function circuit(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, SwitchCircuit $circuit, Transistor|Mosfet|DarlingtonArray|null $switch): DriverResult
     {
         $typical = $circuit->typical();
         $nominal = $circuit->on($typical);
@@ -108,6 +111,7 @@ final readonly class DriverAnalysis
             switchWatts: new Figure('heat in the switch', $loaded->switchVolts * $loaded->coilAmps, Unit::Watt, 'V_switch · I_coil', ['V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt), 'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere)], 'least drive, highest rail, cold coil', self::MODEL),
             typicalSwitchWatts: $nominal->switchVolts * $nominal->coilAmps,
             gateVolts: isset($nominal->nodes['gate']) ? [$nominal->nodes['gate'], $worst->nodes['gate']] : null,
+            switchBears: null === $switch ? null : self::switchBears($switch, $relay, $rail),
         );
     }
 
@@ -222,6 +226,13 @@ final readonly class DriverAnalysis
             new Figure('coil voltage over operate voltage', $volts / $cold, Unit::Ratio, 'V_coil ÷ V_operate', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($cold, Unit::Volt)], self::NOMINAL, $source),
             new Figure('coil voltage over operate voltage', $worstVolts / $warm, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', ['V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($warm, Unit::Volt)], $worstCorner, $source),
         );
+    }
+
+    private static function switchBears(Transistor|Mosfet|DarlingtonArray $switch, Relay $relay, Spread $rail): Margin
+    {
+        $figure = static fn(float $amps, string $corner): Figure => new Figure('rated over actual current of the switch', $switch->greatestAmps / $amps, Unit::Ratio, 'I_rated ÷ (V_rail ÷ R_coil)', ['rated ' . QuantityPrinter::rounded($switch->greatestAmps, Unit::Ampere), 'coil ' . QuantityPrinter::rounded($amps, Unit::Ampere)], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words());
+
+        return new Margin($figure($rail->typ / $relay->coilResistance->typ, self::NOMINAL), $figure($rail->max / $relay->coilResistance->min, 'highest rail, lowest coil resistance'));
     }
 
     private static function coilBears(Relay $relay, float $volts, float $greatestVolts): Margin

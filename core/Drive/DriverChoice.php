@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\CouplerDriver;
+use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\HighSidePair;
 use IronLatch\Core\Board\InvertingPair;
@@ -36,26 +37,32 @@ final class DriverChoice
     private const SMALL_SQUARE_METRES = 20e-6;
     private const PACKAGE_SQUARE_METRES = 25e-6;
     private const MODULE_SQUARE_METRES = 600e-6;
+    /** A greater margin is no better. */
+    private const AMPLE = 1.3;
     private const RESISTOR_PRICE = 0.01;
     private const DIODE_PRICE = 0.03;
 
     /**
      * @param list<Part> $parts on offer
      * @param \Closure(Board, Actuator): bool $moves whether the relay would move before the program runs
-     * @return list<DriverWay> sound ones first, then by margin up to what is ample, then by price
+     * @return list<DriverWay> sound ones first, then those of the preferred school, then by margin up to what is ample, then by price
      */
     public static function ways(Board $board, Actuator $actuator, array $parts, \Closure $moves): array
     {
         $ways = [];
+        $candidates = null === $board->relay($actuator)->solidState ? [] : [['direct', 'Straight on the pin', new DirectDrive(), [], 0, 0.0, 'no part at all; the pin feeds the input of the solid-state relay']];
         foreach ($parts as $part) {
-            foreach (self::candidates($board, $actuator, $part, $parts) as [$id, $title, $driver, $used, $count, $area, $trade]) {
-                $with = $board->withPart(...$used);
-                $driven = $actuator->with(driver: $driver);
-                $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver instanceof OptoModuleInput ? 0.0 : self::DIODE_PRICE);
-                $ways[] = new DriverWay($id, $title, $driver, $used, DriverAnalysis::result($with, $driven), $moves($with, $driven), $count, $area, $price, $trade);
-            }
+            array_push($candidates, ...self::candidates($board, $actuator, $part, $parts));
         }
-        usort($ways, static fn(DriverWay $a, DriverWay $b): int => [!$a->isSound(), -min(1.3, round($a->margin(), 2)), $a->price] <=> [!$b->isSound(), -min(1.3, round($b->margin(), 2)), $b->price]);
+        $diode = null === $board->relay($actuator)->solidState ? self::DIODE_PRICE : 0.0;
+        foreach ($candidates as [$id, $title, $driver, $used, $count, $area, $trade]) {
+            $with = $board->withPart(...$used);
+            $driven = $actuator->with(driver: $driver);
+            $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver instanceof OptoModuleInput ? 0.0 : $diode);
+            $ways[] = new DriverWay($id, $title, $driver, $used, DriverAnalysis::result($with, $driven), $moves($with, $driven), $count, $area, $price, $trade);
+        }
+        $rank = static fn(DriverWay $way): array => [!$way->isSound(), !$board->houseRules->prefers($way->driver), -min(self::AMPLE, round($way->margin(), 2)), $way->price];
+        usort($ways, static fn(DriverWay $a, DriverWay $b): int => $rank($a) <=> $rank($b));
 
         return $ways;
     }
@@ -101,7 +108,7 @@ final class DriverChoice
             $driver = self::coupler($board->withPart($part, $npn), $actuator, $part, $npn);
             yield ['coupler:' . $id, sprintf('%s with %s', $name, $npn->identity->name), $driver, [$part, $npn], 6, 5 * self::SMALL_SQUARE_METRES + self::PACKAGE_SQUARE_METRES, 'keeps the two sides apart where supplies and grounds are apart too'];
         }
-        if ($part instanceof OptoModule) {
+        if ($part instanceof OptoModule && null !== $actuator->relay) {
             foreach ($part->hasTriggerJumper ? [Level::Low, Level::High] : [$part->activeLevel] as $level) {
                 yield ['module:' . $id . ':' . $level->value, $name . ($part->hasTriggerJumper ? ', set active ' . $level->value : ''), new OptoModuleInput($id, $level), [$part], 0, self::MODULE_SQUARE_METRES, 'nothing to solder; bulky, and its values are whatever was bought'];
             }

@@ -24,6 +24,7 @@ final readonly class DriverResult
      * @param ?Figure $switchWatts heat in the switching element, at its greatest
      * @param float $typicalSwitchWatts the same at typical values
      * @param ?array{float, float} $gateVolts of a MOSFET, typical and at the corner that hurts
+     * @param ?Margin $switchBears rated over actual current of the part that switches; null inside a module
      * @param ?Margin $staysOff for a module: the current up to which it releases for certain, over the residual one
      */
     public function __construct(
@@ -41,5 +42,6 @@ final readonly class DriverResult
         public ?Figure $switchWatts = null,
         public float $typicalSwitchWatts = 0.0,
         public ?array $gateVolts = null,
+        public ?Margin $switchBears = null,
     ) {}
 }

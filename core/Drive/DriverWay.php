@@ -39,6 +39,7 @@ final readonly class DriverWay
     {
         return MarginState::Sound === $this->result->pullIn->state()
             && MarginState::Sound === $this->result->pin->state()
+            && MarginState::Sound === ($this->result->switchBears?->state() ?? MarginState::Sound)
             && MarginState::Sound === ($this->result->staysOff?->state() ?? MarginState::Sound)
             && ($this->result->collectorVolts->value ?? 0.0) <= BaseResistor::SATURATED_VOLTS
             && $this->isGateSpecified()
@@ -60,7 +61,7 @@ final readonly class DriverWay
     /** The least margin of all its hand-offs at the worst corner. */
     public function margin(): float
     {
-        return min($this->result->pullIn->worst->value, $this->result->pin->worst->value, $this->result->staysOff->worst->value ?? INF);
+        return min($this->result->pullIn->worst->value, $this->result->pin->worst->value, $this->result->staysOff->worst->value ?? INF, $this->result->switchBears->worst->value ?? INF);
     }
 
     /**

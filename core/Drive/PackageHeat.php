@@ -49,7 +49,7 @@ final readonly class PackageHeat
     private static function one(Board $board, DriverAnalysis $drive, ArrayChannel $driver, array $actuators): self
     {
         $array = $board->part($driver->array, DarlingtonArray::class);
-        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+        $ambient = $board->ambientCelsius();
         $typical = $greatest = 0.0;
         foreach ($actuators as $id) {
             $typical += $drive->results[$id]->typicalSwitchWatts;

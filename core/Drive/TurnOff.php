@@ -30,12 +30,12 @@ final readonly class TurnOff
      */
     private function __construct(public Clamp $clamp, public float $peakVolts, public float $releaseSeconds) {}
 
-    public static function of(Relay $relay, float $railVolts, float $coilAmps, Clamp $clamp): self
+    public static function of(Relay $relay, float $railVolts, float $coilAmps, Clamp $clamp, float $timeConstantSeconds = self::TIME_CONSTANT_SECONDS): self
     {
         $ohms = $relay->coilResistance->typ;
-        $henries = self::henries($relay);
+        $henries = $timeConstantSeconds * $ohms;
         $hold = self::RELEASE_SHARE * $relay->coilVolts / $ohms;
-        $fall = static fn(float $against): float => self::TIME_CONSTANT_SECONDS * log(max(1.0, ($coilAmps + $against / $ohms) / ($hold + $against / $ohms)));
+        $fall = static fn(float $against): float => $timeConstantSeconds * log(max(1.0, ($coilAmps + $against / $ohms) / ($hold + $against / $ohms)));
 
         return match ($clamp) {
             Clamp::Diode => new self($clamp, $railVolts + self::DIODE_VOLTS, $fall(self::DIODE_VOLTS)),

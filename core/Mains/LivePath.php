@@ -6,6 +6,7 @@ namespace IronLatch\Core\Mains;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -27,15 +28,19 @@ final readonly class LivePath
         $contacts = [];
         foreach ($board->lines as $line) {
             foreach ($line->actuators as $id => $actuator) {
-                $contacts[$id] = self::contact($board, $line, $board->relay($actuator));
+                $contacts[$id] = self::contact($board, $line, $board->relay($actuator), null !== $actuator->relay);
             }
         }
 
         return new self($contacts);
     }
 
-    /** The contact of one relay in a line; the relay need not be the line’s own. */
-    public static function contact(Board $board, Line $line, Relay $relay): ContactLoad
+    /**
+     * The contact of one relay in a line; the relay need not be the line’s own.
+     *
+     * @param bool $breaks whether it is a contact, in which an arc must go out
+     */
+    public static function contact(Board $board, Line $line, Relay $relay, bool $breaks = true): ContactLoad
     {
         $appliance = $board->appliance($line);
         $watts = is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts;
@@ -43,7 +48,7 @@ final readonly class LivePath
         $isDc = null !== $appliance->dcVolts;
         $amps = $watts / ($volts * ($isDc ? 1.0 : $appliance->powerFactor));
         $rating = $isDc ? $relay->contactDcAmps : $relay->contactAcAmps;
-        $share = ContactShare::of($appliance->load);
+        $share = !$breaks && LoadKind::DcInductive === $appliance->load ? 1.0 : ContactShare::of($appliance->load);
         $current = new Figure(
             'appliance current',
             $amps,

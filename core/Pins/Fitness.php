@@ -145,7 +145,7 @@ final class Fitness
         $circuit = '';
         if (null !== $owner) {
             $actuator = $this->board->actuators()[$owner][1];
-            $circuit = serialize([$actuator->driver, $actuator->relay, $actuator->rail, $actuator->activeLevel->value, self::mustStayOff($this->board, $owner)]);
+            $circuit = serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->rail, $actuator->activeLevel->value, self::mustStayOff($this->board, $owner)]);
         }
 
         return serialize([$function->kind, $function->pull, $function->toleratesConsole, $circuit, null === $bus ? null : $this->board->groups[$bus]->i2c?->pullUpOhms]);

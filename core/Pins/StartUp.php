@@ -52,7 +52,7 @@ final class StartUp
         $owner = $this->board->actuatorOf($function);
         $actuator ??= null === $owner ? null : $this->board->actuators()[$owner][1];
         $chip = $this->board->controller()->chip;
-        $circuit = null === $actuator ? '' : serialize([$actuator->driver, $actuator->relay, $actuator->rail, $pin->silicon->identity->id, $pin->expander, $pull, $pin->header->pull]);
+        $circuit = null === $actuator ? '' : serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->rail, $pin->silicon->identity->id, $pin->expander, $pull, $pin->header->pull]);
         $pulls = null === $pull ? [] : [$pull];
         $moments = [];
         foreach (BootPhase::cases() as $phase) {
@@ -164,19 +164,21 @@ final class StartUp
         }
         $volts = $this->coilVolts($actuator, $typical, worst: false);
         $greatest = $this->coilVolts($actuator, $worst, worst: true);
+        // A coil has an armature to move; a solid-state input switches as soon as it is no longer off.
+        $still = (null === $relay->solidState ? self::STILL_RATIO : $relay->releaseRatio) * $relay->coilVolts;
         $figure = new Figure(
             'coil voltage at start-up',
             $greatest,
             Unit::Volt,
             'operating point with the pin as the chip leaves it',
-            ['pin ' . $state->value, 'typical ' . QuantityPrinter::rounded($volts, Unit::Volt), sprintf('still up to %s', QuantityPrinter::rounded(self::STILL_RATIO * $relay->coilVolts, Unit::Volt))],
+            ['pin ' . $state->value, 'typical ' . QuantityPrinter::rounded($volts, Unit::Volt), sprintf('still up to %s', QuantityPrinter::rounded($still, Unit::Volt))],
             'strongest pull, greatest gain',
             'operating point of the driver circuit; still below half the nominal voltage: common practice',
         );
 
         return [match (true) {
-            $volts >= self::STILL_RATIO * $relay->coilVolts => Movement::Certain,
-            $greatest >= self::STILL_RATIO * $relay->coilVolts => Movement::Possible,
+            $volts >= $still => Movement::Certain,
+            $greatest >= $still => Movement::Possible,
             default => Movement::None,
         }, $figure];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Power;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\OptoModuleInput;
@@ -65,14 +66,15 @@ final readonly class Budget
         }
         $typical += $coilAmps + $pinAmps;
         if ($coils > 0) {
-            $inputs[] = sprintf('%d coils %s', $coils, QuantityPrinter::rounded($coilAmps, Unit::Ampere));
+            $inputs[] = sprintf('%d %s %s', $coils, 1 === (int) $coils ? 'coil' : 'coils', QuantityPrinter::rounded($coilAmps, Unit::Ampere));
         }
         if ($pinAmps > 0) {
             $inputs[] = 'driver inputs ' . QuantityPrinter::rounded($pinAmps, Unit::Ampere);
         }
         foreach ($board->lines as $line) {
             $appliance = $board->appliance($line);
-            if (null === $appliance->dcVolts) {
+            // What a driver switches without a relay is counted with the coils.
+            if (null === $appliance->dcVolts || [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
                 continue;
             }
             if (null === $line->feed) {

@@ -32,6 +32,7 @@ final class Reckoner
             'coil' => self::coil(),
             'hot-coil' => self::hotCoil(),
             'flyback' => self::flyback(),
+            'contact-overlap' => self::contactOverlap(),
             'opto-input' => self::optoInput(),
             'darlington-heat' => self::darlingtonHeat(),
             'led-resistor' => self::ledResistor(),
@@ -168,6 +169,18 @@ final class Reckoner
                 self::figure('time until it lets go', $v['henries'] * log(($amps + $against) / ($v['hold'] * $amps + $against)), Unit::Second, 'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))', [self::said('I', $amps, Unit::Ampere), self::said('τ', $v['henries'], Unit::Second)], 'exponential decay of an inductance'),
             ];
         });
+    }
+
+    private static function contactOverlap(): Calculation
+    {
+        return new Calculation('Switching over', 'For how long two contacts may both be closed, and the pause that keeps them apart.', [
+            'opens' => new Input('The first opens within', Unit::Second, '5 ms', 0.0, 10.0),
+            'decay' => new Input('Its coil current holds for', Unit::Second, '1.25 ms', 0.0, 10.0),
+            'closes' => new Input('The second closes after, at least', Unit::Second, '2 ms', 0.0, 10.0),
+        ], static fn(array $v): array => [
+            self::figure('both closed for up to', max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, 't_opens + t_holds − t_closes', [self::said('t_opens', $v['opens'], Unit::Second), self::said('t_holds', $v['decay'], Unit::Second), self::said('t_closes', $v['closes'], Unit::Second)], 'sum of times'),
+            self::figure('pause of twice that', 2 * max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, '2 · overlap', [], 'factor 2: common practice'),
+        ]);
     }
 
     private static function optoInput(): Calculation

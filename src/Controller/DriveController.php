@@ -61,7 +61,7 @@ final class DriveController extends AbstractController
     {
         $board = $this->opened($id, $actuator)->board;
         $circuit = Circuits::of($board, $board->actuators()[$actuator][1]) ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
-        $values = $circuit->worst(is_float($board->ambient->value) ? $board->ambient->value : 40.0);
+        $values = $circuit->worst($board->ambientCelsius());
         $netlist = $circuit->netlist($values, Level::High === $circuit->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
 
         return new Response(sprintf("* %s of %s, relay of %s, at the corner that hurts\n", $circuit->title(), str_replace(["\r", "\n"], ' ', $board->name), str_replace(["\r", "\n"], ' ', $board->nameOf($actuator))) . $netlist->spice(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator))]);

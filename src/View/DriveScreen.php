@@ -7,6 +7,7 @@ namespace IronLatch\View;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Clamp;
+use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\DarlingtonArray;
@@ -24,6 +25,7 @@ use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
+use IronLatch\Core\Drive\SwitchTimes;
 use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Quantity\PreferredValues;
@@ -63,10 +65,26 @@ final readonly class DriveScreen
             'actuator' => $actuator,
             'result' => $this->inspection->drive->results[$chosen],
             'truth' => $this->truth($actuator),
-            'turn_offs' => array_map(fn(Clamp $clamp): TurnOff => TurnOff::of($board->relay($actuator), $board->supply($actuator->rail)->output->typ, $this->inspection->drive->results[$chosen]->coilAmps->value, $clamp), Clamp::cases()),
+            'turn_offs' => !$board->kicks($actuator) ? [] : array_map(fn(Clamp $clamp): TurnOff => TurnOff::of($board->relay($actuator), $board->supply($actuator->rail)->output->typ, $this->inspection->drive->results[$chosen]->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS), Clamp::cases()),
             'clamps' => Clamp::cases(),
+            'times' => $this->times($chosen),
             ...$this->sketch($board, $actuator),
         ];
+    }
+
+    /** Null for a solid-state relay, whose output follows its input within half a period, and while the clamp is unstated. */
+    private function times(string $id): ?SwitchTimes
+    {
+        $board = $this->inspection->board;
+        $actuator = $board->actuators()[$id][1];
+        $relay = $board->relay($actuator);
+        if (null !== $relay->solidState || null === $actuator->relay || !$actuator->clamp->value instanceof Clamp) {
+            return null;
+        }
+        $result = $this->inspection->drive->results[$id];
+        $operate = $relay->operateVolts(max(20.0, $board->ambientCelsius()));
+
+        return SwitchTimes::of($relay, $result->pullIn->nominal->value * $relay->operateVolts(20.0), $result->pullIn->worst->value * $operate, $operate, TurnOff::of($relay, $board->supply($actuator->rail)->output->typ, $result->coilAmps->value, $actuator->clamp->value));
     }
 
     /**
@@ -77,7 +95,7 @@ final readonly class DriveScreen
     public function sketch(Board $board, Actuator $actuator): array
     {
         $circuit = Circuits::of($board, $actuator);
-        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+        $ambient = $board->ambientCelsius();
         $values = [];
         foreach (get_object_vars($actuator->driver) as $name => $value) {
             if (isset(self::VALUES[$name]) && (null === $value || is_float($value))) {
@@ -92,6 +110,7 @@ final readonly class DriveScreen
             'points' => null === $circuit ? [] : ['typical' => $circuit->on($circuit->typical()), 'worst' => $circuit->on($circuit->worst($ambient))],
             'values' => $values,
             'relay' => $board->relay($actuator),
+            'kicks' => $board->kicks($actuator),
             'rail' => $board->supply($actuator->rail)->output,
             'pin_supply' => $board->siliconOf($actuator->function)->electrics->supply,
             'tried' => DriverAnalysis::result($board, $actuator),
@@ -121,7 +140,7 @@ final readonly class DriveScreen
         $board = $this->inspection->board;
         $actuator = $board->actuators()[$id][1];
         $circuit = Circuits::of($board, $actuator);
-        $ambient = is_float($board->ambient->value) ? $board->ambient->value : 40.0;
+        $ambient = $board->ambientCelsius();
 
         return null === $circuit ? null : MonteCarlo::run($circuit, $board->relay($actuator), $ambient, $circuit instanceof NpnSwitch || $circuit instanceof MosfetSwitch ? self::MANY_BOARDS : self::FEW_BOARDS);
     }
@@ -158,7 +177,7 @@ final readonly class DriveScreen
             'state' => $state,
             'pin' => null === $level ? 'not driven' : $level->value,
             'coil' => null === $coil ? 'unknown' : ($coil ? 'on' : 'off'),
-            'contact' => null === $coil ? 'unknown' : ($coil === $closedWhenOn ? 'closed' : 'open'),
+            'contact' => null === $actuator->relay ? 'none' : (null === $coil ? 'unknown' : ($coil === $closedWhenOn ? 'closed' : 'open')),
             'appliance' => null === $coil ? 'unknown' : ($coil === $closedWhenOn ? 'on' : 'off'),
         ];
         $coil = static fn(?Level $level): ?bool => null === $level ? null : $level === $actuator->driver->inherentActiveLevel();

@@ -78,8 +78,12 @@ final readonly class LineStrips
             $this->hand($line),
             new Link('pin', 'Pin', $seat?->name() ?? 'no pin', null === $seat ? '' : 'print ' . $seat->label(), null === $seat),
             $this->driver($actuator, $level instanceof Level ? 'active ' . $level->value : 'level unstated'),
-            new Link('coil', 'Coil', QuantityPrinter::rounded($relay->coilVolts, Unit::Volt), QuantityPrinter::rounded($drive->coilAmps->value, Unit::Ampere)),
-            new Link('contact', 'Contact', sprintf('%s %s', $actuator->contact->abbreviation(), QuantityPrinter::rounded($relay->contactAcAmps, Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
+            new Link('coil', match (true) {
+                null === $actuator->relay => 'Load',
+                null === $relay->solidState => 'Coil',
+                default => 'Input',
+            }, QuantityPrinter::rounded($relay->coilVolts, Unit::Volt), QuantityPrinter::rounded($drive->coilAmps->value, Unit::Ampere)),
+            null === $actuator->relay ? new Link('contact', 'Contact', 'none', 'switched by its driver') : new Link('contact', 'Contact', sprintf('%s %s', null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'), QuantityPrinter::rounded(max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps), Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
             $this->appliance($line, $contact->amps->printed()),
         ], [
             $this->handToPin($line),

@@ -68,6 +68,19 @@ final class DriveTest extends BoardTestCase
         self::assertMatchesRegularExpression('/^\s*out\s+1\.\d+e-01/m', $ngspice->getOutput(), 'The transistor is saturated at the worst corner.');
     }
 
+    public function testTheSchoolsOfTheHouseAreSetAndTakenBack(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        $this->edit($opened, 'set-house-rules', ['forcedGain' => '20', 'supplyLoad' => '0.8', 'longCableMetres' => '1 m', 'drivers' => 'ready modules', 'activeLevel' => 'low']);
+        self::assertResponseIsSuccessful();
+        self::assertSame('Judge by forced gain ×20, supply load ×0.8 and long cables from 1 m, prefer ready modules, prefer active low', $this->head($opened)->revision->summary());
+        $crawler = $this->browser->request('GET', self::path($opened, 'ways'));
+        self::assertStringContainsString('Opto relay module', $crawler->filter('tbody tr')->first()->text());
+        $this->edit($this->head($opened), 'set-house-rules', ['forcedGain' => '20', 'supplyLoad' => '0.8', 'longCableMetres' => '1 m', 'drivers' => 'either', 'activeLevel' => '']);
+        self::assertResponseIsSuccessful();
+        self::assertNull($this->head($opened)->board->houseRules->activeLevel);
+    }
+
     public function testTheReckonerKeepsWhatWasWrittenWhenItRefuses(): void
     {
         $crawler = $this->browser->request('GET', '/reckoner/base-resistor?pin=0.5+V&coil=80+mA');

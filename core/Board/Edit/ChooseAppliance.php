@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board\Edit;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\SwitchedConductor;
@@ -36,6 +37,9 @@ final readonly class ChooseAppliance implements Edit
             $line->actuators,
             $sameSupply ? $line->feed : null,
         );
+        if (null === $this->appliance->dcVolts && [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
+            throw new EditRefused(sprintf('“%s” has no relay, and only a relay may switch the mains. Fit one first.', $line->name));
+        }
         $board = $board->withPart($this->appliance);
 
         return $board->with(lines: [...$board->lines, $this->line => $line]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board\Edit;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 
 /** States the rail that feeds a DC appliance. */
@@ -22,7 +23,10 @@ final readonly class FeedAppliance implements Edit
             throw new EditRefused(sprintf('“%s” runs from the mains. Only a DC appliance is fed from a rail.', $line->name));
         }
 
-        return $board->with(lines: [...$board->lines, $this->line => $line->with(feed: $this->rail)]);
+        // What a driver switches itself hangs on the same rail as the driver.
+        $actuators = array_map(fn(Actuator $actuator): Actuator => null === $actuator->relay ? $actuator->with(rail: $this->rail) : $actuator, $line->actuators);
+
+        return $board->with(lines: [...$board->lines, $this->line => $line->with(actuators: $actuators, feed: $this->rail)]);
     }
 
     public function summary(Board $board): string

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\DriverSchool;
 use IronLatch\Core\Board\HouseRules;
+use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
@@ -20,15 +22,19 @@ final readonly class SetHouseRules implements Edit
         public float $supplyLoad,
         #[Measured(Unit::Metre)]
         public float $longCableMetres = 1.0,
+        public DriverSchool $drivers = DriverSchool::Either,
+        public ?Level $activeLevel = null,
     ) {}
 
     public function apply(Board $board): Board
     {
-        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres));
+        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel));
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Judge by forced gain %s, supply load %s and long cables from %s', QuantityPrinter::rounded($this->forcedGain, Unit::Ratio), QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio), QuantityPrinter::rounded($this->longCableMetres, Unit::Metre));
+        $school = trim(sprintf('%s%s', DriverSchool::Either === $this->drivers ? '' : ', prefer ' . $this->drivers->value, null === $this->activeLevel ? '' : ', prefer active ' . $this->activeLevel->value));
+
+        return sprintf('Judge by forced gain %s, supply load %s and long cables from %s%s', QuantityPrinter::rounded($this->forcedGain, Unit::Ratio), QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio), QuantityPrinter::rounded($this->longCableMetres, Unit::Metre), $school);
     }
 }

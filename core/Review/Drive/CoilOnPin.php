@@ -39,10 +39,16 @@ final class CoilOnPin implements Rule
         );
     }
 
+    /** A coil by itself on a pin; the input of a solid-state relay may hang there. */
+    public static function hangs(Inspection $inspection, Actuator $actuator): bool
+    {
+        return $actuator->driver instanceof DirectDrive && null === $inspection->board->relay($actuator)->solidState;
+    }
+
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
-            if (!$actuator->driver instanceof DirectDrive) {
+            if (!self::hangs($inspection, $actuator)) {
                 continue;
             }
             $result = $inspection->drive->results[$id];

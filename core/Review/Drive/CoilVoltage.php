@@ -48,7 +48,7 @@ final class CoilVoltage implements Rule
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $coilVolts = $inspection->board->relay($actuator)->coilVolts;
             $railVolts = $inspection->board->supply($actuator->rail)->output->typ;
-            if (self::match($coilVolts, $railVolts)) {
+            if ($inspection->board->relay($actuator)->suitsRail($railVolts)) {
                 if ($actuator->driver instanceof OptoModuleInput && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)) {
                     yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
                 }
@@ -103,7 +103,7 @@ final class CoilVoltage implements Rule
         $relay = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $other) {
             $asGood = (Insulation::Reinforced === $other->insulation || $other->insulation === $relay->insulation) && $other->contactAcAmps >= $relay->contactAcAmps;
-            if ($asGood && self::match($other->coilVolts, $volts)) {
+            if ($asGood && (null === $other->solidState) === (null === $relay->solidState) && $other->suitsRail($volts)) {
                 return [$other];
             }
         }
@@ -127,7 +127,7 @@ final class CoilVoltage implements Rule
             $remedies[] = new Remedy('Fit ' . $other->identity->name, new ChooseRelay([$id], $other));
         }
         foreach ($inspection->board->rails as $rail => $facts) {
-            if (self::match($relay->coilVolts, $inspection->board->supply($rail)->output->typ)) {
+            if ($relay->suitsRail($inspection->board->supply($rail)->output->typ)) {
                 $remedies[] = new Remedy('Feed it from the rail ' . $facts->name, new FeedCoils([$id], $rail));
             }
         }

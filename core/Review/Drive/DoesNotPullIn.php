@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
@@ -50,7 +49,7 @@ final class DoesNotPullIn implements Rule
             }
             // Without a driver, on an output that cannot source, or on the wrong rail, missing pull-in is no news of its own.
             yield $finding->followingFrom(match (true) {
-                $actuator->driver instanceof DirectDrive => 'drive.coil-on-pin:',
+                CoilOnPin::hangs($inspection, $actuator) => 'drive.coil-on-pin:',
                 ExpanderSources::isAskedToSource($inspection, $actuator) => 'pins.expander-sources:',
                 default => 'drive.coil-voltage:',
             } . $id);
@@ -63,7 +62,7 @@ final class DoesNotPullIn implements Rule
         $name = $inspection->board->lines[$lineId]->name;
         $driver = $actuator->driver;
         $base = $driver instanceof NpnLowSide ? sprintf(' With %s at the base', QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm)) : ' Here';
-        $remedies = fn(): array => $driver instanceof NpnLowSide ? self::remedies($inspection, $id, $actuator, $driver) : [];
+        $remedies = fn(): array => $driver instanceof NpnLowSide ? self::remedies($inspection, $id, $actuator, $driver) : OtherDrivers::remedies($inspection, $id);
         $limit = $inspection->board->houseRules->forcedGain;
 
         return match (true) {

@@ -5,15 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Level;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\DriverChoice;
+use IronLatch\Core\Drive\DriverResult;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
-use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -53,27 +49,8 @@ final class HotRestart implements Rule
                 $id,
                 sprintf('After a long hold the coil of “%s” gets %s of what it wants to pull in again.', $inspection->board->nameOf($id), $result->hotRestart->worst->printed()),
                 [$result->hotRestart->worst, $result->hotRestart->nominal],
-                static fn(): array => self::remedies($inspection, $id),
+                static fn(): array => OtherDrivers::remedies($inspection, $id, static fn(DriverResult $result): bool => $result->hotRestart->worst->value >= 1),
             );
         }
-    }
-
-    /**
-     * Circuits that keep less from the coil, where that is enough.
-     *
-     * @return list<Remedy>
-     */
-    private static function remedies(Inspection $inspection, string $id): array
-    {
-        $actuator = $inspection->board->actuators()[$id][1];
-        $parts = [...array_values($inspection->partsOnOffer(Transistor::class)), ...array_values($inspection->partsOnOffer(Mosfet::class))];
-        $remedies = [];
-        foreach (DriverChoice::ways($inspection->board, $actuator, $parts, static fn(): bool => false) as $way) {
-            if ($way->isSound() && $way->result->hotRestart->worst->value >= 1 && Level::High === $way->driver->inherentActiveLevel() && count($remedies) < 2) {
-                $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
-            }
-        }
-
-        return $remedies;
     }
 }

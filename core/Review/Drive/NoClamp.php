@@ -33,14 +33,14 @@ final class NoClamp implements Rule
             'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
             Basis::CommonPractice,
             'the nature of an inductance',
-            'a ready-made module brings its own clamp',
+            'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater',
         );
     }
 
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
-            if ($actuator->driver instanceof OptoModuleInput) {
+            if ($actuator->driver instanceof OptoModuleInput || !$inspection->board->kicks($actuator)) {
                 continue;
             }
             $isArray = $actuator->driver instanceof ArrayChannel;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
@@ -45,7 +44,7 @@ final class PinOverloaded implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $result = $inspection->drive->results[$id];
-            if ($actuator->driver instanceof DirectDrive || $actuator->driver instanceof OptoModuleInput || MarginState::Sound === $result->pin->state()) {
+            if (CoilOnPin::hangs($inspection, $actuator) || $actuator->driver instanceof OptoModuleInput || MarginState::Sound === $result->pin->state()) {
                 continue;
             }
             yield new Finding(

@@ -44,6 +44,10 @@ final class ContactOverloaded implements Rule
         foreach ($inspection->mains->contacts as $id => $contact) {
             [$lineId, $actuator] = $inspection->board->actuators()[$id];
             $line = $inspection->board->lines[$lineId];
+            // Where the driver switches the appliance itself there is no contact; its rating is a matter of the Drive stage.
+            if (null === $actuator->relay) {
+                continue;
+            }
             if (MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 continue;
             }
@@ -71,7 +75,7 @@ final class ContactOverloaded implements Rule
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay);
             $insulated = $relay->insulation === $now->insulation || Insulation::Reinforced === $relay->insulation;
-            if ($insulated && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+            if ($insulated && (null === $relay->solidState) === (null === $now->solidState) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

@@ -6,15 +6,21 @@ namespace IronLatch\Tests\Core\Drive;
 
 use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Board\DriverSchool;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\FeedCoils;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\SetHouseRules;
 use IronLatch\Core\Board\Edit\StateAmbient;
+use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
@@ -28,7 +34,12 @@ use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverResult;
+use IronLatch\Core\Drive\DriverWay;
+use IronLatch\Core\Drive\SolidStateLoad;
+use IronLatch\Core\Drive\SwitchTimes;
+use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Pins\Movement;
 use IronLatch\Core\Pins\Seating;
 use IronLatch\Core\Quantity\MarginState;
@@ -134,6 +145,58 @@ final class DriverTrapsTest extends TestCase
     private static function onModule(string $id, bool $separate): Board
     {
         return self::driven(new OptoModuleInput($id, Level::Low, $separate), [TestBoards::part($id, OptoModule::class)]);
+    }
+
+    /** τ ln(V ÷ (V − V_op)) plus travel: 1.04 ms + 1 ms at the quickest; a slower clamp makes a longer overlap. */
+    public function testTwoRelaysSwitchedOverAtOnceOverlapTheLongerTheSlowerTheClamp(): void
+    {
+        $relay = TestBoards::part('cube-5v', Relay::class);
+        $times = static fn(Clamp $clamp, float $least = 4.5): SwitchTimes => SwitchTimes::of($relay, 5.0, $least, 3.9, TurnOff::of($relay, 5.0, 0.0714, $clamp));
+        $diode = $times(Clamp::Diode);
+        self::assertEqualsWithDelta(1.5e-3 * log(2) + 1e-3, $diode->closesFirst, 1e-9);
+        self::assertEqualsWithDelta(1.5e-3 * log(4.5 / 0.6) + 6e-3, $diode->closesLast, 1e-9);
+        self::assertEqualsWithDelta($diode->opensLast - $diode->closesFirst, $diode->overlap($diode), 1e-12);
+        self::assertGreaterThan($times(Clamp::DiodeZener)->overlap($diode), $diode->overlap($diode));
+        self::assertSame(INF, $times(Clamp::Diode, 3.8)->closesLast, 'It may not pull in at all.');
+    }
+
+    /** Among equally sound circuits the preferred school comes first; soundness still goes before it. */
+    public function testHouseRulesPutTheirSchoolFirst(): void
+    {
+        $parts = [TestBoards::part('npn-2n2222', Transistor::class), TestBoards::part('opto-module-low', OptoModule::class), TestBoards::part('mosfet-10v', Mosfet::class)];
+        $order = static function (DriverSchool $school, ?Level $level) use ($parts): array {
+            $board = TestBoards::edited(TestBoards::sound(), new SetHouseRules(20.0, 0.8, 1.0, $school, $level));
+
+            return array_map(static fn(DriverWay $way): string => $way->id, DriverChoice::ways($board, $board->actuators()['A1'][1], $parts, static fn(): bool => false));
+        };
+        self::assertSame(['npn:npn-2n2222', 'module:opto-module-low:low', 'mosfet:mosfet-10v'], $order(DriverSchool::SingleParts, null));
+        self::assertSame(['module:opto-module-low:low', 'npn:npn-2n2222', 'mosfet:mosfet-10v'], $order(DriverSchool::Modules, null));
+        self::assertSame('module:opto-module-low:low', $order(DriverSchool::Either, Level::Low)[0]);
+        self::assertSame('npn:npn-2n2222', $order(DriverSchool::Either, Level::High)[0]);
+    }
+
+    /** A solid-state relay makes 1 to 1.5 W/A, leaks a few milliamperes, and may hang on a pin; no clamp, no hot restart. */
+    public function testSolidStateRelays(): void
+    {
+        $triac = TestBoards::part('ssr-25a-zero', Relay::class)->solidState;
+        self::assertNotNull($triac);
+        $load = SolidStateLoad::of($triac, 5.0, 25.0);
+        self::assertEqualsWithDelta(100 / (10 * 1.2 * 5), $load->heat->nominal->value, 1e-9);
+        self::assertEqualsWithDelta(100 / (10 * 1.5 * 5), $load->heat->worst->value, 1e-9);
+        self::assertEqualsWithDelta(5 / 3e-3, $load->leakage->value, 1e-6);
+        $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A2'], TestBoards::part('ssr-25a-zero', Relay::class)), new StateLoad('L2', 500.0), new DriveDirectly(['A2']), new StateClamp(['A2'], Clamp::None), new StateAmbient(60.0));
+        $report = TestBoards::inspect($board);
+        self::assertSame([null, null, null], array_map($report->finding(...), ['drive.coil-on-pin:A2', 'drive.no-clamp:A2', 'drive.hot-restart:A2']));
+        // An input from 3 V wants more than the least high level of a 3.3 V pin surely gives.
+        self::assertSame(Kind::Weak, $report->finding('drive.does-not-pull-in:A2')?->kind);
+        $result = DriverAnalysis::of($board)->results['A2'];
+        // 3.3 V behind the pin’s own resistance into 500 Ω, wants 3 V, and does not change with the air.
+        self::assertEqualsWithDelta(3.3 * 500 / (500 + $board->siliconOf('F2')->electrics->sourceResistance->typ) / 3.0, $result->pullIn->nominal->value, 1e-9);
+        self::assertSame($result->pullIn->worst->value, $result->hotRestart->worst->value);
+        // An electromechanical coil in its place is broken at once.
+        self::assertSame(Kind::Broken, TestBoards::inspect(TestBoards::edited($board, new ChooseRelay(['A2'], TestBoards::part('cube-5v', Relay::class))))->finding('drive.coil-on-pin:A2')?->kind);
+        $ways = DriverChoice::ways($board, $board->actuators()['A2'][1], [], static fn(): bool => false);
+        self::assertSame(['direct'], array_map(static fn(DriverWay $way): string => $way->id, $ways));
     }
 
     /**

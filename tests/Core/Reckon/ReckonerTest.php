@@ -26,6 +26,7 @@ final class ReckonerTest extends TestCase
         yield 'a 12 V coil of 0.36 W: 400 Ω, 30 mA' => ['coil', ['volts' => '12 V'], ['coil resistance' => 400.0, 'coil current' => 0.03]];
         yield 'a 5 V coil at 60 °C after a long hold wants 4.85 V' => ['hot-coil', [], ['operate voltage, hot' => 4.847]];
         yield 'τ · ln((5 + 0.75) ÷ (1.75 + 0.75))' => ['flyback', [], ['greatest voltage at the switch' => 5.75, 'time until it lets go' => 1.2494e-3]];
+        yield '5 ms + 1.25 ms − 2 ms' => ['contact-overlap', [], ['both closed for up to' => 4.25e-3, 'pause of twice that' => 8.5e-3]];
         yield 'an active-low module: about 2 mA on' => ['opto-input', [], ['current, pin low' => 1.95e-3]];
         yield 'seven coils through an array' => ['darlington-heat', [], ['heat' => 0.4998, 'junction' => 72.49]];
         yield '10 V over 10 mA' => ['led-resistor', [], ['resistor' => 1000.0, 'heat in the resistor' => 0.1]];

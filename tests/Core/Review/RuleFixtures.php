@@ -25,6 +25,7 @@ use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FeedCoils;
 use IronLatch\Core\Board\Edit\FitExpander;
 use IronLatch\Core\Board\Edit\FitPull;
@@ -45,11 +46,13 @@ use IronLatch\Core\Board\Edit\StateHighLevel;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRadio;
+use IronLatch\Core\Board\Edit\SwitchDirectly;
 use IronLatch\Core\Board\Edit\TolerateConsole;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\SwitchedConductor;
@@ -301,6 +304,30 @@ final class RuleFixtures
         $ownRail = new AddRail('Coils', TestBoards::part('module-5v-5w', Supply::class));
         yield 'isolation on one rail' => self::one('drive.isolation-claimed', 'A1', Kind::Weak, '', $isolating(true), $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(true)));
         yield 'isolation with the jumper on' => self::one('drive.isolation-claimed', 'A1', Kind::Weak, '', $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(false)), $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(true)));
+
+        $twelve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)), new FeedCoils(['A1'], 'R2'));
+        yield 'zener that lets the coil kick too high' => self::one('drive.switch-rating', 'A1', Kind::Broken, '×0.816', $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::DiodeZener)), $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)), $twelve);
+        // No transistor in the catalogue is so small: this one is made for the test.
+        $small = static fn(float $amps): Edit => new ChooseDriver(['A1'], new MosfetLowSide('mosfet-test', 100.0, 10e3), [new Mosfet(new PartIdentity('mosfet-test', 1, 'Small MOSFET', Basis::CommonPractice, 'test'), new Spread(0.6, 0.9, 1.2), 2.5, 0.05, $amps, 30.0)]);
+        yield 'MOSFET for less than the coil draws' => self::one('drive.switch-rating', 'A1', Kind::Broken, '×0.62', $small(0.05), $small(0.1));
+        yield 'MOSFET for just what the coil draws' => self::one('drive.switch-rating', 'A1', Kind::Weak, '×0.933', $small(0.085), $small(0.1));
+
+        $valve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class)), new FeedAppliance('L1', 'R2'), new SwitchDirectly(['A1']));
+        $transistor = TestBoards::part('npn-bc547b', Transistor::class);
+        yield 'small transistor on a valve' => self::one('drive.switch-rating', 'A1', Kind::Broken, '×0.2', new ChooseDriver(['A1'], new NpnLowSide('npn-bc547b', 220.0, 10e3), [$transistor]), $mosfet('mosfet-2v5'), $valve);
+        yield 'valve without a diode' => self::one('drive.no-clamp', 'A1', Kind::Broken, '', $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::None)), $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)), $valve);
+
+        $solid = static fn(string $line, string $relay, string $appliance, ?float $watts = null): Edit => new Sequence('solid', [
+            new ChooseRelay(['A' . $line], TestBoards::part($relay, Relay::class)),
+            new ChooseAppliance('L' . $line, TestBoards::part($appliance, Appliance::class)),
+            ...null === $watts ? [] : [new StateLoad('L' . $line, $watts)],
+        ]);
+        yield 'triac on direct current' => self::one('drive.solid-state-output', 'A1', Kind::Broken, '', $solid('1', 'ssr-25a-zero', 'shut-off-valve'), $solid('1', 'ssr-5a-dc', 'shut-off-valve'));
+        yield 'normally closed solid-state relay' => self::one('drive.solid-state-output', 'A2', Kind::Broken, '', $both($solid('2', 'ssr-25a-zero', 'heated-airer'), new ChooseContact(['A2'], ContactUse::NormallyClosed)), $solid('2', 'ssr-25a-zero', 'heated-airer'));
+        yield 'load under the least current' => self::one('drive.solid-state-output', 'A1', Kind::Weak, '×0.783', $solid('1', 'ssr-25a-zero', 'led-lamp', 9.0), $solid('1', 'cube-5v', 'led-lamp', 9.0));
+        yield 'lamp that glows on the leakage' => self::one('drive.solid-state-output', 'A1', Kind::Weak, '×69.6', $solid('1', 'ssr-25a-zero', 'led-lamp', 24.0), $solid('1', 'ssr-25a-zero', 'filament-lamp', 60.0));
+        yield 'eight amperes without a heat sink' => self::one('drive.solid-state-heat', 'A2', Kind::Broken, '×0.815', $solid('2', 'ssr-25a-zero', 'heated-airer', 2000.0), $solid('2', 'ssr-25a-zero', 'heated-airer', 1000.0));
+        yield 'six amperes without a heat sink' => self::one('drive.solid-state-heat', 'A2', Kind::Weak, '×0.931', $solid('2', 'ssr-25a-zero', 'heated-airer', 1400.0), $solid('2', 'ssr-25a-zero', 'heated-airer', 1000.0));
 
         $receiver = $both(new AddFunction(FunctionKind::InfraredReceiver, 'Receiver'), new SeatFunction('F6', '35'));
         yield '5 V receiver on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Broken, '×0.72', $both($receiver, new StateHighLevel(['F6'], 5.0)), $both($receiver, new StateHighLevel(['F6'], 3.3)));

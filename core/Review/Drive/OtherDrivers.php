@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\DriverChoice;
+use IronLatch\Core\Drive\DriverResult;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Remedy;
+
+/** Proposes the best other circuits of single parts for a relay, where what it has will not do. */
+final class OtherDrivers
+{
+    private const AT_MOST = 2;
+
+    /**
+     * @param ?\Closure(DriverResult): bool $cures what the circuit must do besides being sound
+     * @return list<Remedy> circuits with the active level of the present one
+     */
+    public static function remedies(Inspection $inspection, string $id, ?\Closure $cures = null): array
+    {
+        $actuator = $inspection->board->actuators()[$id][1];
+        $parts = [];
+        foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class] as $class) {
+            array_push($parts, ...array_values($inspection->partsOnOffer($class)));
+        }
+        $remedies = [];
+        foreach (DriverChoice::ways($inspection->board, $actuator, $parts, static fn(): bool => false) as $way) {
+            if ($way->isSound() && (null === $cures || $cures($way->result)) && $actuator->driver->inherentActiveLevel() === $way->driver->inherentActiveLevel()) {
+                $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
+            }
+        }
+
+        return array_slice($remedies, 0, self::AT_MOST);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Drive\SolidStateLoad;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Solid-state relay that gets too hot. */
+final class SolidStateHeat implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.solid-state-heat',
+            1,
+            Stage::Drive,
+            'Solid-state relay that gets too hot',
+            [Kind::Broken, Kind::Weak],
+            'A solid-state output drops a volt or more, so each ampere makes a watt of heat or more: what its print allows needs a heat sink.',
+            'permitted over actual rise of the junction without a heat sink; at the typical drop broken, at the greatest weak',
+            Basis::CommonPractice,
+            'drop and thermal resistance of the relay’s part file; air as stated for the board, else 40 °C',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $output = $inspection->board->relay($actuator)->solidState;
+            if (null === $output) {
+                continue;
+            }
+            $heat = SolidStateLoad::of($output, $inspection->mains->contacts[$id]->amps->value, $inspection->board->ambientCelsius())->heat;
+            if (MarginState::Sound === $heat->state()) {
+                continue;
+            }
+            $isBroken = MarginState::Broken === $heat->state();
+            $figure = $isBroken ? $heat->nominal : $heat->worst;
+            $line = $inspection->board->lines[$lineId];
+            yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The solid-state relay of “%s” may rise %s as far as it does without a heat sink%s.', $line->name, $figure->printed(), $isBroken ? '' : ', at its greatest drop'), [$figure, $isBroken ? $heat->worst : $heat->nominal], static fn(): array => SolidStateOutput::relays($inspection, $id, $line));
+        }
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\LoadKind;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Drive\SolidStateLoad;
+use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Solid-state relay with an appliance that it cannot switch. */
+final class SolidStateOutput implements Rule
+{
+    /** An electronic lamp glows from about this share of its current on. */
+    private const GLOW_SHARE = 0.01;
+
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.solid-state-output',
+            1,
+            Stage::Drive,
+            'Solid-state relay with a load that it cannot switch',
+            [Kind::Broken, Kind::Weak],
+            'A triac goes off only when its current passes zero, stays on only above a least current, and never quite stops conducting: an LED lamp glows on what leaks.',
+            'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the output, and an electronic lamp of at least 100 times the leakage (weak)',
+            Basis::CommonPractice,
+            'output data of the relay’s part file; 100 times: common practice, from memory',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $output = $inspection->board->relay($actuator)->solidState;
+            if (null === $output) {
+                continue;
+            }
+            $line = $inspection->board->lines[$lineId];
+            $appliance = $inspection->board->appliance($line);
+            $load = SolidStateLoad::of($output, $inspection->mains->contacts[$id]->amps->value, $inspection->board->ambientCelsius());
+            $instead = fn(): array => self::relays($inspection, $id, $line);
+
+            if (null !== $appliance->dcVolts && $output->isTriac) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” runs from direct current, and the triac of its relay never lets go of that once it is on.', $line->name), proposals: $instead);
+            } elseif (ContactUse::NormallyClosed === $actuator->contact) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is to be on while its relay is off, but a solid-state relay has no normally closed contact.', $line->name), proposals: static fn(): array => [new Remedy('Switch it on by switching the relay on', new ChooseContact([$id], ContactUse::NormallyOpen)), ...$instead()]);
+            } elseif ($load->least->value < 1) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” draws %s of the least current at which its solid-state relay stays on: it may flicker, or stay off.', $line->name, $load->least->printed()), [$load->least], $instead);
+            } elseif (LoadKind::ElectronicLamp === $appliance->load && $load->leakage->value < 1 / self::GLOW_SHARE) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” may glow while it is off: its current is only %s of what leaks through its solid-state relay.', $line->name, $load->leakage->printed()), [$load->leakage], $instead);
+            }
+        }
+    }
+
+    /**
+     * The first relay with contacts that bears the appliance, for the same rail.
+     *
+     * @return list<Remedy> at most one
+     */
+    public static function relays(Inspection $inspection, string $id, Line $line): array
+    {
+        $actuator = $inspection->board->actuators()[$id][1];
+        $volts = $inspection->board->supply($actuator->rail)->output->typ;
+        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+            $contact = LivePath::contact($inspection->board, $line, $relay);
+            if (null === $relay->solidState && $relay->suitsRail($volts) && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+                return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
+            }
+        }
+
+        return [];
+    }
+}

@@ -15,6 +15,7 @@ final readonly class Actuator
      * @param string $function id of the relay output
      * @param ?string $relay part id; null when the driver switches the appliance itself
      * @param string $rail id of the rail that feeds the coil
+     * @param ?string $opens id of the bistable relay in the same line whose second winding this is; null for every other
      * @param Fact<Level> $activeLevel the level at the pin that switches the relay on
      * @param Fact<Clamp> $clamp what takes over the coil’s current when the driver opens; ready-made modules bring their own
      */
@@ -28,6 +29,7 @@ final readonly class Actuator
         #[FactOf(Clamp::class)]
         public Fact $clamp,
         public ContactUse $contact = ContactUse::NormallyOpen,
+        public ?string $opens = null,
     ) {}
 
     /** A relay as it comes with a new line, with the diode that belongs to every discrete driver. */
@@ -42,12 +44,18 @@ final readonly class Actuator
      */
     public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact);
+        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens);
     }
 
     /** Without a relay: the driver switches the appliance itself. */
     public function direct(string $rail): self
     {
-        return new self($this->function, null, $this->driver, $rail, $this->activeLevel, $this->clamp);
+        return new self($this->function, null, $this->driver, $rail, $this->activeLevel, $this->clamp, opens: $this->opens);
+    }
+
+    /** The second winding of a bistable relay: driven as the first is, from an output of its own. */
+    public function opening(string $function, string $relay): self
+    {
+        return new self($function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, opens: $relay);
     }
 }

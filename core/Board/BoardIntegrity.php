@@ -141,6 +141,9 @@ final class BoardIntegrity
                 if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
                     throw new \InvalidArgumentException(sprintf('The relay %s is switched by %s, which is no relay output.', $id, $actuator->function));
                 }
+                if (null !== $actuator->opens && ($id === $actuator->opens || null !== ($line->actuators[$actuator->opens]->opens ?? null) || !isset($line->actuators[$actuator->opens]))) {
+                    throw new \InvalidArgumentException(sprintf('The relay %s is to open the contact of %s, which is no other relay of its line.', $id, $actuator->opens));
+                }
                 if (null !== $actuator->relay) {
                     self::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
                 } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {

@@ -51,6 +51,7 @@ final readonly class Relay implements Part
         public float $price = 0.0,
         public ?SolidStateOutput $solidState = null,
         public bool $statedWarm = false,
+        public ?Bistable $bistable = null,
     ) {}
 
     public function identity(): PartIdentity
@@ -62,6 +63,18 @@ final readonly class Relay implements Part
     public function operateVolts(float $coilCelsius): float
     {
         return $this->operateRatio * $this->coilVolts * (null === $this->solidState && !$this->statedWarm ? 1 + self::COPPER_PER_KELVIN * ($coilCelsius - 20) : 1.0);
+    }
+
+    /** Whether it may stand in for another without changing how it is driven: plain, bistable with as many windings, or solid-state. */
+    public function isOfTheKindOf(self $other): bool
+    {
+        return (null === $this->solidState) === (null === $other->solidState) && $this->bistable?->windings === $other->bistable?->windings;
+    }
+
+    /** An armature that falls back when its coil lets go. */
+    public function isPlain(): bool
+    {
+        return null === $this->solidState && null === $this->bistable;
     }
 
     /** Whether it is made for a rail: a coil for its own voltage, a solid-state input for all that switch it and do not harm it. */

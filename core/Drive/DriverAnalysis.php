@@ -105,7 +105,8 @@ final readonly class DriverAnalysis
             abs($nominal->pinAmps),
             $pinAmps,
             self::hotRestart($relay, $nominal->coilVolts, $worst->coilVolts, $ambient),
-            self::releases($relay, $off->coilVolts, $offWorst->coilVolts),
+            // What stays as it was left lets go by no voltage.
+            null === $relay->bistable ? self::releases($relay, $off->coilVolts, $offWorst->coilVolts) : null,
             null === $baseAmps ? null : new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$inputs, 'I_B = ' . QuantityPrinter::rounded($baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
             null === $baseAmps ? null : new Figure('collector–emitter voltage', $loaded->switchVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps ?? 0.0, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
             switchWatts: new Figure('heat in the switch', $loaded->switchVolts * $loaded->coilAmps, Unit::Watt, 'V_switch · I_coil', ['V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt), 'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere)], 'least drive, highest rail, cold coil', self::MODEL),

@@ -28,6 +28,7 @@ final readonly class LivePath
         $contacts = [];
         foreach ($board->lines as $line) {
             foreach ($line->actuators as $id => $actuator) {
+                // A second winding has no contact of its own; it is listed with that of the first.
                 $contacts[$id] = self::contact($board, $line, $board->relay($actuator), null !== $actuator->relay);
             }
         }

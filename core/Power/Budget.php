@@ -48,15 +48,22 @@ final readonly class Budget
             $inputs[] = $controller->chip->identity->name . ' ' . QuantityPrinter::rounded($controller->chip->runCurrent->typ, Unit::Ampere);
         }
         $coils = $coilAmps = 0.0;
-        $pinAmps = 0.0;
+        $pinAmps = $pulse = 0.0;
         foreach ($board->actuators() as $id => [, $actuator]) {
             $result = $drive->results[$id];
             $module = $actuator->driver instanceof OptoModuleInput;
             // A coil straight on a pin takes its current through the pin, not from the rail.
             if ($actuator->rail === $rail && !$actuator->driver instanceof DirectDrive) {
+                $relay = $board->relay($actuator);
+                $coilMost = $supply->output->max / $relay->coilResistance->min;
+                if (null !== $relay->bistable) {
+                    // Pulses last for milliseconds, and come one after the other.
+                    $pulse = max($pulse, $coilMost);
+                    continue;
+                }
                 ++$coils;
                 $coilAmps += $result->coilAmps->value;
-                $greatest += $supply->output->max / $board->relay($actuator)->coilResistance->min;
+                $greatest += $coilMost;
             }
             // A module's input LEDs hang on its own rail; a base current comes through the controller.
             if ($module ? $actuator->rail === $rail : $board->controllerRail === $rail) {
@@ -90,7 +97,7 @@ final readonly class Budget
 
         return new RailBudget(
             new Figure('continuous current', $greatest, Unit::Ampere, 'Σ loads, all relays on', $inputs, 'highest rail, lowest coil resistances', self::SOURCE),
-            new Figure('peak current', $greatest + $radio, Unit::Ampere, 'Σ loads + radio burst', $inputs, 'highest rail, lowest coil resistances, radio sending', self::SOURCE),
+            new Figure('peak current', $greatest + $radio + $pulse, Unit::Ampere, 'Σ loads + radio burst + greatest pulse of a bistable coil', $inputs, 'highest rail, lowest coil resistances, radio sending', self::SOURCE),
             new Margin(
                 new Figure('rated over drawn current', $supply->ratedAmps / max($typical, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'typical loads, all relays on', self::SOURCE),
                 new Figure('rated over drawn current', $supply->ratedAmps / max($greatest, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'greatest loads, all relays on', self::SOURCE),

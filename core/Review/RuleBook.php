@@ -54,6 +54,7 @@ final class RuleBook
             new Drive\NoClamp(),
             new Drive\PackageHeat(),
             new Drive\SwitchRating(),
+            new Drive\BistableDriven(),
             new Drive\SolidStateOutput(),
             new Drive\SolidStateHeat(),
             new Drive\IsolationClaimed(),

@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\Bistable;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
@@ -29,6 +30,8 @@ use IronLatch\Core\Drive\SwitchTimes;
 use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Quantity\PreferredValues;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Review\Inspection;
@@ -183,12 +186,38 @@ final readonly class DriveScreen
         $coil = static fn(?Level $level): ?bool => null === $level ? null : $level === $actuator->driver->inherentActiveLevel();
         $film = $this->inspection->seating->films[$actuator->function] ?? null;
         $level = $active instanceof Level ? $active : null;
+        $bistable = $this->inspection->board->relay($actuator)->bistable;
+        if (null !== $bistable) {
+            return self::pulses($bistable, $level, null === $film ? null : null !== $film->worstTwitch(), $closedWhenOn === (null === $actuator->opens));
+        }
 
         return [
             $row('switched on', $level, $coil($level)),
             $row('switched off', $level?->opposite(), $coil($level?->opposite())),
             $row('at start-up', null, null === $film ? null : null !== $film->worstTwitch()),
             $row('without power', null, false),
+        ];
+    }
+
+    /**
+     * What a pulse through one winding does, and what stays.
+     *
+     * @return list<array{state: string, pin: string, coil: string, contact: string, appliance: string}>
+     */
+    private static function pulses(Bistable $bistable, ?Level $active, ?bool $moves, bool $closes): array
+    {
+        $pulse = sprintf('%s for %s or longer', $active->value ?? 'level unstated', QuantityPrinter::rounded($bistable->leastPulseSeconds, Unit::Second));
+        $row = static fn(string $state, string $pin, string $coil, ?bool $closed): array => [
+            'state' => $state, 'pin' => $pin, 'coil' => $coil,
+            'contact' => null === $closed ? 'as it was' : ($closed ? 'closed' : 'open'),
+            'appliance' => null === $closed ? 'as it was' : ($closed ? 'on' : 'off'),
+        ];
+
+        return [
+            $row('pulsed', $pulse, 'on', $closes),
+            $row('at rest', $active?->opposite()->value ?? 'level unstated', 'off', null),
+            null === $moves ? ['state' => 'at start-up', 'pin' => 'not driven', 'coil' => 'unknown', 'contact' => 'unknown', 'appliance' => 'unknown'] : $row('at start-up', 'not driven', $moves ? 'on' : 'off', $moves ? $closes : null),
+            $row('without power', 'not driven', 'off', null),
         ];
     }
 

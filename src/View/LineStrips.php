@@ -83,7 +83,11 @@ final readonly class LineStrips
                 null === $relay->solidState => 'Coil',
                 default => 'Input',
             }, QuantityPrinter::rounded($relay->coilVolts, Unit::Volt), QuantityPrinter::rounded($drive->coilAmps->value, Unit::Ampere)),
-            null === $actuator->relay ? new Link('contact', 'Contact', 'none', 'switched by its driver') : new Link('contact', 'Contact', sprintf('%s %s', null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'), QuantityPrinter::rounded(max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps), Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
+            match (true) {
+                null === $actuator->relay => new Link('contact', 'Contact', 'none', 'switched by its driver'),
+                null !== $actuator->opens => new Link('contact', 'Contact', 'opens', 'second winding'),
+                default => new Link('contact', 'Contact', sprintf('%s %s', null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'), QuantityPrinter::rounded(max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps), Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
+            },
             $this->appliance($line, $contact->amps->printed()),
         ], [
             $this->handToPin($line),

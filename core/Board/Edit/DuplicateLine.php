@@ -26,12 +26,13 @@ final readonly class DuplicateLine implements Edit
         $line = Targets::line($board, $this->line);
         $ids = new Ids($board);
         $functions = $board->functions;
-        $actuators = [];
-        foreach ($line->actuators as $actuator) {
+        $actuators = $copies = [];
+        foreach ($line->actuators as $id => $actuator) {
             $function = $ids->next('F');
             $functions[$function] = PinFunction::of(FunctionKind::RelayOutput, $this->name . ' relay' . ([] === $actuators ? '' : ' ' . (count($actuators) + 1)));
-            $actuators[$ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->clamp, $actuator->contact);
+            $actuators[$copies[$id] = $ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->clamp, $actuator->contact, $actuator->opens);
         }
+        $actuators = array_map(static fn(Actuator $actuator): Actuator => null === $actuator->opens ? $actuator : $actuator->opening($actuator->function, $copies[$actuator->opens]), $actuators);
         $surfaces = [];
         foreach ($line->surfaces as $surface) {
             $function = $surface->function;

@@ -37,6 +37,7 @@ use IronLatch\Core\Record\OneOf;
     'drive-directly' => DriveDirectly::class,
     'duplicate-line' => DuplicateLine::class,
     'feed-appliance' => FeedAppliance::class,
+    'add-second-winding' => AddSecondWinding::class,
     'switch-directly' => SwitchDirectly::class,
     'feed-coils' => FeedCoils::class,
     'feed-controller' => FeedController::class,

@@ -17,10 +17,18 @@ final readonly class RemoveRelay implements Edit
     {
         [$lineId, $actuator] = Targets::actuator($board, $this->actuator);
         $actuators = $board->lines[$lineId]->actuators;
+        $functions = [$actuator->function];
         unset($actuators[$this->actuator]);
+        foreach ($actuators as $id => $other) {
+            // The second winding goes with the first.
+            if ($other->opens === $this->actuator) {
+                $functions[] = $other->function;
+                unset($actuators[$id]);
+            }
+        }
         $lines = [...$board->lines, $lineId => $board->lines[$lineId]->with(actuators: $actuators)];
 
-        return Targets::withoutUnused($board->with(lines: $lines), [$actuator->function]);
+        return Targets::withoutUnused($board->with(lines: $lines), $functions);
     }
 
     public function summary(Board $board): string

@@ -103,7 +103,7 @@ final class CoilVoltage implements Rule
         $relay = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $other) {
             $asGood = (Insulation::Reinforced === $other->insulation || $other->insulation === $relay->insulation) && $other->contactAcAmps >= $relay->contactAcAmps;
-            if ($asGood && (null === $other->solidState) === (null === $relay->solidState) && $other->suitsRail($volts)) {
+            if ($asGood && $other->isOfTheKindOf($relay) && $other->suitsRail($volts)) {
                 return [$other];
             }
         }

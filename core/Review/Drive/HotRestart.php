@@ -31,7 +31,7 @@ final class HotRestart implements Rule
             'coil voltage at the worst corner over the operate voltage of a coil 35 K above the air: under 1 is a hint, above 50 °C of air weak; the operate voltage is itself a maximum and most relays do better',
             Basis::CommonPractice,
             'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
-            'the relay does not even pull in cold',
+            'the relay does not even pull in cold, or is bistable and held by no current',
         );
     }
 
@@ -39,7 +39,7 @@ final class HotRestart implements Rule
     {
         $ambient = $inspection->board->ambient->value;
         foreach ($inspection->drive->results as $id => $result) {
-            if (MarginState::Sound !== $result->pullIn->state() || $result->hotRestart->worst->value >= 1) {
+            if (MarginState::Sound !== $result->pullIn->state() || $result->hotRestart->worst->value >= 1 || null !== $inspection->board->relay($inspection->board->actuators()[$id][1])->bistable) {
                 continue;
             }
             $isHot = is_float($ambient) && $ambient > self::HOT_CELSIUS;

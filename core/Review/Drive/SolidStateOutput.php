@@ -78,7 +78,7 @@ final class SolidStateOutput implements Rule
         $volts = $inspection->board->supply($actuator->rail)->output->typ;
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $line, $relay);
-            if (null === $relay->solidState && $relay->suitsRail($volts) && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+            if ($relay->isPlain() && $relay->suitsRail($volts) && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

@@ -44,8 +44,9 @@ final class ContactOverloaded implements Rule
         foreach ($inspection->mains->contacts as $id => $contact) {
             [$lineId, $actuator] = $inspection->board->actuators()[$id];
             $line = $inspection->board->lines[$lineId];
-            // Where the driver switches the appliance itself there is no contact; its rating is a matter of the Drive stage.
-            if (null === $actuator->relay) {
+            // Where the driver switches the appliance itself there is no contact, and its rating is a matter of the Drive stage; a second
+            // winding moves the contact of the first.
+            if (null === $actuator->relay || null !== $actuator->opens) {
                 continue;
             }
             if (MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
@@ -75,7 +76,7 @@ final class ContactOverloaded implements Rule
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay);
             $insulated = $relay->insulation === $now->insulation || Insulation::Reinforced === $relay->insulation;
-            if ($insulated && (null === $relay->solidState) === (null === $now->solidState) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+            if ($insulated && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Drive\BistableDriven;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -24,10 +25,10 @@ final class SelfStartOnDead implements Rule
             'mains.on-when-dead',
             1,
             Stage::Mains,
-            'Appliance that must not start by itself on a normally closed contact',
+            'Appliance that must not start by itself on a contact that stays or falls closed',
             [Kind::Danger],
-            'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed.',
-            'a normally closed contact in the line of an appliance that must never start by itself',
+            'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed. A bistable relay keeps its contact closed through a power cut.',
+            'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by itself',
             Basis::CommonPractice,
             'common practice; the fact is preset by the kind of appliance',
         );
@@ -37,7 +38,9 @@ final class SelfStartOnDead implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $line = $inspection->board->lines[$lineId];
-            if (ContactUse::NormallyClosed === $actuator->contact && $inspection->board->appliance($line)->mustNotSelfStart) {
+            if (null !== $inspection->board->relay($actuator)->bistable && null === $actuator->opens && $inspection->board->appliance($line)->mustNotSelfStart) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.', $line->name), proposals: static fn(): array => BistableDriven::plain($inspection, $id));
+            } elseif (ContactUse::NormallyClosed === $actuator->contact && $inspection->board->appliance($line)->mustNotSelfStart) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Danger,

@@ -13,6 +13,7 @@ use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Board\Edit\AddSecondWinding;
 use IronLatch\Core\Board\Edit\ChangeFunctionKind;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseContact;
@@ -316,6 +317,13 @@ final class RuleFixtures
         $transistor = TestBoards::part('npn-bc547b', Transistor::class);
         yield 'small transistor on a valve' => self::one('drive.switch-rating', 'A1', Kind::Broken, '×0.2', new ChooseDriver(['A1'], new NpnLowSide('npn-bc547b', 220.0, 10e3), [$transistor]), $mosfet('mosfet-2v5'), $valve);
         yield 'valve without a diode' => self::one('drive.no-clamp', 'A1', Kind::Broken, '', $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::None)), $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)), $valve);
+
+        $bistable = static fn(string $id, string $relay): Edit => new ChooseRelay([$id], TestBoards::part($relay, Relay::class));
+        yield 'bistable relay with one winding' => self::one('drive.bistable', 'A1', Kind::Broken, '', $bistable('A1', 'bistable-5v-one'), $bistable('A1', 'cube-5v'));
+        yield 'bistable relay that is never opened' => self::one('drive.bistable', 'A1', Kind::Broken, '', $bistable('A1', 'bistable-5v-two'), $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), new SeatFunction('F6', '21')));
+        yield 'second winding that the relay does not have' => self::one('drive.bistable', 'A3', Kind::Broken, '', $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), $bistable('A1', 'cube-5v')), $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), new SeatFunction('F6', '21')));
+        $heater = new ChooseAppliance('L2', TestBoards::part('portable-heater', Appliance::class));
+        yield 'bistable relay on what must not start by itself' => self::one('mains.on-when-dead', 'A2', Kind::Danger, '', $both($heater, $bistable('A2', 'bistable-5v-two')), $both($heater, $bistable('A2', 'cube-5v')));
 
         $solid = static fn(string $line, string $relay, string $appliance, ?float $watts = null): Edit => new Sequence('solid', [
             new ChooseRelay(['A' . $line], TestBoards::part($relay, Relay::class)),

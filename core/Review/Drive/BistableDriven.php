@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Drive;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddSecondWinding;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\RemoveRelay;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Pins\Fitness;
+use IronLatch\Core\Pins\StartUp;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Bistable relay that can be moved one way only. */
+final class BistableDriven implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'drive.bistable',
+            1,
+            Stage::Drive,
+            'Bistable relay that is moved one way only',
+            [Kind::Broken],
+            'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way round through its only one.',
+            'two windings, each with a driver and an output; a second winding belongs to a bistable relay of the same kind',
+            Basis::CommonPractice,
+            'windings of the relay’s part file',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $line = $inspection->board->lines[$lineId];
+            $relay = $inspection->board->relay($actuator);
+            if (null !== $actuator->opens) {
+                $first = $line->actuators[$actuator->opens];
+                if (2 !== $relay->bistable?->windings || $first->relay !== $actuator->relay) {
+                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('An output of “%s” drives a second winding that its relay does not have.', $line->name), proposals: static fn(): array => [new Remedy('Remove that output', new RemoveRelay($id)), ...2 === $inspection->board->relay($first)->bistable?->windings ? [new Remedy('Take it as the second winding of ' . $inspection->board->relay($first)->identity->name, new ChooseRelay([$id], $inspection->board->relay($first)))] : []]);
+                }
+            } elseif (1 === $relay->bistable?->windings) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('The one winding of “%s” wants its current turned round to open, and its driver gives it one way only.', $line->name), proposals: fn(): array => self::others($inspection, $id, $actuator));
+            } elseif (2 === $relay->bistable?->windings && !self::isOpened($inspection->board, $lineId, $id)) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” can be switched on but never off: nothing drives the second winding of its relay.', $line->name), proposals: fn(): array => [self::secondWinding($inspection->board, $id), ...self::others($inspection, $id, $actuator, true)]);
+            }
+        }
+    }
+
+    /** Seated at once where a suitable pin is free. */
+    private static function secondWinding(Board $board, string $id): Remedy
+    {
+        $add = new AddSecondWinding($id);
+        $with = $add->apply($board);
+        $function = (string) array_key_last($with->functions);
+        $pin = (new Fitness($with, new StartUp($with)))->bestFree($function)?->pin;
+        $title = 'Drive its second winding from ' . (null === $pin ? 'an output of its own' : $pin->bothNames());
+
+        return new Remedy($title, null === $pin ? $add : new Sequence($add->summary($board), [$add, new SeatFunction($function, $pin->name())]));
+    }
+
+    /**
+     * @return list<Remedy> a relay that falls open without power; its second winding goes
+     */
+    public static function plain(Inspection $inspection, string $id): array
+    {
+        return self::others($inspection, $id, $inspection->board->actuators()[$id][1], true);
+    }
+
+    private static function isOpened(Board $board, string $line, string $id): bool
+    {
+        return [] !== array_filter($board->lines[$line]->actuators, static fn(Actuator $other): bool => $other->opens === $id);
+    }
+
+    /**
+     * Relays for the same rail that bear the appliance: bistable with two windings, and plain.
+     *
+     * @return list<Remedy> at most one of each
+     */
+    private static function others(Inspection $inspection, string $id, Actuator $actuator, bool $plainOnly = false): array
+    {
+        $line = $inspection->board->lines[$inspection->board->actuators()[$id][0]];
+        $volts = $inspection->board->supply($actuator->rail)->output->typ;
+        $remedies = [];
+        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+            $contact = LivePath::contact($inspection->board, $line, $relay);
+            $windings = $relay->bistable->windings ?? 0;
+            if (null !== $relay->solidState || 1 === $windings || ($plainOnly && 0 !== $windings) || isset($remedies[$windings]) || !$relay->suitsRail($volts) || MarginState::Sound !== $contact->margin->state() || MarginState::Sound !== $contact->volts->state()) {
+                continue;
+            }
+            $fit = new ChooseRelay([$id], $relay);
+            $title = 'Fit ' . $relay->identity->name;
+            $remedies[$windings] = new Remedy($title, 2 === $windings ? new Sequence($title, [$fit, self::secondWinding($fit->apply($inspection->board), $id)->edit]) : $fit);
+        }
+
+        return array_values($remedies);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Drive;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddSecondWinding;
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\DuplicateLine;
+use IronLatch\Core\Board\Edit\RemoveRelay;
+use IronLatch\Core\Catalogue\Bistable;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Tests\Support\TestBoards;
+use IronLatch\View\DriveScreen;
+use PHPUnit\Framework\TestCase;
+
+/** A relay that stays as a pulse has left it. */
+final class BistableTest extends TestCase
+{
+    public function testBothWindingsAreSolvedAndNeitherIsHeld(): void
+    {
+        $board = self::bistable();
+        $drive = DriverAnalysis::of($board);
+        self::assertSame(['A1', 'A3', 'A2'], array_keys($drive->results));
+        self::assertEquals($drive->results['A1']->pullIn, $drive->results['A3']->pullIn);
+        self::assertNull($drive->results['A3']->releases, 'It lets go by a pulse, not by a voltage.');
+        // One pulse at a time is a matter of the peak: 5.1 V ÷ 38 Ω.
+        $budget = (new Inspection($board))->power->rails['R1'];
+        $plain = (new Inspection(TestBoards::edited($board, new RemoveRelay('A1'))))->power->rails['R1'];
+        self::assertEqualsWithDelta(5.1 / 38, $budget->peak->value - $budget->continuous->value - ($plain->peak->value - $plain->continuous->value), 1e-6);
+        $json = BoardJson::write($board);
+        self::assertSame($json, BoardJson::write(BoardJson::read($json)));
+    }
+
+    public function testTheTableSaysWhatAPulseDoesAndWhatStays(): void
+    {
+        $truth = (new DriveScreen(new Inspection(self::bistable(), TestBoards::catalogue())))->context('A3')['truth'];
+        self::assertIsArray($truth);
+        self::assertSame(['state' => 'pulsed', 'pin' => 'high for 20 ms or longer', 'coil' => 'on', 'contact' => 'open', 'appliance' => 'off'], $truth[0]);
+        self::assertSame(['state' => 'without power', 'pin' => 'not driven', 'coil' => 'off', 'contact' => 'as it was', 'appliance' => 'as it was'], $truth[3]);
+    }
+
+    public function testTheSecondWindingIsCopiedAndRemovedWithTheFirst(): void
+    {
+        $copied = TestBoards::edited(self::bistable(), new DuplicateLine('L1', 'Second lamp'));
+        self::assertSame(['A4' => null, 'A5' => 'A4'], array_map(static fn($actuator): ?string => $actuator->opens, $copied->lines['L3']->actuators));
+        $removed = TestBoards::edited($copied, new RemoveRelay('A4'));
+        self::assertSame([], $removed->lines['L3']->actuators);
+        self::assertSame(['A3'], array_keys(array_filter($removed->lines['L1']->actuators, static fn($actuator): bool => 'A1' === $actuator->opens)));
+        self::assertArrayNotHasKey($copied->lines['L3']->actuators['A5']->function, $removed->functions);
+    }
+
+    public function testAnImpossiblePulseIsRefused(): void
+    {
+        $this->expectExceptionMessage('The greatest pulse of a bistable relay is no shorter than the least, and the least is longer than nothing.');
+        new Bistable(2, 0.02, 0.01);
+    }
+
+    private static function bistable(): Board
+    {
+        return TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('bistable-5v-two', Relay::class)), new AddSecondWinding('A1'));
+    }
+}

@@ -5,7 +5,7 @@ async function openDrive(page, relay) {
   await swapped(page, () => stageLink(page, 'Drive').click());
   await swapped(page, () => page.locator(`#drive-${relay}`).click());
   await expect(page.locator('#ways tbody tr').first()).toBeVisible();
-  await expect(page.locator('#spread svg')).toBeVisible();
+  await expect(page.locator('#spread svg.spread')).toBeVisible();
 }
 
 test('a base resistor is slid, seen to move, set, and the fan’s relay pulls in on every board', async ({ page }) => {

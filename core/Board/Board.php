@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\DarlingtonArray;
@@ -266,11 +267,11 @@ final readonly class Board
     }
 
     /** The part that carries the coil’s current; null where that is inside a module, or the pin itself. */
-    public function switchOf(Driver $driver): Transistor|Mosfet|DarlingtonArray|null
+    public function switchOf(Driver $driver): Transistor|Mosfet|DarlingtonArray|BridgeDriver|null
     {
         $part = $this->parts[$driver->switchPart() ?? ''] ?? null;
 
-        return $part instanceof Transistor || $part instanceof Mosfet || $part instanceof DarlingtonArray ? $part : null;
+        return $part instanceof Transistor || $part instanceof Mosfet || $part instanceof DarlingtonArray || $part instanceof BridgeDriver ? $part : null;
     }
 
     private function loadOf(Actuator $actuator): Relay

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
@@ -164,6 +165,7 @@ final class BoardIntegrity
             $driver instanceof OptoModuleInput => [OptoModule::class],
             $driver instanceof MosfetLowSide => [Mosfet::class],
             $driver instanceof ArrayChannel => [DarlingtonArray::class],
+            $driver instanceof BridgeOutput => [BridgeDriver::class],
             $driver instanceof HighSidePair, $driver instanceof InvertingPair => [Transistor::class, Transistor::class],
             $driver instanceof CouplerDriver => [OptoCoupler::class, Transistor::class],
             default => [],

@@ -16,6 +16,7 @@ use IronLatch\Core\Record\OneOf;
     'high-side-pair' => HighSidePair::class,
     'inverting-pair' => InvertingPair::class,
     'coupler' => CouplerDriver::class,
+    'bridge-output' => BridgeOutput::class,
     'opto-module' => OptoModuleInput::class,
 ])]
 interface Driver

@@ -15,6 +15,7 @@ use IronLatch\Core\Record\OneOf;
     'transistor' => Transistor::class,
     'mosfet' => Mosfet::class,
     'darlington-array' => DarlingtonArray::class,
+    'bridge-driver' => BridgeDriver::class,
     'opto-coupler' => OptoCoupler::class,
     'opto-module' => OptoModule::class,
     'supply' => Supply::class,

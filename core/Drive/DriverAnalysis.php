@@ -7,6 +7,7 @@ namespace IronLatch\Core\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
@@ -70,7 +71,7 @@ final readonly class DriverAnalysis
     }
 
     /** A circuit of single parts: solved at typical values, at the corner that hurts, and where the pin gives most. */
-    private static function circuit(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, SwitchCircuit $circuit, Transistor|Mosfet|DarlingtonArray|null $switch): DriverResult
+    private static function circuit(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, SwitchCircuit $circuit, Transistor|Mosfet|DarlingtonArray|BridgeDriver|null $switch): DriverResult
     {
         $typical = $circuit->typical();
         $nominal = $circuit->on($typical);
@@ -229,7 +230,7 @@ final readonly class DriverAnalysis
         );
     }
 
-    private static function switchBears(Transistor|Mosfet|DarlingtonArray $switch, Relay $relay, Spread $rail): Margin
+    private static function switchBears(Transistor|Mosfet|DarlingtonArray|BridgeDriver $switch, Relay $relay, Spread $rail): Margin
     {
         $figure = static fn(float $amps, string $corner): Figure => new Figure('rated over actual current of the switch', $switch->greatestAmps / $amps, Unit::Ratio, 'I_rated ÷ (V_rail ÷ R_coil)', ['rated ' . QuantityPrinter::rounded($switch->greatestAmps, Unit::Ampere), 'coil ' . QuantityPrinter::rounded($amps, Unit::Ampere)], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words());
 

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\Driver;
@@ -15,6 +16,7 @@ use IronLatch\Core\Board\InvertingPair;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
@@ -71,7 +73,7 @@ final class DriverChoice
     {
         return match (true) {
             $part instanceof DarlingtonArray => $part->price / $part->channels,
-            $part instanceof Transistor, $part instanceof Mosfet, $part instanceof OptoCoupler, $part instanceof OptoModule => $part->price,
+            $part instanceof BridgeDriver, $part instanceof Transistor, $part instanceof Mosfet, $part instanceof OptoCoupler, $part instanceof OptoModule => $part->price,
             default => 0.0,
         };
     }
@@ -93,6 +95,9 @@ final class DriverChoice
         }
         if ($part instanceof Mosfet) {
             yield ['mosfet:' . $id, $name, new MosfetLowSide($id, self::GATE_OHMS, self::HOLD_OHMS), [$part], 4, 4 * self::SMALL_SQUARE_METRES, 'next to nothing from the pin, next to no drop; only as good as its gate voltage'];
+        }
+        if ($part instanceof BridgeDriver && null !== $board->relay($actuator)->bistable) {
+            yield ['bridge:' . $id, $name, new BridgeOutput($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'turns the current round: the only way for a relay with one winding'];
         }
         if ($part instanceof DarlingtonArray) {
             yield ['array:' . $id, $name, new ArrayChannel($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'fewest parts; keeps about a volt from the coil'];

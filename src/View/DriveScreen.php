@@ -11,6 +11,7 @@ use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Bistable;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
@@ -128,7 +129,7 @@ final readonly class DriveScreen
     {
         $board = $this->inspection->board;
         $parts = [];
-        foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class, OptoCoupler::class, OptoModule::class] as $class) {
+        foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class, BridgeDriver::class, OptoCoupler::class, OptoModule::class] as $class) {
             array_push($parts, ...array_values($this->inspection->partsOnOffer($class)));
         }
         $pin = $this->inspection->seating->pins[$board->actuators()[$id][1]->function] ?? null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\HighSidePair;
@@ -27,6 +28,7 @@ final class DriverWords
             $driver instanceof HighSidePair => 'high side',
             $driver instanceof InvertingPair => 'inverting',
             $driver instanceof CouplerDriver => 'opto, NPN',
+            $driver instanceof BridgeOutput => 'full bridge',
             $driver instanceof OptoModuleInput => 'opto module',
             default => 'none',
         };

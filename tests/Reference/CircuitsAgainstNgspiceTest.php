@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Drive\Circuit\ArraySwitch;
+use IronLatch\Core\Drive\Circuit\BridgeSwitch;
 use IronLatch\Core\Drive\Circuit\CouplerSwitch;
 use IronLatch\Core\Drive\Circuit\HighSideSwitch;
 use IronLatch\Core\Drive\Circuit\InvertingSwitch;
@@ -39,7 +40,7 @@ final class CircuitsAgainstNgspiceTest extends TestCase
      */
     public static function circuits(): iterable
     {
-        foreach (['npn', 'mosfet', 'array', 'high side', 'inverting', 'coupler'] as $kind) {
+        foreach (['npn', 'mosfet', 'array', 'high side', 'inverting', 'coupler', 'bridge'] as $kind) {
             foreach (range(1, 11) as $seed) {
                 yield $kind . ' ' . $seed => [$kind, $seed];
             }
@@ -109,6 +110,7 @@ final class CircuitsAgainstNgspiceTest extends TestCase
         return match ($kind) {
             'npn' => new NpnSwitch($pin, $relay, $rail, new NpnLowSide($npn->identity->id, $ohms(220.0, 47e3), 0 === $dice->getInt(0, 1) ? null : $ohms(1e3, 100e3)), $npn),
             'mosfet' => new MosfetSwitch($pin, $relay, $rail, new MosfetLowSide('m', $ohms(10.0, 10e3), 0 === $dice->getInt(0, 1) ? null : $ohms(4.7e3, 1e6)), TestBoards::part(is_string($mosfet) ? $mosfet : '', \IronLatch\Core\Catalogue\Mosfet::class)),
+            'bridge' => new BridgeSwitch($pin, $relay, $rail, TestBoards::part('drv8837', \IronLatch\Core\Catalogue\BridgeDriver::class)),
             'array' => new ArraySwitch($pin, $relay, $rail, TestBoards::part('uln2003a', \IronLatch\Core\Catalogue\DarlingtonArray::class)),
             'high side' => new HighSideSwitch($pin, $relay, $rail, new HighSidePair('n', 'p', $ohms(470.0, 47e3), $ohms(220.0, 22e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)), $npn, $pnp),
             'inverting' => new InvertingSwitch($pin, $relay, $rail, new InvertingPair('p', 'n', $ohms(470.0, 47e3), $ohms(100.0, 10e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)), $pnp, $npn),

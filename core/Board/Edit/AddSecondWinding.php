@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\PinFunction;
 
-/** Drives the second winding of a bistable relay from an output of its own, as the first is driven. */
+/** Opens a bistable relay from an output of its own: through its second winding, or through the other input of its bridge. */
 final readonly class AddSecondWinding implements Edit
 {
     public function __construct(
@@ -20,12 +21,16 @@ final readonly class AddSecondWinding implements Edit
     {
         [$lineId, $actuator] = Targets::actuator($board, $this->actuator);
         $line = $board->lines[$lineId];
-        if (2 !== $board->relay($actuator)->bistable?->windings || null !== $actuator->opens) {
-            throw new EditRefused(sprintf('The relay of “%s” has no second winding. Fit a bistable relay with two windings first.', $line->name));
+        $windings = $board->relay($actuator)->bistable?->windings;
+        if (null === $windings || null !== $actuator->opens) {
+            throw new EditRefused(sprintf('The relay of “%s” opens by itself. Fit a bistable relay first.', $line->name));
+        }
+        if (1 === $windings && !$actuator->driver instanceof BridgeOutput) {
+            throw new EditRefused(sprintf('The relay of “%s” has one winding, whose current must be turned round to open. Drive it by a full bridge first.', $line->name));
         }
         foreach ($line->actuators as $other) {
             if ($other->opens === $this->actuator) {
-                throw new EditRefused(sprintf('The second winding of “%s” is driven already.', $line->name));
+                throw new EditRefused(sprintf('The opening of “%s” is driven already.', $line->name));
             }
         }
         $ids = new Ids($board);
@@ -40,6 +45,6 @@ final readonly class AddSecondWinding implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Drive the second winding of “%s”', $board->nameOf($this->actuator));
+        return sprintf('Open the relay of “%s” from an output of its own', $board->nameOf($this->actuator));
     }
 }

@@ -7,11 +7,13 @@ namespace IronLatch\Core\Drive\Circuit;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\HighSidePair;
 use IronLatch\Core\Board\InvertingPair;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
@@ -35,6 +37,7 @@ final class Circuits
             $driver instanceof HighSidePair => new HighSideSwitch($pin, $relay, $rail, $driver, $board->part($driver->npn, Transistor::class), $board->part($driver->pnp, Transistor::class)),
             $driver instanceof InvertingPair => new InvertingSwitch($pin, $relay, $rail, $driver, $board->part($driver->pnp, Transistor::class), $board->part($driver->npn, Transistor::class)),
             $driver instanceof CouplerDriver => new CouplerSwitch($pin, $relay, $rail, $driver, $board->part($driver->coupler, OptoCoupler::class), $board->part($driver->npn, Transistor::class)),
+            $driver instanceof BridgeOutput => new BridgeSwitch($pin, $relay, $rail, $board->part($driver->bridge, BridgeDriver::class)),
             default => null,
         };
     }

@@ -96,6 +96,7 @@ final class Solver
             $element instanceof Diode => [$element->anode, $element->cathode],
             $element instanceof Bipolar => [$element->collector, $element->base, $element->emitter],
             $element instanceof FieldEffect => [$element->drain, $element->gate, $element->source],
+            $element instanceof ThresholdSwitch => [$element->from, $element->to, $element->control],
             $element instanceof Coupler => [$element->anode, $element->cathode, $element->collector, $element->emitter, 'b' . $name],
             default => [],
         };
@@ -119,6 +120,7 @@ final class Solver
                     $element instanceof Diode => $this->diode($name, $element->anode, $element->cathode, $element->saturationAmps, $element->emission),
                     $element instanceof Bipolar => $this->bipolar($name, $element->collector, $element->base, $element->emitter, $element->saturationAmps, $element->gain, $element->reverseGain, $element->isPnp ? -1.0 : 1.0),
                     $element instanceof FieldEffect => $this->fieldEffect($element),
+                    $element instanceof ThresholdSwitch => $this->conduct($element->from, $element->to, 1 / ($this->at($element->control) > $element->thresholdVolts ? $element->onOhms : ThresholdSwitch::OFF_OHMS)),
                     $element instanceof Coupler => $this->coupler($name, $element),
                     default => null,
                 };

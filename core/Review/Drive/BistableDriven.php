@@ -6,12 +6,15 @@ namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Edit\AddSecondWinding;
+use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Pins\Fitness;
@@ -37,7 +40,7 @@ final class BistableDriven implements Rule
             'Bistable relay that is moved one way only',
             [Kind::Broken],
             'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way round through its only one.',
-            'two windings, each with a driver and an output; a second winding belongs to a bistable relay of the same kind',
+            'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have an output each',
             Basis::CommonPractice,
             'windings of the relay’s part file',
         );
@@ -50,15 +53,44 @@ final class BistableDriven implements Rule
             $relay = $inspection->board->relay($actuator);
             if (null !== $actuator->opens) {
                 $first = $line->actuators[$actuator->opens];
-                if (2 !== $relay->bistable?->windings || $first->relay !== $actuator->relay) {
-                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('An output of “%s” drives a second winding that its relay does not have.', $line->name), proposals: static fn(): array => [new Remedy('Remove that output', new RemoveRelay($id)), ...2 === $inspection->board->relay($first)->bistable?->windings ? [new Remedy('Take it as the second winding of ' . $inspection->board->relay($first)->identity->name, new ChooseRelay([$id], $inspection->board->relay($first)))] : []]);
+                if (!self::canOpen($relay, $first, $actuator)) {
+                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('An output of “%s” would open a relay that is not bistable, or not driven so.', $line->name), proposals: static fn(): array => [new Remedy('Remove that output', new RemoveRelay($id)), ...2 === $inspection->board->relay($first)->bistable?->windings && null !== $first->relay && $first->relay !== $actuator->relay ? [new Remedy('Take it as the second winding of ' . $inspection->board->relay($first)->identity->name, new ChooseRelay([$id], $inspection->board->relay($first)))] : []]);
                 }
-            } elseif (1 === $relay->bistable?->windings) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('The one winding of “%s” wants its current turned round to open, and its driver gives it one way only.', $line->name), proposals: fn(): array => self::others($inspection, $id, $actuator));
-            } elseif (2 === $relay->bistable?->windings && !self::isOpened($inspection->board, $lineId, $id)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” can be switched on but never off: nothing drives the second winding of its relay.', $line->name), proposals: fn(): array => [self::secondWinding($inspection->board, $id), ...self::others($inspection, $id, $actuator, true)]);
+            } elseif (1 === $relay->bistable?->windings && !$actuator->driver instanceof BridgeOutput) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('The one winding of “%s” wants its current turned round to open, and its driver gives it one way only.', $line->name), proposals: fn(): array => [...self::bridges($inspection, $id), ...self::others($inspection, $id, $actuator)]);
+            } elseif (null !== $relay->bistable && !self::isOpened($inspection->board, $lineId, $id)) {
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” can be switched on but never off: nothing drives its relay the other way.', $line->name), proposals: fn(): array => [self::secondWinding($inspection->board, $id), ...self::others($inspection, $id, $actuator, true)]);
             }
         }
+    }
+
+    /** Whether an output does open the relay of another: through a second winding, or the other input of the same kind of bridge. */
+    private static function canOpen(Relay $relay, Actuator $first, Actuator $opening): bool
+    {
+        return $first->relay === $opening->relay && match ($relay->bistable?->windings) {
+            2 => true,
+            1 => $first->driver instanceof BridgeOutput && $opening->driver instanceof BridgeOutput,
+            default => false,
+        };
+    }
+
+    /**
+     * @return list<Remedy> at most one
+     */
+    private static function bridges(Inspection $inspection, string $id): array
+    {
+        $actuator = $inspection->board->actuators()[$id][1];
+        $most = $inspection->board->supply($actuator->rail)->output->max;
+        foreach ($inspection->partsOnOffer(BridgeDriver::class) as $bridge) {
+            if ($bridge->greatestVolts >= $most) {
+                $drive = new ChooseDriver([$id], new BridgeOutput($bridge->identity->id), [$bridge], $bridge->identity->name);
+                $title = 'Drive it both ways by ' . $bridge->identity->name;
+
+                return [new Remedy($title, new Sequence($title, [$drive, self::secondWinding($drive->apply($inspection->board), $id)->edit]))];
+            }
+        }
+
+        return [];
     }
 
     /** Seated at once where a suitable pin is free. */
@@ -68,7 +100,7 @@ final class BistableDriven implements Rule
         $with = $add->apply($board);
         $function = (string) array_key_last($with->functions);
         $pin = (new Fitness($with, new StartUp($with)))->bestFree($function)?->pin;
-        $title = 'Drive its second winding from ' . (null === $pin ? 'an output of its own' : $pin->bothNames());
+        $title = 'Open it from ' . (null === $pin ? 'an output of its own' : $pin->bothNames());
 
         return new Remedy($title, null === $pin ? $add : new Sequence($add->summary($board), [$add, new SeatFunction($function, $pin->name())]));
     }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -33,7 +35,7 @@ final class NoClamp implements Rule
             'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
             Basis::CommonPractice,
             'the nature of an inductance',
-            'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater',
+            'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater; a bridge has its own way for the current',
         );
     }
 
@@ -41,6 +43,13 @@ final class NoClamp implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
             if ($actuator->driver instanceof OptoModuleInput || !$inspection->board->kicks($actuator)) {
+                continue;
+            }
+            if ($actuator->driver instanceof BridgeOutput) {
+                // A bridge has its own way for the current, and a diode across a winding that is driven both ways would short it.
+                if (Knowledge::Stated === $actuator->clamp->knowledge && ($actuator->clamp->value === Clamp::Diode || $actuator->clamp->value === Clamp::DiodeZener)) {
+                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('A diode across the winding of “%s” shorts its bridge each time the current is turned round.', $inspection->board->nameOf($id)), proposals: static fn(): array => [new Remedy('Leave the diode out', new StateClamp([$id], Clamp::None))]);
+                }
                 continue;
             }
             $isArray = $actuator->driver instanceof ArrayChannel;

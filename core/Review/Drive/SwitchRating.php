@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Edit\StateClamp;
@@ -59,7 +60,7 @@ final class SwitchRating implements Rule
             }
             $relay = $inspection->board->relay($actuator);
             $clamp = $actuator->clamp->value;
-            if (!$inspection->board->kicks($actuator) || !$clamp instanceof Clamp || Clamp::None === $clamp) {
+            if ($actuator->driver instanceof BridgeOutput || !$inspection->board->kicks($actuator) || !$clamp instanceof Clamp || Clamp::None === $clamp) {
                 continue;
             }
             $rail = $inspection->board->supply($actuator->rail)->output;

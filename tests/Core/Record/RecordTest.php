@@ -106,8 +106,8 @@ final class RecordTest extends TestCase
         yield 'text for a yes' => [Seat::class, ['pin' => 'x', 'locked' => 'true'], 'locked', 'expected true or false.'];
         yield 'null for a text' => [Seat::class, ['pin' => null], 'pin', 'expected a text.'];
         yield 'long text' => [Seat::class, ['pin' => str_repeat('x', 2001)], 'pin', 'this text is longer than 2000 characters. Shorten it.'];
-        yield 'unknown variant' => [Driver::class, ['driver' => 'magic'], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, opto-module.'];
-        yield 'no variant' => [Driver::class, [], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, opto-module.'];
+        yield 'unknown variant' => [Driver::class, ['driver' => 'magic'], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, bridge-output, opto-module.'];
+        yield 'no variant' => [Driver::class, [], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, bridge-output, opto-module.'];
         yield 'deep place' => [Supply::class, [...self::SUPPLY, 'output' => ['min' => '4.9 V', 'typ' => '5', 'max' => '5.1 V']], 'output.typ', '“5” must be written with its unit in one spelling in a file: “5 V”.'];
         yield 'spread with a key too few' => [Supply::class, [...self::SUPPLY, 'output' => ['min' => '4.9 V', 'max' => '5.1 V']], 'output', 'a spread has the three keys min, typ and max.'];
         yield 'enum' => [Supply::class, [...self::SUPPLY, 'form' => 'battery'], 'form', 'expected one of: encapsulated mains module, plug-in adapter.'];

@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Core\Review;
 
 use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddFunction;
@@ -59,6 +60,7 @@ use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\Level;
@@ -320,6 +322,9 @@ final class RuleFixtures
 
         $bistable = static fn(string $id, string $relay): Edit => new ChooseRelay([$id], TestBoards::part($relay, Relay::class));
         yield 'bistable relay with one winding' => self::one('drive.bistable', 'A1', Kind::Broken, '', $bistable('A1', 'bistable-5v-one'), $bistable('A1', 'cube-5v'));
+        $bridge = TestBoards::part('drv8837', BridgeDriver::class);
+        $bridged = static fn(Edit ...$more): Edit => new Sequence('bridged', [$bistable('A1', 'bistable-5v-one'), new ChooseDriver(['A1'], new BridgeOutput('drv8837'), [$bridge]), new AddSecondWinding('A1'), new SeatFunction('F6', '21'), ...array_values($more)]);
+        yield 'diode across a winding on a bridge' => self::one('drive.no-clamp', 'A1', Kind::Broken, '', $bridged(new StateClamp(['A1'], Clamp::Diode)), $bridged(new StateClamp(['A1'], Clamp::None)));
         yield 'bistable relay that is never opened' => self::one('drive.bistable', 'A1', Kind::Broken, '', $bistable('A1', 'bistable-5v-two'), $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), new SeatFunction('F6', '21')));
         yield 'second winding that the relay does not have' => self::one('drive.bistable', 'A3', Kind::Broken, '', $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), $bistable('A1', 'cube-5v')), $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), new SeatFunction('F6', '21')));
         $heater = new ChooseAppliance('L2', TestBoards::part('portable-heater', Appliance::class));

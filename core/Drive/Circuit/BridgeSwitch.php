@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Circuit;
+
+use IronLatch\Core\Catalogue\BridgeDriver;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\PinElectrics;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Drive\Netlist\Point;
+use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Drive\Netlist\ThresholdSwitch;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/** Pin – input of a full bridge; the winding between its outputs, both switches that conduct taken as one. */
+final class BridgeSwitch extends SwitchCircuit
+{
+    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly BridgeDriver $bridge)
+    {
+        parent::__construct($pin, $relay, $rail);
+    }
+
+    public function activeLevel(): Level
+    {
+        return Level::High;
+    }
+
+    public function title(): string
+    {
+        return 'Full bridge, one way';
+    }
+
+    public function greatestPinAmps(): float
+    {
+        return $this->intoJunction($this->bridge->inputOhms->min, 0.0);
+    }
+
+    protected function ownParameters(): array
+    {
+        return [
+            'inputOhms' => new Parameter('bridge input', $this->bridge->inputOhms, Unit::Ohm, 1),
+            'thresholdVolts' => new Parameter('input threshold', $this->bridge->thresholdVolts, Unit::Volt, -1),
+            'outputOhms' => new Parameter('bridge outputs', $this->bridge->outputOhms, Unit::Ohm, -1),
+        ];
+    }
+
+    /** The input is a divider and switches the output or does not, so the point is two of Ohm’s laws. */
+    public function at(array $values, float $sourceVolts, float $sourceOhms): SwitchPoint
+    {
+        $pinAmps = $sourceVolts / ($sourceOhms + $values['inputOhms']);
+        $pin = $pinAmps * $values['inputOhms'];
+        $switchOhms = $pin > $values['thresholdVolts'] ? $values['outputOhms'] : ThresholdSwitch::OFF_OHMS;
+        $amps = $values['railVolts'] / ($values['coilOhms'] + $switchOhms);
+        $out = $values['railVolts'] - $amps * $values['coilOhms'];
+
+        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $out, null, ['pin' => $pin, 'out' => $out, 'rail' => $values['railVolts']]);
+    }
+
+    protected function elements(array $values): array
+    {
+        return [
+            'in' => new Resistor('pin', 'gnd', $values['inputOhms']),
+            'u1' => new ThresholdSwitch('out', 'gnd', 'pin', $values['thresholdVolts'], $values['outputOhms']),
+            'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+        ];
+    }
+
+    protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
+    {
+        $amps = $point->through('rail', 'out', $values['coilOhms']);
+
+        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), null, $point->volts);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Netlist;
+
+/** A resistance between two nodes that is there while a third stands above a threshold. */
+final readonly class ThresholdSwitch implements Element
+{
+    public const OFF_OHMS = 1e9;
+
+    public function __construct(public string $from, public string $to, public string $control, public float $thresholdVolts, public float $onOhms) {}
+
+    public function spice(string $name): string
+    {
+        return sprintf("S%s %s %s %s gnd MS%s\n.model MS%s SW(VT=%.9g VH=0 RON=%.9g ROFF=%.9g)", $name, $this->from, $this->to, $this->control, $name, $name, $this->thresholdVolts, $this->onOhms, self::OFF_OHMS);
+    }
+}

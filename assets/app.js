@@ -76,14 +76,11 @@
     document.querySelectorAll('.drop').forEach((one) => one.classList.remove('drop'));
   });
 
-  // A value is tried while it slides, and made an edit when it is let go.
+  // A value is tried while it slides; Set makes it an edit.
   document.addEventListener('input', (event) => {
     if (!(event.target instanceof HTMLInputElement) || !event.target.dataset.slide) return;
     const field = document.getElementById(event.target.dataset.slide);
     if (field instanceof HTMLInputElement) field.value = event.target.dataset.values.split('|')[Number(event.target.value)];
-  });
-  document.addEventListener('change', (event) => {
-    if (event.target instanceof HTMLInputElement && event.target.dataset.slide) event.target.form?.requestSubmit();
   });
 
   // What was clicked may be gone after a swap, as a remedy is once it is made: then its region takes the focus.

@@ -39,7 +39,7 @@ test('another circuit is taken from the ranked list, and a missing clamp is stat
   await page.getByLabel('Clamp').selectOption('diode and zener');
   await swapped(page, () => page.locator('form', { has: page.getByLabel('Clamp') }).getByRole('button', { name: 'State' }).click());
   await expect(page.locator('#tray .finding', { hasText: 'clamp' })).toHaveCount(0);
-  await expect(page.getByRole('row', { name: /^diode and zener fitted 29\.75 V/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^diode and zener fitted/ })).toBeVisible();
 });
 
 test('a circuit is taken along as a netlist', async ({ page }) => {

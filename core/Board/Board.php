@@ -354,8 +354,13 @@ final readonly class Board
 
     private function relayName(string $line, string $actuator): string
     {
-        $number = (int) array_search($actuator, array_keys($this->lines[$line]->actuators), true) + 1;
+        $actuators = $this->lines[$line]->actuators;
+        $opens = $actuators[$actuator]->opens;
+        if (null !== $opens) {
+            return $this->relayName($line, $opens) . ', opening';
+        }
+        $relays = array_keys(array_filter($actuators, static fn(Actuator $one): bool => null === $one->opens));
 
-        return count($this->lines[$line]->actuators) > 1 ? $this->lines[$line]->name . ' relay ' . $number : $this->lines[$line]->name;
+        return count($relays) > 1 ? $this->lines[$line]->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1) : $this->lines[$line]->name;
     }
 }

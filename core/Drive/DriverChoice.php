@@ -87,6 +87,12 @@ final class DriverChoice
         $id = $part->identity()->id;
         $name = $part->identity()->name;
         $ohms = static fn(float $value): string => QuantityPrinter::rounded($value, Unit::Ohm);
+        if (1 === $board->relay($actuator)->bistable?->windings) {
+            if (!$part instanceof BridgeDriver) {
+                return;
+            }
+            yield ['bridge:' . $id, $name, new BridgeOutput($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'turns the current round: the only way for a relay with one winding'];
+        }
         if ($part instanceof Transistor && !$part->isPnp) {
             $with = $board->withPart($part);
             $driver = new NpnLowSide($id, 470.0, self::HOLD_OHMS);
@@ -95,9 +101,6 @@ final class DriverChoice
         }
         if ($part instanceof Mosfet) {
             yield ['mosfet:' . $id, $name, new MosfetLowSide($id, self::GATE_OHMS, self::HOLD_OHMS), [$part], 4, 4 * self::SMALL_SQUARE_METRES, 'next to nothing from the pin, next to no drop; only as good as its gate voltage'];
-        }
-        if ($part instanceof BridgeDriver && null !== $board->relay($actuator)->bistable) {
-            yield ['bridge:' . $id, $name, new BridgeOutput($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'turns the current round: the only way for a relay with one winding'];
         }
         if ($part instanceof DarlingtonArray) {
             yield ['array:' . $id, $name, new ArrayChannel($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'fewest parts; keeps about a volt from the coil'];

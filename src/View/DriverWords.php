@@ -30,7 +30,7 @@ final class DriverWords
             $driver instanceof CouplerDriver => 'opto, NPN',
             $driver instanceof BridgeOutput => 'full bridge',
             $driver instanceof OptoModuleInput => 'opto module',
-            default => 'none',
+            default => 'pin itself',
         };
     }
 }

@@ -139,7 +139,9 @@ final readonly class LineStrips
     {
         $driver = $actuator->driver;
 
-        return new Link('driver', 'Driver', DriverWords::of($driver), $level, $driver instanceof DirectDrive);
+        $missing = $driver instanceof DirectDrive && null === $this->inspection->board->relay($actuator)->solidState;
+
+        return new Link('driver', 'Driver', $missing ? 'none' : DriverWords::of($driver), $level, $missing);
     }
 
     private function appliance(Line $line, string $amps): Link

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Catalogue\Bistable;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
@@ -52,6 +53,15 @@ final class BistableTest extends TestCase
         self::assertSame([], $removed->lines['L3']->actuators);
         self::assertSame(['A3'], array_keys(array_filter($removed->lines['L1']->actuators, static fn($actuator): bool => 'A1' === $actuator->opens)));
         self::assertArrayNotHasKey($copied->lines['L3']->actuators['A5']->function, $removed->functions);
+    }
+
+    /** One winding wants its current turned round, and only a bridge does that. */
+    public function testOnlyABridgeIsOfferedForOneWinding(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('bistable-5v-one', Relay::class)));
+        $ways = (new DriveScreen(new Inspection($board, TestBoards::catalogue())))->ways('A1');
+        self::assertSame(['bridge:drv8837'], array_map(static fn(DriverWay $way): string => $way->id, $ways));
+        self::assertTrue($ways[0]->isSound());
     }
 
     public function testAnImpossiblePulseIsRefused(): void

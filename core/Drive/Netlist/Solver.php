@@ -15,14 +15,16 @@ final class Solver
     private const MOST_STEPS = 150;
     /** From every node to ground, so that no node floats. */
     private const LEAK_SIEMENS = 1e-12;
-    private const EXACT_VOLTS = 1e-9;
+    /** The last step of Newton’s method; what is still wrong after it is about its square. */
+    private const EXACT_VOLTS = 1e-6;
 
-    /** @var array<string, int> unknown node by name */
+    /** @var array<string, int> every node by name: the unknown ones first, then those whose voltage is given */
     private array $index = [];
-    /** @var array<string, float> voltage of nodes that are given */
-    private array $fixed = ['gnd' => 0.0];
-    /** @var array<int, float> */
+    private int $unknown = 0;
+    /** @var array<int, float> of every node */
     private array $volts = [];
+    /** @var array<int, array<int, float>> slopes of all resistors, which stay the same from step to step */
+    private array $linear = [];
     /** @var array<int, array<int, float>> */
     private array $matrix = [];
     /** @var array<int, float> current that flows out of each node */
@@ -64,26 +66,35 @@ final class Solver
      */
     private function prepare(array $guess): void
     {
-        $this->index = [];
-        $this->fixed = ['gnd' => 0.0];
-        foreach ($this->netlist->elements as $element) {
-            if ($element instanceof Supply) {
-                $this->fixed[$element->node] = $element->volts;
-            }
-        }
+        $fixed = ['gnd' => 0.0];
+        $nodes = [];
         foreach ($this->netlist->elements as $name => $element) {
-            foreach (self::nodes($name, $element) as $node) {
-                if (!isset($this->fixed[$node])) {
-                    $this->index[$node] ??= count($this->index);
-                }
+            if ($element instanceof Supply) {
+                $fixed[$element->node] = $element->volts;
+            } else {
+                $nodes += array_flip(self::nodes($name, $element));
             }
         }
-        $this->volts = [];
-        foreach (array_keys($this->index) as $node) {
-            $this->volts[] = $guess[$node] ?? 0.0;
-        }
+        $nodes = array_keys(array_diff_key($nodes, $fixed));
+        $this->unknown = count($nodes);
+        $this->index = array_flip([...$nodes, ...array_keys($fixed)]);
         $this->junctions = [];
         $this->isGuessed = [] !== $guess;
+        $this->volts = [];
+        foreach ($nodes as $node) {
+            $this->volts[] = $guess[$node] ?? 0.0;
+        }
+        array_push($this->volts, ...array_values($fixed));
+        $this->linear = array_fill(0, count($this->index), array_fill(0, count($this->index), 0.0));
+        foreach ($this->netlist->elements as $element) {
+            if ($element instanceof Resistor) {
+                [$from, $to, $siemens] = [$this->index[$element->from], $this->index[$element->to], 1 / $element->ohms];
+                $this->linear[$from][$from] += $siemens;
+                $this->linear[$to][$to] += $siemens;
+                $this->linear[$from][$to] -= $siemens;
+                $this->linear[$to][$from] -= $siemens;
+            }
+        }
     }
 
     /**
@@ -104,30 +115,31 @@ final class Solver
 
     private function iterate(): bool
     {
-        $count = count($this->index);
+        $curved = array_filter($this->netlist->elements, static fn(Element $element): bool => !$element instanceof Resistor && !$element instanceof Supply);
         for ($step = 0; $step < self::MOST_STEPS; ++$step) {
             $this->wasLimited = false;
-            $row = array_fill(0, $count, 0.0);
-            $this->matrix = array_fill(0, $count, $row);
-            $this->out = $row;
-            for ($node = 0; $node < $count; ++$node) {
-                $this->matrix[$node][$node] = $this->leak;
-                $this->out[$node] = $this->leak * $this->volts[$node];
+            $this->matrix = $this->linear;
+            $this->out = array_fill(0, count($this->index), 0.0);
+            for ($node = 0; $node < $this->unknown; ++$node) {
+                $amps = $this->leak * $this->volts[$node];
+                foreach ($this->linear[$node] as $other => $siemens) {
+                    $amps += $siemens * $this->volts[$other];
+                }
+                $this->out[$node] = $amps;
+                $this->matrix[$node][$node] += $this->leak;
             }
-            foreach ($this->netlist->elements as $name => $element) {
+            foreach ($curved as $name => $element) {
                 match (true) {
-                    $element instanceof Resistor => $this->conduct($element->from, $element->to, 1 / $element->ohms),
-                    $element instanceof Diode => $this->diode($name, $element->anode, $element->cathode, $element->saturationAmps, $element->emission),
-                    $element instanceof Bipolar => $this->bipolar($name, $element->collector, $element->base, $element->emitter, $element->saturationAmps, $element->gain, $element->reverseGain, $element->isPnp ? -1.0 : 1.0),
-                    $element instanceof FieldEffect => $this->fieldEffect($element),
-                    $element instanceof ThresholdSwitch => $this->conduct($element->from, $element->to, 1 / ($this->at($element->control) > $element->thresholdVolts ? $element->onOhms : ThresholdSwitch::OFF_OHMS)),
+                    $element instanceof Bipolar => $this->bipolar($name, $this->index[$element->collector], $this->index[$element->base], $this->index[$element->emitter], $element->saturationAmps, $element->gain, $element->reverseGain, $element->isPnp ? -1.0 : 1.0),
+                    $element instanceof Diode => $this->diode($name, $this->index[$element->anode], $this->index[$element->cathode], $element->saturationAmps, $element->emission),
                     $element instanceof Coupler => $this->coupler($name, $element),
+                    $element instanceof FieldEffect => $this->fieldEffect($element),
+                    $element instanceof ThresholdSwitch => $this->thresholdSwitch($element),
                     default => null,
                 };
             }
-            $change = $this->gauss($count);
             $greatest = 0.0;
-            foreach ($change as $node => $by) {
+            foreach ($this->gauss($this->unknown) as $node => $by) {
                 $this->volts[$node] += $by;
                 $greatest = max($greatest, abs($by));
             }
@@ -139,39 +151,25 @@ final class Solver
         return false;
     }
 
-    private function at(string $node): float
+    /** A current out of one node into another. What flows at a given node is reckoned too, and left aside. */
+    private function current(int $from, int $to, float $amps): void
     {
-        return $this->fixed[$node] ?? $this->volts[$this->index[$node]];
+        $this->out[$from] += $amps;
+        $this->out[$to] -= $amps;
     }
 
-    /** A current out of one node into another, and how it changes with the voltage of a third. */
-    private function current(string $from, string $to, float $amps): void
+    /** How that current changes with the voltage of a third. */
+    private function slope(int $from, int $to, int $with, float $siemens): void
     {
-        if (isset($this->index[$from])) {
-            $this->out[$this->index[$from]] += $amps;
-        }
-        if (isset($this->index[$to])) {
-            $this->out[$this->index[$to]] -= $amps;
-        }
+        $this->matrix[$from][$with] += $siemens;
+        $this->matrix[$to][$with] -= $siemens;
     }
 
-    private function slope(string $from, string $to, string $with, float $siemens): void
+    private function thresholdSwitch(ThresholdSwitch $element): void
     {
-        if (!isset($this->index[$with])) {
-            return;
-        }
-        $column = $this->index[$with];
-        if (isset($this->index[$from])) {
-            $this->matrix[$this->index[$from]][$column] += $siemens;
-        }
-        if (isset($this->index[$to])) {
-            $this->matrix[$this->index[$to]][$column] -= $siemens;
-        }
-    }
-
-    private function conduct(string $from, string $to, float $siemens): void
-    {
-        $this->current($from, $to, $siemens * ($this->at($from) - $this->at($to)));
+        [$from, $to] = [$this->index[$element->from], $this->index[$element->to]];
+        $siemens = 1 / ($this->volts[$this->index[$element->control]] > $element->thresholdVolts ? $element->onOhms : ThresholdSwitch::OFF_OHMS);
+        $this->current($from, $to, $siemens * ($this->volts[$from] - $this->volts[$to]));
         $this->slope($from, $to, $from, $siemens);
         $this->slope($from, $to, $to, -$siemens);
     }
@@ -204,41 +202,47 @@ final class Solver
         return [$saturationAmps * ($exponential - 1) + $siemens * ($volts - $limited), $siemens];
     }
 
-    private function diode(string $name, string $anode, string $cathode, float $saturationAmps, float $emission): float
+    private function diode(string $name, int $anode, int $cathode, float $saturationAmps, float $emission): void
     {
-        [$amps, $siemens] = $this->junction($name, $this->at($anode) - $this->at($cathode), $saturationAmps, $emission);
+        [$amps, $siemens] = $this->junction($name, $this->volts[$anode] - $this->volts[$cathode], $saturationAmps, $emission);
         $this->current($anode, $cathode, $amps);
         $this->slope($anode, $cathode, $anode, $siemens);
         $this->slope($anode, $cathode, $cathode, -$siemens);
-
-        return $siemens;
     }
 
-    private function bipolar(string $name, string $collector, string $base, string $emitter, float $saturationAmps, float $gain, float $reverseGain, float $sign): void
+    private function bipolar(string $name, int $collector, int $base, int $emitter, float $saturationAmps, float $gain, float $reverseGain, float $sign): void
     {
-        $b = $this->at($base);
-        [$forward, $gForward] = $this->junction($name . 'f', $sign * ($b - $this->at($emitter)), $saturationAmps, 1.0);
-        [$reverse, $gReverse] = $this->junction($name . 'r', $sign * ($b - $this->at($collector)), $saturationAmps, 1.0);
-        // Into the base, and from collector to emitter.
-        $this->current($base, $emitter, $sign * $forward / $gain);
-        $this->current($base, $collector, $sign * $reverse / $reverseGain);
-        $this->current($collector, $emitter, $sign * ($forward - $reverse));
-        $this->slope($base, $emitter, $base, $gForward / $gain);
-        $this->slope($base, $emitter, $emitter, -$gForward / $gain);
-        $this->slope($base, $collector, $base, $gReverse / $reverseGain);
-        $this->slope($base, $collector, $collector, -$gReverse / $reverseGain);
-        $this->slope($collector, $emitter, $base, $gForward - $gReverse);
-        $this->slope($collector, $emitter, $emitter, -$gForward);
-        $this->slope($collector, $emitter, $collector, $gReverse);
+        $b = $this->volts[$base];
+        [$forward, $gForward] = $this->junction($name . 'f', $sign * ($b - $this->volts[$emitter]), $saturationAmps, 1.0);
+        [$reverse, $gReverse] = $this->junction($name . 'r', $sign * ($b - $this->volts[$collector]), $saturationAmps, 1.0);
+        // Into the base towards emitter and collector, and from collector to emitter.
+        $toEmitter = $sign * $forward / $gain;
+        $toCollector = $sign * $reverse / $reverseGain;
+        $through = $sign * ($forward - $reverse);
+        $this->out[$base] += $toEmitter + $toCollector;
+        $this->out[$collector] += $through - $toCollector;
+        $this->out[$emitter] -= $through + $toEmitter;
+        $ofBase = $gForward / $gain;
+        $back = $gReverse / $reverseGain;
+        $this->matrix[$base][$base] += $ofBase + $back;
+        $this->matrix[$base][$emitter] -= $ofBase;
+        $this->matrix[$base][$collector] -= $back;
+        $this->matrix[$collector][$base] += $gForward - $gReverse - $back;
+        $this->matrix[$collector][$emitter] -= $gForward;
+        $this->matrix[$collector][$collector] += $gReverse + $back;
+        $this->matrix[$emitter][$base] -= $gForward - $gReverse + $ofBase;
+        $this->matrix[$emitter][$emitter] += $gForward + $ofBase;
+        $this->matrix[$emitter][$collector] -= $gReverse;
     }
 
     private function fieldEffect(FieldEffect $element): void
     {
-        [$amps, $perGate, $perDrain] = self::channel($element, $this->at($element->gate) - $this->at($element->source), $this->at($element->drain) - $this->at($element->source));
-        $this->current($element->drain, $element->source, $amps);
-        $this->slope($element->drain, $element->source, $element->gate, $perGate);
-        $this->slope($element->drain, $element->source, $element->drain, $perDrain);
-        $this->slope($element->drain, $element->source, $element->source, -$perGate - $perDrain);
+        [$drain, $gate, $source] = [$this->index[$element->drain], $this->index[$element->gate], $this->index[$element->source]];
+        [$amps, $perGate, $perDrain] = self::channel($element, $this->volts[$gate] - $this->volts[$source], $this->volts[$drain] - $this->volts[$source]);
+        $this->current($drain, $source, $amps);
+        $this->slope($drain, $source, $gate, $perGate);
+        $this->slope($drain, $source, $drain, $perDrain);
+        $this->slope($drain, $source, $source, -$perGate - $perDrain);
     }
 
     /**
@@ -265,16 +269,16 @@ final class Solver
 
     private function coupler(string $name, Coupler $element): void
     {
-        [$led, $gLed] = $this->junction($name . 'd', $this->at($element->anode) - $this->at($element->cathode), $element->ledSaturationAmps, $element->ledEmission);
-        $this->current($element->anode, $element->cathode, $led);
-        $this->slope($element->anode, $element->cathode, $element->anode, $gLed);
-        $this->slope($element->anode, $element->cathode, $element->cathode, -$gLed);
-        $base = 'b' . $name;
+        [$anode, $cathode, $base, $ground] = [$this->index[$element->anode], $this->index[$element->cathode], $this->index['b' . $name], $this->index['gnd']];
+        [$led, $gLed] = $this->junction($name . 'd', $this->volts[$anode] - $this->volts[$cathode], $element->ledSaturationAmps, $element->ledEmission);
+        $this->current($anode, $cathode, $led);
+        $this->slope($anode, $cathode, $anode, $gLed);
+        $this->slope($anode, $cathode, $cathode, -$gLed);
         $share = $element->transferRatio / Coupler::GAIN;
-        $this->current('gnd', $base, $share * $led);
-        $this->slope('gnd', $base, $element->anode, $share * $gLed);
-        $this->slope('gnd', $base, $element->cathode, -$share * $gLed);
-        $this->bipolar($name, $element->collector, $base, $element->emitter, Coupler::SATURATION_AMPS, Coupler::GAIN, Coupler::REVERSE_GAIN, 1.0);
+        $this->current($ground, $base, $share * $led);
+        $this->slope($ground, $base, $anode, $share * $gLed);
+        $this->slope($ground, $base, $cathode, -$share * $gLed);
+        $this->bipolar($name, $this->index[$element->collector], $base, $this->index[$element->emitter], Coupler::SATURATION_AMPS, Coupler::GAIN, Coupler::REVERSE_GAIN, 1.0);
     }
 
     /**
@@ -285,7 +289,10 @@ final class Solver
     private function gauss(int $count): array
     {
         $matrix = $this->matrix;
-        $right = array_map(static fn(float $amps): float => -$amps, $this->out);
+        $right = [];
+        for ($row = 0; $row < $count; ++$row) {
+            $right[] = -$this->out[$row];
+        }
         for ($column = 0; $column < $count; ++$column) {
             $pivot = $column;
             for ($row = $column + 1; $row < $count; ++$row) {
@@ -320,11 +327,6 @@ final class Solver
 
     private function point(): Point
     {
-        $volts = $this->fixed;
-        foreach ($this->index as $node => $place) {
-            $volts[$node] = $this->volts[$place];
-        }
-
-        return new Point($volts);
+        return new Point(array_map(fn(int $place): float => $this->volts[$place], $this->index));
     }
 }

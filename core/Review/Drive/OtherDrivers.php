@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
-use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\DriverChoice;
@@ -12,7 +11,7 @@ use IronLatch\Core\Drive\DriverResult;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
 
-/** Proposes the best other circuits of single parts for a relay, where what it has will not do. */
+/** Proposes the best other transistor for a relay, where what it has will not do. */
 final class OtherDrivers
 {
     private const AT_MOST = 2;
@@ -24,12 +23,10 @@ final class OtherDrivers
     public static function remedies(Inspection $inspection, string $id, ?\Closure $cures = null): array
     {
         $actuator = $inspection->board->actuators()[$id][1];
-        $parts = [];
-        foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class] as $class) {
-            array_push($parts, ...array_values($inspection->partsOnOffer($class)));
-        }
+        // One transistor is what a remedy proposes; all the other circuits stand in the Drive view.
+        $parts = [...array_filter($inspection->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp), ...$inspection->partsOnOffer(Mosfet::class)];
         $remedies = [];
-        foreach (DriverChoice::ways($inspection->board, $actuator, $parts, static fn(): bool => false) as $way) {
+        foreach (DriverChoice::ways($inspection->board, $actuator, array_values($parts), static fn(): bool => false) as $way) {
             if ($way->isSound() && (null === $cures || $cures($way->result)) && $actuator->driver->inherentActiveLevel() === $way->driver->inherentActiveLevel()) {
                 $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
             }

@@ -46,7 +46,7 @@ final readonly class DriveScreen
     ];
     /** Circuits that are solved as a netlist take longer, and fewer of them are drawn. */
     private const MANY_BOARDS = 10000;
-    private const FEW_BOARDS = 1500;
+    private const FEW_BOARDS = 2500;
 
     public function __construct(private Inspection $inspection) {}
 

@@ -71,6 +71,12 @@ final readonly class Relay implements Part
         return (null === $this->solidState) === (null === $other->solidState) && $this->bistable?->windings === $other->bistable?->windings;
     }
 
+    /** Whether it keeps mains and low voltage apart no worse than another does. */
+    public function insulatesAsWellAs(self $other): bool
+    {
+        return Insulation::Reinforced === $this->insulation || $this->insulation === $other->insulation;
+    }
+
     /** An armature that falls back when its coil lets go. */
     public function isPlain(): bool
     {

@@ -127,11 +127,12 @@ final class BistableDriven implements Rule
     {
         $line = $inspection->board->lines[$inspection->board->actuators()[$id][0]];
         $volts = $inspection->board->supply($actuator->rail)->output->typ;
+        $now = $inspection->board->relay($actuator);
         $remedies = [];
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $line, $relay);
             $windings = $relay->bistable->windings ?? 0;
-            if (null !== $relay->solidState || 1 === $windings || ($plainOnly && 0 !== $windings) || isset($remedies[$windings]) || !$relay->suitsRail($volts) || MarginState::Sound !== $contact->margin->state() || MarginState::Sound !== $contact->volts->state()) {
+            if (null !== $relay->solidState || 1 === $windings || ($plainOnly && 0 !== $windings) || isset($remedies[$windings]) || !$relay->insulatesAsWellAs($now) || !$relay->suitsRail($volts) || MarginState::Sound !== $contact->margin->state() || MarginState::Sound !== $contact->volts->state()) {
                 continue;
             }
             $fit = new ChooseRelay([$id], $relay);

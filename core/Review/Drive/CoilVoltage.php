@@ -10,7 +10,6 @@ use IronLatch\Core\Board\Edit\FeedCoils;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -102,7 +101,7 @@ final class CoilVoltage implements Rule
     {
         $relay = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $other) {
-            $asGood = (Insulation::Reinforced === $other->insulation || $other->insulation === $relay->insulation) && $other->contactAcAmps >= $relay->contactAcAmps;
+            $asGood = $other->insulatesAsWellAs($relay) && $other->contactAcAmps >= $relay->contactAcAmps;
             if ($asGood && $other->isOfTheKindOf($relay) && $other->suitsRail($volts)) {
                 return [$other];
             }

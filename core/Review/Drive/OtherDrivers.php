@@ -18,7 +18,7 @@ final class OtherDrivers
 
     /**
      * @param ?\Closure(DriverResult): bool $cures what the circuit must do besides being sound
-     * @return list<Remedy> circuits with the active level of the present one
+     * @return list<Remedy> each brings its own active level
      */
     public static function remedies(Inspection $inspection, string $id, ?\Closure $cures = null): array
     {
@@ -27,7 +27,7 @@ final class OtherDrivers
         $parts = [...array_filter($inspection->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp), ...$inspection->partsOnOffer(Mosfet::class)];
         $remedies = [];
         foreach (DriverChoice::ways($inspection->board, $actuator, array_values($parts), static fn(): bool => false) as $way) {
-            if ($way->isSound() && (null === $cures || $cures($way->result)) && $actuator->driver->inherentActiveLevel() === $way->driver->inherentActiveLevel()) {
+            if ($way->isSound() && (null === $cures || $cures($way->result))) {
                 $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
             }
         }

@@ -76,7 +76,10 @@ final class SolidStateOutput implements Rule
     {
         $actuator = $inspection->board->actuators()[$id][1];
         $volts = $inspection->board->supply($actuator->rail)->output->typ;
-        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+        $offered = $inspection->partsOnOffer(Relay::class);
+        // What insulates best is proposed first.
+        uasort($offered, static fn(Relay $a, Relay $b): int => $b->insulatesAsWellAs($a) <=> $a->insulatesAsWellAs($b));
+        foreach ($offered as $relay) {
             $contact = LivePath::contact($inspection->board, $line, $relay);
             if ($relay->isPlain() && $relay->suitsRail($volts) && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];

@@ -7,7 +7,6 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Quantity\MarginState;
@@ -75,8 +74,7 @@ final class ContactOverloaded implements Rule
         $now = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay);
-            $insulated = $relay->insulation === $now->insulation || Insulation::Reinforced === $relay->insulation;
-            if ($insulated && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+            if ($relay->insulatesAsWellAs($now) && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

@@ -1,0 +1,457 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Review;
+
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\TestCase;
+
+/** What every finding says to its reader, and what it proposes, word for word: both are read by people who wire mains. */
+final class RuleStatementsTest extends TestCase
+{
+    public function testEveryPlantedFaultIsToldAndRepairedInTheseWords(): void
+    {
+        $said = [];
+        foreach (RuleFixtures::all() as $name => $fixture) {
+            $finding = Inspector::withRuleBook()->inspect(new Inspection($fixture['fault'], TestBoards::catalogue()))->finding($fixture['rule'] . ':' . $fixture['subject']);
+            $said[$name] = [$finding?->statement, array_map(static fn(Remedy $remedy): string => $remedy->title, $finding?->remedies() ?? [])];
+        }
+        $words = self::words();
+        ksort($said);
+        ksort($words);
+        self::assertSame($words, $said);
+    }
+
+    /**
+     * @return array<string, array{string, list<string>}> by fixture
+     */
+    private static function words(): array
+    {
+        return [
+            'line without a relay' => [
+                '“Lamp” has no relay, so nothing switches its appliance.',
+                ['Add a relay on GPIO25 (printed 25)'],
+            ],
+            'relay output without a pin' => [
+                '“Lamp relay” (relay output) has no pin yet.',
+                ['Seat it on GPIO25 (printed 25)', 'Seat all functions anew'],
+            ],
+            'switch on a relay’s pin' => [
+                '“Lamp relay” and “Lamp wall switch” both sit on GPIO23 (printed 23).',
+                ['Move “Lamp wall switch”: seat it on GPIO14 (printed 14)', 'Move “Lamp relay”: seat it on GPIO25 (printed 25)'],
+            ],
+            'switch on the flash' => [
+                '“Lamp wall switch” sits on GPIO6 (printed CLK), which is wired to the flash memory inside: the chip will not run.',
+                ['Seat it on GPIO14 (printed 14)'],
+            ],
+            'switch on the console' => [
+                '“Lamp wall switch” sits on GPIO3 (printed RX), the serial console: it sees the boot log at every start and can block uploading.',
+                ['Seat it on GPIO14 (printed 14)', 'State that it tolerates the console'],
+            ],
+            'module holds the flash voltage strap up' => [
+                'With “Lamp relay” on it, GPIO12 (printed 12) is at 2.28 V at reset and must be low: the wrong flash voltage is selected and the chip does not start (won’t run).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'module holds the download strap up' => [
+                'With “Lamp relay” on it, GPIO2 (printed 2) is at 2.28 V at reset and must be low: a program cannot be uploaded, because download mode needs a low here (won’t upload).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'transistor pulls the run strap down' => [
+                'With “Lamp relay” on it, GPIO0 (printed 0) is at 618 mV at reset and must be high: the chip waits for a download instead of running the program (won’t run).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'transistor pulls a harmless strap down' => [
+                'With “Lamp relay” on it, GPIO5 (printed 5) is at 618 mV at reset and must be high: only the timing of a slave card interface changes (harmless).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'pull-up fights the flash voltage strap' => [
+                'With “Lamp wall switch” on it, GPIO12 (printed 12) is at 2.7 V at reset and must be low: the wrong flash voltage is selected and the chip does not start (won’t run).',
+                ['Seat it on GPIO14 (printed 14)'],
+            ],
+            'wall switch on the run strap' => [
+                'If “Lamp wall switch” stands closed at power-up it holds GPIO0 (printed 0) low: the chip waits for a download instead of running the program (won’t run).',
+                ['Seat it on GPIO14 (printed 14)', 'Use a push button instead'],
+            ],
+            'wall switch on a harmless strap' => [
+                'If “Lamp wall switch” stands closed at power-up it holds GPIO15 (printed 15) low: only the boot log falls silent (harmless).',
+                ['Seat it on GPIO14 (printed 14)', 'Use a push button instead'],
+            ],
+            'button on the run strap' => [
+                'If “Airer push button” is held while power returns, GPIO0 (printed 0) is low: the chip waits for a download instead of running the program.',
+                ['Seat it on GPIO14 (printed 14)'],
+            ],
+            'lamp relay on a pin that is pulsed' => [
+                'The relay of “Lamp” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'airer relay on a pin that is pulsed' => [
+                'The relay of “Airer” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms), and this appliance must never start by itself.',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'pull-up through an open base drives a 12 V coil' => [
+                'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms).',
+                ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ from base to emitter'],
+            ],
+            'module on the boot log' => [
+                'The relay of “Lamp” on GPIO1 (printed TX) pulls in while the boot loader runs (250 ms).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'relay on an input-only pin' => [
+                '“Lamp relay” is an output, and GPIO35 (printed 35) can only read.',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'switch without a pull-up' => [
+                '“Lamp wall switch” on GPIO35 (printed 35) has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.',
+                ['Fit a 10 kΩ pull-up', 'Seat it on GPIO14 (printed 14)'],
+            ],
+            'switch with a pull-down' => [
+                '“Lamp wall switch” on GPIO35 (printed 35) has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.',
+                ['Fit a 10 kΩ pull-up'],
+            ],
+            'button against the carrier’s pull-down' => [
+                'Open, “Button” lifts GPIO15 (printed D8) to ×0.277 of the lowest high: something pulls against its pull-up.',
+                ['Seat it on GPIO14 (printed D5)'],
+            ],
+            'button with a pull-up that the carrier’s pull-down all but beats' => [
+                'Open, “Button” lifts GPIO15 (printed D8) to ×0.99 of the lowest high at the worst corner: something pulls against its pull-up.',
+                ['Seat it on GPIO16 (printed D0)'],
+            ],
+            'sensor on the converter that the radio takes' => [
+                '“Light sensor” cannot be read on GPIO25 (printed 25): its converter (ADC2) cannot be read while the radio is used.',
+                ['Seat it on GPIO36 (printed VP)'],
+            ],
+            'sensor without a converter' => [
+                '“Light sensor” cannot be read on GPIO18 (printed 18): it has no analogue input.',
+                ['Seat it on GPIO36 (printed VP)'],
+            ],
+            'print that is another pin’s number' => [
+                '“Lamp wall switch” was written as “D2” and read as GPIO9 (printed D2); it can also mean GPIO2 (printed 2).',
+                ['Confirm GPIO9 (printed D2)', 'It means GPIO2 (printed 2)'],
+            ],
+            'ten relays on an ESP8266' => [
+                '“Line 1 relay”, “Line 2 relay”, “Line 3 relay”, “Line 4 relay”, “Line 5 relay”, “Line 6 relay”, “Line 7 relay”, “Line 8 relay”, “Line 9 relay” and “Line 10 relay” cannot all be seated on the ESP8266 carrier, D labels, 30 pins; without any one of them the others can.',
+                ['ATmega328P carrier, 5 V, 30 pins', 'ESP32 carrier, 30 pins', 'Move the relays to MCP23017, 16 bits', 'ESP32 carrier, 38 pins'],
+            ],
+            'receiver without an interrupt' => [
+                '“Receiver” needs an interrupt, and PD4 (printed D4) has none.',
+                ['Seat it on PD3 (printed D3)'],
+            ],
+            'bus clock off the one pin that has it' => [
+                '“Bus SCL” sits on PC4 (printed A4), which has no SCL.',
+                ['Seat it on PC5 (printed A5)'],
+            ],
+            'bus on two units' => [
+                'The signals of “Bus” sit on different units of the RP2040.',
+                ['Seat all functions anew'],
+            ],
+            'moved off its frozen pin' => [
+                'The firmware in use has “Lamp wall switch” on GPIO33; on the board it sits on GPIO27 (printed 27).',
+                ['Put it back on GPIO33 (printed 33)', 'Freeze the pin map anew'],
+            ],
+            'twelve base currents from one RP2040' => [
+                'With all outputs on, the limit for all pins of the RP2040 together is ×0.904 of what flows.',
+                ['Drive them by Opto relay module 5 V, active low', 'Drive them by Opto relay module 5 V, trigger jumper'],
+            ],
+            'ten base currents from one RP2040' => [
+                'With all outputs on, the limit for all pins of the RP2040 together is ×0.869 of what flows at its greatest.',
+                ['Drive them by Opto relay module 5 V, active low', 'Drive them by Opto relay module 5 V, trigger jumper'],
+            ],
+            'three metres on the pull-up inside' => [
+                '“Lamp wall switch” hangs on 3 m of cable with only the weak pull-up inside the chip on GPIO33 (printed 33).',
+                ['Fit a 4.7 kΩ pull-up'],
+            ],
+            'two relays on one pin, one of them declared' => [
+                '“Lamp relay” and “Lamp wall switch” both sit on GPIO23 (printed 23).',
+                ['Move “Lamp wall switch”: seat it on GPIO14 (printed 14)', 'Move “Lamp relay”: seat it on GPIO25 (printed 25)'],
+            ],
+            'one-wire on an input-only pin' => [
+                '“Probe” must also drive its wire, and GPIO35 (printed 35) can only read.',
+                ['Seat it on GPIO14 (printed 14)'],
+            ],
+            'bus pull-up on the flash voltage strap' => [
+                'With “Bus SDA” on it, GPIO12 (printed 12) is at 2.99 V at reset and must be low: the wrong flash voltage is selected and the chip does not start (won’t run).',
+                ['Seat it on GPIO21 (printed 21)'],
+            ],
+            'motion sensor on the run strap' => [
+                'With “Motion” on it, GPIO0 (printed 0) is at 71.7 mV at reset and must be high: the chip waits for a download instead of running the program (won’t run).',
+                ['Seat it on GPIO36 (printed VP)'],
+            ],
+            'wall switch on a strap that only uploading reads' => [
+                'If “Switch” stands closed at power-up it holds GPIO8 (printed 8) low: a program cannot be uploaded, because download mode needs a high here (won’t upload).',
+                ['Seat it on GPIO5 (printed 5)', 'Use a push button instead'],
+            ],
+            'active-low module, output made first' => [
+                'The relay of “Lamp” on GPIO23 (printed 23) may pull in as the pin becomes an output.',
+                ['Write the off level before it becomes an output'],
+            ],
+            'one step of two on a pulsed pin' => [
+                'The relay of “Lamp relay 2” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms), and of these steps one only may be on.',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'bus without pull-ups' => [
+                '“Bus” has no pull-ups: nothing lifts its wires. They lie between 967 Ω and 19.7 kΩ.',
+                ['Fit pull-ups of 3.3 kΩ'],
+            ],
+            'bus with 680 Ω' => [
+                'The pull-ups of “Bus” (680 Ω) are too small: devices cannot pull the wires low; they lie between 967 Ω and 19.7 kΩ.',
+                ['Fit pull-ups of 3.3 kΩ'],
+            ],
+            'bus with 1 kΩ' => [
+                'The pull-ups of “Bus” (1 kΩ) are too small: devices cannot pull the wires low; they lie between 967 Ω and 19.7 kΩ, and these reach outside at a corner.',
+                ['Fit pull-ups of 3.3 kΩ'],
+            ],
+            'fast bus with 10 kΩ' => [
+                'The pull-ups of “Bus” (10 kΩ) are too large: the wires rise too late; they lie between 967 Ω and 5.9 kΩ.',
+                ['Fit pull-ups of 2.7 kΩ'],
+            ],
+            'transistor on a quasi-bidirectional output' => [
+                'The relay of “Lamp” wants a high level from X1.P0, which gives about 66 µA.',
+                ['Drive it by Opto relay module 5 V, active low', 'Drive it by Opto relay module 5 V, trigger jumper', 'Seat it on GPIO25 (printed 25)'],
+            ],
+            'shift register that nothing holds off' => [
+                'After power-up X1.Q0 is toggling, and the relay of “Lamp” pulls in until the program has written to the expander.',
+                ['Hold its outputs off with a pull-up on output-enable'],
+            ],
+            'airer on a shift register that nothing holds off' => [
+                'After power-up X1.Q0 is toggling, and the relay of “Airer” pulls in until the program has written to the expander.',
+                ['Hold its outputs off with a pull-up on output-enable'],
+            ],
+            '5 V expander on a 3.3 V bus' => [
+                'The bus of “PCF8574 X1” gives ×0.943 of what it needs for a high.',
+                ['Feed it with the controller’s 3.3 V', 'Put a level shifter into the bus'],
+            ],
+            '5 V expander behind a level shifter' => [
+                'The bus of “PCF8574 X1” gives ×0.943 of what it needs for a high.',
+                ['Feed it with the controller’s 3.3 V', 'Put a level shifter into the bus'],
+            ],
+            'shift register of the wrong kind' => [
+                'The bus of “74HC595 X1” gives ×0.943 of what it needs for a high.',
+                ['Feed it with the controller’s 3.3 V', 'Use the 74HCT595, 8 bits'],
+            ],
+            'shift register below its supply' => [
+                '“74HCT595 X1” is made for 4.5 V to 5.5 V and is fed with 3.3 V.',
+                ['Feed it from the rail 5 V'],
+            ],
+            'expander on 4.6 V' => [
+                'The bus of “PCF8574 X1” gives ×0.973 of what it needs for a high at the worst corner.',
+                ['Feed it with the controller’s 3.3 V', 'Put a level shifter into the bus'],
+            ],
+            'two expanders on one address' => [
+                '“PCF8574 X1” and “PCF8574 X2” both answer at 0x20.',
+                ['Set it to 0x21'],
+            ],
+            'A variant on the plain one’s address' => [
+                '“PCF8574A X1” is set to 0x20; the PCF8574A, 8 bits has 0x38 to 0x3F.',
+                ['Set it to 0x38', 'It is a PCF8574, 8 bits'],
+            ],
+            'coil in hot air' => [
+                'After a long hold the coil of “Lamp” gets ×0.983 of what it wants to pull in again.',
+                ['Drive it by MOSFET specified at 2.5 V (AO3400 class)'],
+            ],
+            'coil behind a module in warm air' => [
+                'After a long hold the coil of “Lamp” gets ×0.983 of what it wants to pull in again.',
+                ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
+            ],
+            '10 V MOSFET on a 3.3 V pin' => [
+                'The gate of “Lamp” gets 3.26 V; MOSFET specified at 10 V (IRF540 class) is specified from 10 V on.',
+                ['Use the MOSFET specified at 2.5 V (AO3400 class)'],
+            ],
+            '4.5 V MOSFET on a 3.3 V pin' => [
+                'The gate of “Lamp” gets 3.26 V; MOSFET specified at 4.5 V (IRLZ44 class) is specified from 4.5 V on.',
+                ['Use the MOSFET specified at 2.5 V (AO3400 class)'],
+            ],
+            'transistor without a diode' => [
+                'Nothing clamps the coil of “Lamp”: each switching off strikes its driver.',
+                ['Fit a diode across the coil, cathode to the rail'],
+            ],
+            'array with its common pin open' => [
+                'The common pin of the array at “Lamp” is open, so its clamp diodes do nothing: each switching off strikes the array.',
+                ['Connect the common pin to the coils’ rail'],
+            ],
+            'nine relays on eight channels' => [
+                '9 relays hang on the package U1, which has 8 channels.',
+                ['Use 2 packages'],
+            ],
+            'eight relays on a package that sheds little heat' => [
+                'With its 8 relays on, the package U1 may rise ×0.983 as far as it does.',
+                ['Use 2 packages'],
+            ],
+            'eight relays on a package that sheds just enough' => [
+                'With its 8 relays on, the package U1 may rise ×0.867 as far as it does at its hottest.',
+                ['Use 2 packages'],
+            ],
+            'isolation on one rail' => [
+                'The driver of “Lamp” is counted on to isolate, but its coil hangs on the controller’s own rail.',
+                ['Count on no isolation here'],
+            ],
+            'isolation with the jumper on' => [
+                'The driver of “Lamp” is counted on to isolate, but its inputs are fed from the coils’ rail.',
+                ['Count on no isolation here'],
+            ],
+            'zener that lets the coil kick too high' => [
+                'When “Lamp” is switched off, its coil kicks beyond the rating of MOSFET specified at 2.5 V (AO3400 class): it stands ×0.816 of that.',
+                ['Fit a plain diode across the coil'],
+            ],
+            'MOSFET for less than the coil draws' => [
+                'Small MOSFET carries the coil current of “Lamp”, but its rating is ×0.62 of it.',
+                ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
+            ],
+            'MOSFET for just what the coil draws' => [
+                'Small MOSFET carries the coil current of “Lamp”, but its rating is ×0.933 of it at the worst corner.',
+                ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
+            ],
+            'small transistor on a valve' => [
+                'NPN BC547B class carries the coil current of “Lamp”, but its rating is ×0.2 of it.',
+                ['Drive it by MOSFET specified at 2.5 V (AO3400 class)'],
+            ],
+            'valve without a diode' => [
+                'Nothing clamps the coil of “Lamp”: each switching off strikes its driver.',
+                ['Fit a diode across the coil, cathode to the rail'],
+            ],
+            'bistable relay with one winding' => [
+                'The one winding of “Lamp” wants its current turned round to open, and its driver gives it one way only.',
+                ['Drive it both ways by Full bridge 1.8 A, 11 V (DRV8837 class)', 'Fit Bistable relay 5 V, two windings, 16 A', 'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'diode across a winding on a bridge' => [
+                'A diode across the winding of “Lamp” shorts its bridge each time the current is turned round.',
+                ['Leave the diode out'],
+            ],
+            'bistable relay that is never opened' => [
+                '“Lamp” can be switched on but never off: nothing drives its relay the other way.',
+                ['Open it from GPIO25 (printed 25)', 'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'second winding that the relay does not have' => [
+                'An output of “Lamp” would open a relay that is not bistable, or not driven so.',
+                ['Remove that output'],
+            ],
+            'bistable relay on what must not start by itself' => [
+                '“Airer” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'triac on direct current' => [
+                '“Lamp” runs from direct current, and the triac of its relay never lets go of that once it is on.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'normally closed solid-state relay' => [
+                '“Airer” is to be on while its relay is off, but a solid-state relay has no normally closed contact.',
+                ['Switch it on by switching the relay on', 'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'load under the least current' => [
+                '“Lamp” draws ×0.783 of the least current at which its solid-state relay stays on: it may flicker, or stay off.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'lamp that glows on the leakage' => [
+                '“Lamp” may glow while it is off: its current is only ×69.6 of what leaks through its solid-state relay.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'eight amperes without a heat sink' => [
+                'The solid-state relay of “Airer” may rise ×0.815 as far as it does without a heat sink.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'six amperes without a heat sink' => [
+                'The solid-state relay of “Airer” may rise ×0.931 as far as it does without a heat sink, at its greatest drop.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            '5 V receiver on a 3.3 V pin' => [
+                '“Receiver” drives GPIO35 (printed 35) to 5 V; it bears 3.6 V.',
+                ['Feed it, or shift it, to 3.3 V'],
+            ],
+            '3.5 V receiver on a 3.3 V pin' => [
+                '“Receiver” drives GPIO35 (printed 35) to 3.5 V; it bears 3.6 V.',
+                ['Feed it, or shift it, to 3.3 V'],
+            ],
+            '2.8 V sensor on a 5 V pin' => [
+                '“Motion” drives PD4 (printed D4) to 2.8 V; a high begins at 3 V.',
+                ['Feed it, or shift it, to 5 V'],
+            ],
+            'coil straight on its pin' => [
+                'The coil of “Lamp” hangs straight on its pin and draws up to 50 mA; a pin should carry 12 mA.',
+                ['Drive it by NPN 2N2222A class with 560 Ω'],
+            ],
+            '12 V coil on 5 V' => [
+                'The relay of “Lamp” has a 12 V coil; its rail 5 V carries 5 V.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            '5 V module on 12 V' => [
+                'The module of “Lamp” is made for 5 V; its rail 12 V carries 12 V.',
+                ['Feed it from the rail 5 V with Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            '47 kΩ at the base' => [
+                'The relay of “Lamp” does not pull in. With 47 kΩ at the base the coil gets ×0.00109 of its operate voltage.',
+                ['Fit 560 Ω at the base'],
+            ],
+            '4.7 kΩ at the base' => [
+                'The relay of “Lamp” pulls in on the bench only. With 4.7 kΩ at the base the coil gets ×0.61 of its operate voltage at the worst corner.',
+                ['Fit 560 Ω at the base'],
+            ],
+            '1 kΩ at the base is over the house rule' => [
+                'The transistor of “Lamp” is driven at forced gain ×33.4; the house rule is ×20.',
+                ['Fit 560 Ω at the base'],
+            ],
+            '47 Ω at the base' => [
+                'The pin of “Lamp” carries up to 49.4 mA; plan 12 mA, and never more than 40 mA.',
+                ['Fit 560 Ω at the base'],
+            ],
+            '150 Ω at the base' => [
+                'The pin of “Lamp” carries up to 18.1 mA; plan 12 mA, and never more than 40 mA.',
+                ['Fit 560 Ω at the base'],
+            ],
+            'module without an LED in series' => [
+                'The module of “Lamp” may stay on: at pin high ×0.108 of the certain release current is left for the residual one.',
+                ['Use Opto relay module 5 V, active low'],
+            ],
+            'active low on a transistor' => [
+                '“Lamp” is stated active low, but its driver switches on at high: it would be on when it should be off.',
+                ['State active high'],
+            ],
+            'active high on a module' => [
+                '“Lamp” is stated active high, but its driver switches on at low: it would be on when it should be off.',
+                ['State active low'],
+            ],
+            'six coils on 3 W' => [
+                'With all relays on, the rail 5 V carries 693 mA for good and 823 mA at peak; Mains module 5 V, 3 W is rated 600 mA, of which 80 % for good.',
+                ['Use Mains module 5 V, 5 W'],
+            ],
+            'eight coils on 5 W, no radio' => [
+                'With all relays on, the rail 5 V carries 887 mA for good and 887 mA at peak; Mains module 5 V, 5 W is rated 1 A, of which 80 % for good.',
+                ['Use Mains module 5 V, 10 W'],
+            ],
+            'controller on 12 V' => [
+                'The controller is fed from the rail 5 V, up to 12.2 V; its supply pin takes 4.75 V to 5.25 V.',
+                ['Feed that rail from Mains module 5 V, 5 W'],
+            ],
+            'more than the contact’s rating' => [
+                '“Airer” draws 17.4 A through a contact that is not rated for it: rating over current is ×0.92.',
+                [],
+            ],
+            'too many electronic lamps' => [
+                '“Lamp” (electronic lamp) draws 1.74 A; starting current considered, the contact should carry no more than 1.6 A.',
+                [],
+            ],
+            'motor on a resistive rating' => [
+                '“Lamp” (universal motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A.',
+                [],
+            ],
+            'neutral alone' => [
+                '“Lamp” is switched in the neutral: the appliance stays live when it is off.',
+                ['Switch the live (brown) conductor instead'],
+            ],
+            'neutral alone on the NC contact' => [
+                '“Lamp” is switched in the neutral: the appliance stays live when it is off.',
+                ['Switch the live (brown) conductor instead'],
+            ],
+            'airer on the NC contact' => [
+                '“Airer” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.',
+                ['Use the normally open contact'],
+            ],
+            'names that differ in blanks and capitals' => [
+                '“Lamp” and “la-MP” are the same name when spoken or typed.',
+                ['Rename it to “la-MP 2”'],
+            ],
+        ];
+    }
+}

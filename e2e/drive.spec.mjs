@@ -61,3 +61,28 @@ test('the Reckoner answers as values change, and refuses what cannot be', async 
   await expect(card.getByRole('alert')).toContainText('The pin must be higher than the base–emitter voltage');
   await expect(card.getByLabel('Pin, high')).toHaveValue('0.5 V');
 });
+
+test('a valve is switched without a relay, and a mains line is not', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  const valve = page.locator('.strip', { hasText: 'DC +' }).first();
+  await swapped(page, () => valve.getByRole('link', { name: /^Coil/ }).first().click());
+  await swapped(page, () => page.getByRole('button', { name: 'Switch it without a relay' }).click());
+  await expect(page.locator('.strip', { hasText: 'switched by its driver' })).toHaveCount(1);
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.locator('.strip', { hasText: 'switched by its driver' })).toHaveCount(0);
+});
+
+test('a bistable relay is opened from an output of its own', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openDrive(page, 'A1');
+  const board = page.url().replace(/\/drive.*/, '');
+  await page.goto(`${board}/lines?open=L1.coil`);
+  await page.locator('select[name=relay]').selectOption({ label: 'Bistable relay 5 V, one winding, 16 A' });
+  await swapped(page, () => page.getByRole('button', { name: 'Fit', exact: true }).click());
+  const finding = page.locator('#tray .finding', { hasText: 'wants its current turned round' });
+  await swapped(page, () => finding.getByRole('button', { name: /^Drive it both ways by Full bridge/ }).click());
+  await expect(page.locator('#tray')).not.toContainText('turned round');
+  await swapped(page, () => stageLink(page, 'Drive').click());
+  await expect(page.locator('.functions')).toContainText(', opening');
+  await expect(page.getByRole('row', { name: /^without power not driven off as it was/ })).toBeVisible();
+});

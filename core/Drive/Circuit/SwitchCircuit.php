@@ -26,8 +26,8 @@ abstract class SwitchCircuit
     /** The least a conducting junction of these transistors drops. */
     protected const JUNCTION_VOLTS = 0.6;
 
-    /** @var array<string, float> node voltages of the last point, from which the next is sought */
-    private array $guess = [];
+    /** @var array<string, array<string, float>> node voltages of the last point with the input high and low, from which the next is sought */
+    private array $guesses = [];
 
     public function __construct(protected readonly PinElectrics $pin, protected readonly Relay $relay, protected readonly Spread $rail) {}
 
@@ -139,8 +139,9 @@ abstract class SwitchCircuit
      */
     public function at(array $values, float $sourceVolts, float $sourceOhms): SwitchPoint
     {
-        $point = Solver::solve($this->netlist($values, $sourceVolts, $sourceOhms), $this->guess);
-        $this->guess = $point->volts;
+        $state = $sourceVolts > $values['pinVolts'] / 2 ? 'high' : 'low';
+        $point = Solver::solve($this->netlist($values, $sourceVolts, $sourceOhms), $this->guesses[$state] ?? []);
+        $this->guesses[$state] = $point->volts;
 
         return $this->read($point, $values, ($sourceVolts - $point->at('pin')) / max($sourceOhms, 1e-3));
     }

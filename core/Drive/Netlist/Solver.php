@@ -15,8 +15,8 @@ final class Solver
     private const MOST_STEPS = 150;
     /** From every node to ground, so that no node floats. */
     private const LEAK_SIEMENS = 1e-12;
-    /** The last step of Newton’s method; what is still wrong after it is about its square. */
-    private const EXACT_VOLTS = 1e-6;
+    /** The last step of Newton’s method; what is still wrong after it is about its square over 50 mV, here under a microvolt. */
+    private const EXACT_VOLTS = 1e-4;
 
     /** @var array<string, int> every node by name: the unknown ones first, then those whose voltage is given */
     private array $index = [];

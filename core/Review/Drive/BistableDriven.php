@@ -7,12 +7,14 @@ namespace IronLatch\Core\Review\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BridgeOutput;
+use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\AddSecondWinding;
 use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Relay;
@@ -83,8 +85,9 @@ final class BistableDriven implements Rule
         $most = $inspection->board->supply($actuator->rail)->output->max;
         foreach ($inspection->partsOnOffer(BridgeDriver::class) as $bridge) {
             if ($bridge->greatestVolts >= $most) {
-                $drive = new ChooseDriver([$id], new BridgeOutput($bridge->identity->id), [$bridge], $bridge->identity->name);
                 $title = 'Drive it both ways by ' . $bridge->identity->name;
+                // What clamped one way would short the other.
+                $drive = new Sequence($title, [new ChooseDriver([$id], new BridgeOutput($bridge->identity->id), [$bridge], $bridge->identity->name), new StateClamp([$id], Clamp::None)]);
 
                 return [new Remedy($title, new Sequence($title, [$drive, self::secondWinding($drive->apply($inspection->board), $id)->edit]))];
             }

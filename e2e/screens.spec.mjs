@@ -6,7 +6,7 @@ const sizes = { 'at the desk': { width: 1280, height: 800 }, 'on a phone': { wid
 for (const [where, viewport] of Object.entries(sizes)) {
   for (const colorScheme of ['light', 'dark']) {
     test(`every screen is accessible ${where}, ${colorScheme}`, async ({ page }) => {
-      test.setTimeout(240_000);
+      test.setTimeout(600_000);
       await page.setViewportSize(viewport);
       await page.emulateMedia({ colorScheme });
       // The dark theme differs in its colours only.

@@ -62,7 +62,13 @@ final readonly class Relay implements Part
     /** Volts at which the relay must have operated, its coil at the given temperature. */
     public function operateVolts(float $coilCelsius): float
     {
-        return $this->operateRatio * $this->coilVolts * (null === $this->solidState && !$this->statedWarm ? 1 + self::COPPER_PER_KELVIN * ($coilCelsius - 20) : 1.0);
+        return $this->operateRatio * $this->coilVolts * ($this->statedWarm ? 1.0 : $this->resistanceRatio($coilCelsius));
+    }
+
+    /** Resistance of the coil at a temperature over that at 20 °C; a solid-state input is no copper. */
+    public function resistanceRatio(float $coilCelsius): float
+    {
+        return null === $this->solidState ? 1 + self::COPPER_PER_KELVIN * ($coilCelsius - 20) : 1.0;
     }
 
     /** Whether it may stand in for another without changing how it is driven: plain, bistable with as many windings, or solid-state. */

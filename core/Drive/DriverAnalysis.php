@@ -26,7 +26,6 @@ use IronLatch\Core\Quantity\Unit;
 /** The hand-offs from pin to driver to coil of every relay on a board, at typical values and at the worst corner. */
 final readonly class DriverAnalysis
 {
-    public const RESISTOR_TOLERANCE = 0.05;
     /** How much a coil warms itself in a long hold (house rule, from memory). */
     public const COIL_RISE_KELVIN = 35.0;
     private const NOMINAL = 'typical values, 20 °C';

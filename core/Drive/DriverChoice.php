@@ -28,6 +28,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
 
 /** Sizes every driver circuit that the parts on offer allow for one relay, with values of the E12 series (IEC 60063). */
 final class DriverChoice
@@ -59,7 +60,8 @@ final class DriverChoice
         $diode = null === $board->relay($actuator)->solidState ? self::DIODE_PRICE : 0.0;
         foreach ($candidates as [$id, $title, $driver, $used, $count, $area, $trade]) {
             $with = $board->withPart(...$used);
-            $driven = $actuator->with(driver: $driver);
+            // As the edit would make it: a circuit brings its own active level.
+            $driven = $actuator->with(driver: $driver, activeLevel: Fact::stated($driver->inherentActiveLevel()));
             $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver instanceof OptoModuleInput ? 0.0 : $diode);
             $ways[] = new DriverWay($id, $title, $driver, $used, DriverAnalysis::result($with, $driven), $moves($with, $driven), $count, $area, $price, $trade);
         }

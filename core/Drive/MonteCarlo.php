@@ -37,7 +37,7 @@ final readonly class MonteCarlo
     {
         $parameters = $circuit->parameters();
         $needed = $relay->operateVolts(max(20.0, $ambientCelsius));
-        $hot = 1 + Relay::COPPER_PER_KELVIN * (max(20.0, $ambientCelsius) - 20);
+        $hot = $relay->resistanceRatio(max(20.0, $ambientCelsius));
         $state = $seed * 2654435761 % 4294967296 | 1;
         $margins = [];
         $failing = 0;

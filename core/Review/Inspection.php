@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\LockSeat;
 use IronLatch\Core\Board\Edit\SeatFunction;
@@ -12,6 +13,8 @@ use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Drive\DriverChoice;
+use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Pins\PinCurrents;
@@ -61,6 +64,21 @@ final readonly class Inspection
         $own = array_filter($this->board->parts, static fn(Part $part): bool => $part instanceof $class);
 
         return [...$this->catalogue?->parts($class) ?? [], ...$own];
+    }
+
+    /**
+     * Every driver circuit that parts allow for a relay, on the pin that it has: those that move it at start-up are not sound.
+     *
+     * @param list<Part> $parts
+     * @return list<DriverWay> best first
+     */
+    public function driverWays(string $id, array $parts): array
+    {
+        $actuator = $this->board->actuators()[$id][1];
+        $pin = $this->seating->pins[$actuator->function] ?? null;
+        $moves = static fn(Board $with, Actuator $driven): bool => null !== $pin && null !== (new StartUp($with))->film($driven->function, $pin, $driven)->worstTwitch();
+
+        return DriverChoice::ways($this->board, $actuator, $parts, $moves);
     }
 
     /**

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Driver;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Bistable;
 use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
@@ -17,19 +16,16 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
-use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\Circuit\MosfetSwitch;
 use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
 use IronLatch\Core\Drive\SwitchTimes;
 use IronLatch\Core\Drive\TurnOff;
-use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -127,15 +123,12 @@ final readonly class DriveScreen
      */
     public function ways(string $id): array
     {
-        $board = $this->inspection->board;
         $parts = [];
         foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class, BridgeDriver::class, OptoCoupler::class, OptoModule::class] as $class) {
             array_push($parts, ...array_values($this->inspection->partsOnOffer($class)));
         }
-        $pin = $this->inspection->seating->pins[$board->actuators()[$id][1]->function] ?? null;
-        $moves = static fn(Board $with, Actuator $driven): bool => null !== $pin && null !== (new StartUp($with))->film($driven->function, $pin, $driven)->worstTwitch();
 
-        return DriverChoice::ways($board, $board->actuators()[$id][1], array_values(array_filter($parts, static fn(Part $part): bool => true)), $moves);
+        return $this->inspection->driverWays($id, $parts);
     }
 
     /** Boards drawn at random; null for a module, whose spread its maker alone knows. */
@@ -207,7 +200,7 @@ final readonly class DriveScreen
      */
     private static function pulses(Bistable $bistable, ?Level $active, ?bool $moves, bool $closes): array
     {
-        $pulse = sprintf('%s for %s or longer', $active->value ?? 'level unstated', QuantityPrinter::rounded($bistable->leastPulseSeconds, Unit::Second));
+        $pulse = sprintf('%s for %s to %s', $active->value ?? 'level unstated', QuantityPrinter::rounded($bistable->leastPulseSeconds, Unit::Second), QuantityPrinter::rounded($bistable->greatestPulseSeconds, Unit::Second));
         $row = static fn(string $state, string $pin, string $coil, ?bool $closed): array => [
             'state' => $state, 'pin' => $pin, 'coil' => $coil,
             'contact' => null === $closed ? 'as it was' : ($closed ? 'closed' : 'open'),
@@ -222,8 +215,4 @@ final readonly class DriveScreen
         ];
     }
 
-    public function isModule(Actuator $actuator): bool
-    {
-        return $actuator->driver instanceof OptoModuleInput;
-    }
 }

@@ -23,7 +23,10 @@ final readonly class ChooseRelay implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board->withPart($this->relay), $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(relay: $this->relay->identity->id));
+        // What opens a bistable relay is a part of it.
+        $openings = array_keys(array_filter($board->actuators(), fn(array $owned): bool => in_array($owned[1]->opens, $this->actuators, true)));
+
+        return Targets::changeActuators($board->withPart($this->relay), array_values(array_unique([...$this->actuators, ...$openings])), fn(Actuator $actuator): Actuator => $actuator->with(relay: $this->relay->identity->id));
     }
 
     public function summary(Board $board): string

@@ -94,7 +94,7 @@ abstract class SwitchCircuit
     final public function worst(float $coilCelsius = 20.0): array
     {
         $values = array_map(static fn(Parameter $parameter): float => $parameter->worst(), $this->parameters());
-        $values['coilOhms'] *= 1 + Relay::COPPER_PER_KELVIN * ($coilCelsius - 20);
+        $values['coilOhms'] *= $this->relay->resistanceRatio($coilCelsius);
 
         return $values;
     }

@@ -109,7 +109,7 @@ final class BistableDriven implements Rule
     }
 
     /**
-     * @return list<Remedy> a relay that falls open without power; its second winding goes
+     * @return list<Remedy> a relay that falls open without power; an output that opened the old one is then a finding of its own
      */
     public static function plain(Inspection $inspection, string $id): array
     {

@@ -6,7 +6,6 @@ namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverResult;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
@@ -18,15 +17,14 @@ final class OtherDrivers
 
     /**
      * @param ?\Closure(DriverResult): bool $cures what the circuit must do besides being sound
-     * @return list<Remedy> each brings its own active level
+     * @return list<Remedy> each brings its own active level, and none moves the relay at start-up
      */
     public static function remedies(Inspection $inspection, string $id, ?\Closure $cures = null): array
     {
-        $actuator = $inspection->board->actuators()[$id][1];
         // One transistor is what a remedy proposes; all the other circuits stand in the Drive view.
         $parts = [...array_filter($inspection->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp), ...$inspection->partsOnOffer(Mosfet::class)];
         $remedies = [];
-        foreach (DriverChoice::ways($inspection->board, $actuator, array_values($parts), static fn(): bool => false) as $way) {
+        foreach ($inspection->driverWays($id, array_values($parts)) as $way) {
             if ($way->isSound() && (null === $cures || $cures($way->result))) {
                 $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
             }

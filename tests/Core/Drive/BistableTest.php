@@ -41,7 +41,7 @@ final class BistableTest extends TestCase
     {
         $truth = (new DriveScreen(new Inspection(self::bistable(), TestBoards::catalogue())))->context('A3')['truth'];
         self::assertIsArray($truth);
-        self::assertSame(['state' => 'pulsed', 'pin' => 'high for 20 ms or longer', 'coil' => 'on', 'contact' => 'open', 'appliance' => 'off'], $truth[0]);
+        self::assertSame(['state' => 'pulsed', 'pin' => 'high for 20 ms to 1 s', 'coil' => 'on', 'contact' => 'open', 'appliance' => 'off'], $truth[0]);
         self::assertSame(['state' => 'without power', 'pin' => 'not driven', 'coil' => 'off', 'contact' => 'as it was', 'appliance' => 'as it was'], $truth[3]);
     }
 
@@ -53,6 +53,13 @@ final class BistableTest extends TestCase
         self::assertSame([], $removed->lines['L3']->actuators);
         self::assertSame(['A3'], array_keys(array_filter($removed->lines['L1']->actuators, static fn($actuator): bool => 'A1' === $actuator->opens)));
         self::assertArrayNotHasKey($copied->lines['L3']->actuators['A5']->function, $removed->functions);
+    }
+
+    public function testAnotherRelayIsFittedForBothOutputs(): void
+    {
+        $board = TestBoards::edited(self::bistable(), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)));
+        self::assertSame(['cube-5v', 'cube-5v'], array_values(array_map(static fn($actuator): ?string => $actuator->relay, $board->lines['L1']->actuators)));
+        self::assertNotNull(TestBoards::inspect($board)->finding('drive.bistable:A3'));
     }
 
     /** One winding wants its current turned round, and only a bridge does that. */

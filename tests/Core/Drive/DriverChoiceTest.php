@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Drive;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
@@ -19,6 +23,7 @@ use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
 
@@ -52,6 +57,24 @@ final class DriverChoiceTest extends TestCase
         self::assertSame($sorted, $states);
         $byId = array_combine(array_map(static fn(DriverWay $way): string => $way->id, $ways), $states);
         self::assertSame([true, false, false, true, false, true, false], [$byId['npn:npn-2n2222'], $byId['array:uln2003a'], $byId['mosfet:mosfet-10v'], $byId['mosfet:mosfet-2v5'], $byId['mosfet:mosfet-4v5'], $byId['module:opto-module-low:low'], $byId['module:opto-module-jumper:high']]);
+    }
+
+    /** A relay that is driven active low now is judged active high with a circuit that is: as the edit would make it. */
+    public function testACircuitIsJudgedWithTheLevelThatItBrings(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)));
+        $levels = [];
+        DriverChoice::ways($board, $board->actuators()['A1'][1], [TestBoards::part('npn-2n2222', Transistor::class), TestBoards::part('opto-module-low', OptoModule::class)], static function (Board $with, Actuator $driven) use (&$levels): bool {
+            $levels[] = $driven->activeLevel->value;
+
+            return false;
+        });
+        self::assertSame([Level::High, Level::Low], $levels);
+        $ways = (new Inspection($board, TestBoards::catalogue()))->driverWays('A1', [TestBoards::part('mosfet-2v5', Mosfet::class)]);
+        self::assertTrue($ways[0]->isSound());
+        // On a pin that is pulsed at start-up it moves the relay, and is not.
+        $pulsed = TestBoards::edited($board, new SeatFunction('F1', '14'));
+        self::assertFalse((new Inspection($pulsed, TestBoards::catalogue()))->driverWays('A1', [TestBoards::part('mosfet-2v5', Mosfet::class)])[0]->isSound());
     }
 
     public function testWhatMovesAtStartUpIsNotSound(): void

@@ -16,6 +16,7 @@ use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\DriverResult;
 use IronLatch\Core\Drive\NpnCircuit;
@@ -67,8 +68,8 @@ final class WorstCornerTest extends TestCase
             $celsius = $this->within(new Spread(20.0, 30.0, 40.0));
             $circuit = new NpnCircuit(
                 $this->within($chip->electrics->supply),
-                $this->within(Spread::tolerance($base, DriverAnalysis::RESISTOR_TOLERANCE)) + $this->within($chip->electrics->sourceResistance),
-                null === $baseEmitter ? null : $this->within(Spread::tolerance($baseEmitter, DriverAnalysis::RESISTOR_TOLERANCE)),
+                $this->within(Spread::tolerance($base, SwitchCircuit::RESISTOR_TOLERANCE)) + $this->within($chip->electrics->sourceResistance),
+                null === $baseEmitter ? null : $this->within(Spread::tolerance($baseEmitter, SwitchCircuit::RESISTOR_TOLERANCE)),
                 $this->within($rail),
                 $this->within($relay->coilResistance) * (1 + Relay::COPPER_PER_KELVIN * ($celsius - 20)),
                 $this->within($transistor->collectorResistance),
@@ -135,7 +136,7 @@ final class WorstCornerTest extends TestCase
         for ($number = 0; $number < self::BOARDS; ++$number) {
             $point = NpnOperatingPoint::solve(new NpnCircuit(
                 $this->within($chip->electrics->supply),
-                $this->within($chip->electrics->pullUpResistance) + $this->within(Spread::tolerance(470.0, DriverAnalysis::RESISTOR_TOLERANCE)),
+                $this->within($chip->electrics->pullUpResistance) + $this->within(Spread::tolerance(470.0, SwitchCircuit::RESISTOR_TOLERANCE)),
                 null,
                 $this->within($rail),
                 $this->within($relay->coilResistance),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
+use IronLatch\Core\Record\Measured;
 
 /** One relay of a line with its driver, or a driver that switches the appliance itself: what the firmware switches. */
 final readonly class Actuator
@@ -18,6 +20,7 @@ final readonly class Actuator
      * @param ?string $opens id of the bistable relay in the same line whose second winding this is; null for every other
      * @param Fact<Level> $activeLevel the level at the pin that switches the relay on
      * @param Fact<Clamp> $clamp what takes over the coil’s current when the driver opens; ready-made modules bring their own
+     * @param ?float $holdRatio share of the rail that holds the coil once it is in, by switching it fast; null for all of it
      */
     public function __construct(
         public string $function,
@@ -30,7 +33,13 @@ final readonly class Actuator
         public Fact $clamp,
         public ContactUse $contact = ContactUse::NormallyOpen,
         public ?string $opens = null,
-    ) {}
+        #[Measured(Unit::Ratio)]
+        public ?float $holdRatio = null,
+    ) {
+        if (null !== $holdRatio && ($holdRatio < 0.2 || $holdRatio >= 1)) {
+            throw new \InvalidArgumentException('A coil is held with between 0.2 and 1 of its voltage. Usual are 0.5 to 0.7.');
+        }
+    }
 
     /** A relay as it comes with a new line, with the diode that belongs to every discrete driver. */
     public static function usual(string $function, string $relay, Driver $driver, string $rail): self
@@ -44,7 +53,12 @@ final readonly class Actuator
      */
     public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens);
+        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens, null === $driver && null === $relay ? $this->holdRatio : null);
+    }
+
+    public function holding(?float $ratio): self
+    {
+        return new self($this->function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, $this->contact, $this->opens, $ratio);
     }
 
     /** Without a relay: the driver switches the appliance itself. */

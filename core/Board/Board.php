@@ -8,16 +8,21 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Protection;
+use IronLatch\Core\Catalogue\Regulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SupplyEntry;
 use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
@@ -57,6 +62,10 @@ final readonly class Board
      * @param array<string, int> $lastIds the last number given out of each kind of id; none is ever given twice
      * @param array<string, Acceptance> $acceptances by rule and subject
      * @param array<string, Part> $parts by part id
+     * @param string $controllerEntry label of the carrier’s pin that takes the supply; empty for the usual one
+     * @param array<string, AttachedDevice> $devices by id
+     * @param array<string, PowerScenario> $scenarios by id
+     * @param ?Fact<bool> $usbTogether USB is plugged in while the board’s own source feeds the carrier; null while nothing is said of it
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -85,7 +94,7 @@ final readonly class Board
         #[FactOf(OutputOrder::class)]
         public Fact $outputOrder,
         public bool $printConfirmed,
-        #[MapOf('int', '^[AFGLRSX]$')]
+        #[MapOf('int', '^[ADFGLPRSX]$')]
         public array $lastIds,
         public LineDefaults $defaults,
         public HouseRules $houseRules,
@@ -93,6 +102,13 @@ final readonly class Board
         public array $acceptances,
         #[MapOf(Part::class, '^[a-z0-9][a-z0-9-]{0,59}$')]
         public array $parts,
+        public string $controllerEntry = '',
+        #[MapOf(AttachedDevice::class, '^D[1-9][0-9]{0,5}$')]
+        public array $devices = [],
+        #[MapOf(PowerScenario::class, '^P[1-9][0-9]{0,5}$')]
+        public array $scenarios = [],
+        #[FactOf('bool')]
+        public ?Fact $usbTogether = null,
     ) {
         $actuators = $owners = [];
         foreach ($lines as $lineId => $line) {
@@ -125,6 +141,9 @@ final readonly class Board
      * @param ?array<string, int> $lastIds
      * @param ?array<string, Acceptance> $acceptances
      * @param ?array<string, Part> $parts
+     * @param ?array<string, AttachedDevice> $devices
+     * @param ?array<string, PowerScenario> $scenarios
+     * @param ?Fact<bool> $usbTogether
      */
     public function with(
         ?string $name = null,
@@ -147,6 +166,10 @@ final readonly class Board
         ?HouseRules $houseRules = null,
         ?array $acceptances = null,
         ?array $parts = null,
+        ?string $controllerEntry = null,
+        ?array $devices = null,
+        ?array $scenarios = null,
+        ?Fact $usbTogether = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -169,6 +192,10 @@ final readonly class Board
             $houseRules ?? $this->houseRules,
             $acceptances ?? $this->acceptances,
             $parts ?? $this->parts,
+            $controllerEntry ?? $this->controllerEntry,
+            $devices ?? $this->devices,
+            $scenarios ?? $this->scenarios,
+            $usbTogether ?? $this->usbTogether,
         );
     }
 
@@ -288,9 +315,70 @@ final readonly class Board
         return $this->part($line->appliance, Appliance::class);
     }
 
-    public function supply(string $rail): Supply
+    /** What feeds a rail: a source of its own, a converter on another rail, or the carrier’s own regulator. */
+    public function feeder(string $rail): Supply|Converter|Carrier
     {
-        return $this->part($this->rails[$rail]->supply, Supply::class);
+        $part = $this->parts[$this->rails[$rail]->supply] ?? null;
+
+        return $part instanceof Supply || $part instanceof Converter || $part instanceof Carrier ? $part : throw new \LogicException(sprintf('Nothing feeds the rail %s.', $rail));
+    }
+
+    /** The source of its own that feeds a rail; null behind a converter or the carrier. */
+    public function source(string $rail): ?Supply
+    {
+        $feeder = $this->feeder($rail);
+
+        return $feeder instanceof Supply ? $feeder : null;
+    }
+
+    /** The regulator that feeds a rail; null where a source does. */
+    public function regulation(string $rail): ?Regulation
+    {
+        $feeder = $this->feeder($rail);
+
+        return match (true) {
+            $feeder instanceof Converter => $feeder->regulation,
+            $feeder instanceof Carrier => $feeder->regulator,
+            $feeder instanceof Supply => null,
+        };
+    }
+
+    /** Volts of a rail as its loads find it while they draw little: what diodes on the way keep is taken off. */
+    public function railVolts(string $rail): Spread
+    {
+        $feeder = $this->feeder($rail);
+        $volts = $feeder instanceof Supply ? $feeder->output : $this->regulation($rail)->output ?? Spread::exactly(0.0);
+        $least = $greatest = $typical = 0.0;
+        foreach ($this->seriesDrops($rail) as $drop) {
+            [$least, $typical, $greatest] = [$least + $drop->min, $typical + $drop->typ, $greatest + $drop->max];
+        }
+
+        return 0.0 === $greatest ? $volts : new Spread(max(0.0, $volts->min - $greatest), max(0.0, $volts->typ - $typical), max(0.0, $volts->max - $least));
+    }
+
+    /**
+     * @return list<Spread> volts that diodes between the source and the rail keep
+     */
+    private function seriesDrops(string $rail): array
+    {
+        $drops = array_map(fn(Protection $one): Spread => $one->dropVolts, array_values(array_filter($this->protection($rail), static fn(Protection $one): bool => $one->kind->isInSeries())));
+        $usb = $this->controller->carrier->usb;
+
+        return $this->rails[$rail]->throughUsb && null !== $usb ? [...$drops, $usb->dropVolts] : $drops;
+    }
+
+    /**
+     * @return list<Protection> what stands between the source and a rail
+     */
+    public function protection(string $rail): array
+    {
+        return array_map(fn(string $id): Protection => $this->part($id, Protection::class), $this->rails[$rail]->protection);
+    }
+
+    /** The pin of the carrier that takes the controller’s supply. */
+    public function entry(): SupplyEntry
+    {
+        return $this->controller->carrier->entry($this->controllerEntry);
     }
 
     public function transistor(NpnLowSide $driver): Transistor
@@ -346,6 +434,12 @@ final readonly class Board
         }
         if (isset($this->expanders[$id])) {
             return $this->expanders[$id]->name;
+        }
+        if (isset($this->devices[$id])) {
+            return $this->devices[$id]->name;
+        }
+        if (isset($this->scenarios[$id])) {
+            return $this->scenarios[$id]->name;
         }
         $owner = $this->actuators()[$id] ?? null;
 

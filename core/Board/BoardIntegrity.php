@@ -9,16 +9,20 @@ use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\SuppliedExpander;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Quantity\Spread;
 
 /** What must hold on every board, finished or not: whatever is pointed at is there, and no id is used twice. */
 final class BoardIntegrity
@@ -45,8 +49,8 @@ final class BoardIntegrity
         }
         foreach ($board->rails as $id => $rail) {
             self::name($rail->name, 'The rail ' . $id);
-            self::part($board, $rail->supply, Supply::class, 'supply of rail ' . $id);
         }
+        self::rails($board);
         self::rail($board, $board->controllerRail, 'The controller');
         self::driver($board, $board->defaults->driver, 'the defaults');
         self::part($board, $board->defaults->relay, Relay::class, 'relay of the defaults');
@@ -74,9 +78,81 @@ final class BoardIntegrity
         foreach (array_keys($board->frozenSeats) as $function) {
             self::function($board, $function, 'The frozen pin map');
         }
+        self::devices($board, $controller);
         self::counters($board);
 
         return $controller;
+    }
+
+    /** Every rail is fed by what can feed it, and no rail in the end by itself. */
+    private static function rails(Board $board): void
+    {
+        foreach ($board->rails as $id => $rail) {
+            $feeder = $board->parts[$rail->supply] ?? null;
+            if (null === $feeder) {
+                throw new \InvalidArgumentException(sprintf('The facts of the part “%s” (supply of rail %s) are missing from the board.', $rail->supply, $id));
+            }
+            if (!$feeder instanceof Supply && !$feeder instanceof Converter && !$feeder instanceof Carrier) {
+                throw new \InvalidArgumentException(sprintf('The part “%s” cannot be the supply of rail %s.', $rail->supply, $id));
+            }
+            if ($feeder instanceof Carrier && ($rail->supply !== $board->carrier || null === $feeder->regulator || '' === $feeder->outputLabel)) {
+                throw new \InvalidArgumentException(sprintf('The rail %s is to come from the carrier, which leads out no voltage of its own.', $id));
+            }
+            if (($feeder instanceof Converter) !== (null !== $rail->from)) {
+                throw new \InvalidArgumentException(sprintf('The rail %s: a converter is fed from a rail, and nothing else is.', $id));
+            }
+            if ($rail->throughUsb && !$feeder instanceof Supply) {
+                throw new \InvalidArgumentException(sprintf('The rail %s: only a source is plugged into the carrier’s USB socket.', $id));
+            }
+            if (null !== $rail->from) {
+                self::rail($board, $rail->from, 'The converter of ' . $id);
+            }
+            foreach ($rail->protection as $part) {
+                self::part($board, $part, Protection::class, 'protection of rail ' . $id);
+            }
+        }
+        foreach (array_keys($board->rails) as $id) {
+            $seen = [];
+            for ($at = $id; null !== $at; $at = self::fedFrom($board, $at)) {
+                if (isset($seen[$at])) {
+                    throw new \InvalidArgumentException(sprintf('The rail %s is fed by itself in the end.', $id));
+                }
+                $seen[$at] = true;
+            }
+        }
+    }
+
+    /** The rail on which what feeds a rail hangs itself. */
+    private static function fedFrom(Board $board, string $rail): ?string
+    {
+        $from = $board->rails[$rail]->from ?? null;
+
+        return ($board->parts[$board->rails[$rail]->supply ?? ''] ?? null) instanceof Carrier ? $board->controllerRail : $from;
+    }
+
+    private static function devices(Board $board, Controller $controller): void
+    {
+        foreach ($board->devices as $id => $device) {
+            self::name($device->name, 'The device ' . $id);
+            self::part($board, $device->part, Device::class, 'device ' . $id);
+            if (null !== $device->rail) {
+                self::rail($board, $device->rail, 'The device ' . $id);
+            }
+            if (null !== $device->function) {
+                self::function($board, $device->function, 'The device ' . $id);
+            }
+            if (null !== $device->pin && !isset($controller->pins[$device->pin])) {
+                throw new \InvalidArgumentException(sprintf('The device %s is fed from %s, which the carrier does not lead out.', $id, $device->pin));
+            }
+        }
+        foreach ($board->scenarios as $id => $scenario) {
+            self::name($scenario->name, 'The scenario ' . $id);
+            foreach ($scenario->lines as $line) {
+                if (!isset($board->lines[$line])) {
+                    throw new \InvalidArgumentException(sprintf('The scenario %s has the line “%s”, which is not on the board.', $id, $line));
+                }
+            }
+        }
     }
 
     /**
@@ -97,10 +173,16 @@ final class BoardIntegrity
                 self::rail($board, $fitted->rail, 'The expander ' . $id);
             }
             $chip = $board->part($board->part($board->carrier, Carrier::class)->chip, Chip::class);
-            $supplied[$id] = new SuppliedExpander($expander, null === $fitted->rail ? $chip->electrics->supply : $board->supply($fitted->rail)->output, $fitted->heldOff);
+            $supplied[$id] = new SuppliedExpander($expander, null === $fitted->rail ? $chip->electrics->supply : self::expanderVolts($board, $fitted->rail), $fitted->heldOff);
         }
 
         return $supplied;
+    }
+
+    /** What a rail gives an expander, before the controller is known whose socket it may come through. */
+    private static function expanderVolts(Board $board, string $rail): Spread
+    {
+        return $board->source($rail)->output ?? $board->regulation($rail)->output ?? Spread::exactly(0.0);
     }
 
     private static function groups(Board $board): void
@@ -230,7 +312,7 @@ final class BoardIntegrity
 
     private static function counters(Board $board): void
     {
-        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->groups), ...array_keys($board->expanders)];
+        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->groups), ...array_keys($board->expanders), ...array_keys($board->devices), ...array_keys($board->scenarios)];
         foreach ($board->lines as $line) {
             array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));
         }

@@ -11,12 +11,15 @@ use IronLatch\Core\Record\Measured;
 /** Thresholds that a maker may prefer otherwise; each default is the common practice of the trade. */
 final readonly class HouseRules
 {
+    public const USUAL_ENERGY_PRICE = 0.30;
+
     /**
      * @param float $forcedGain collector over base current that counts as driven well, judged at typical levels
      * @param float $supplyLoad share of a supply’s rating for continuous load
      * @param float $longCableMetres from this length on the cable to a switch wants a resistor of its own
      * @param DriverSchool $drivers what is proposed first among circuits that are equally sound
      * @param ?Level $activeLevel the active level that is proposed first; null when either will do
+     * @param float $energyPrice of a kilowatt-hour, in euros
      */
     public function __construct(
         #[Measured(Unit::Ratio)]
@@ -27,7 +30,12 @@ final readonly class HouseRules
         public float $longCableMetres = 1.0,
         public DriverSchool $drivers = DriverSchool::Either,
         public ?Level $activeLevel = null,
+        #[Measured(Unit::Euro)]
+        public float $energyPrice = self::USUAL_ENERGY_PRICE,
     ) {
+        if ($energyPrice < 0 || $energyPrice > 10) {
+            throw new \InvalidArgumentException('The price of a kilowatt-hour lies between 0 € and 10 €.');
+        }
         if ($forcedGain < 1 || $forcedGain > 100) {
             throw new \InvalidArgumentException('The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.');
         }

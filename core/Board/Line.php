@@ -20,6 +20,7 @@ final readonly class Line
      * @param array<string, Surface> $surfaces by id
      * @param array<string, Actuator> $actuators by id
      * @param ?string $feed the rail that feeds a DC appliance; null for mains, and while it is not stated
+     * @param ?Fact<float> $hoursPerDay how long it is on; null while nothing is said of it
      */
     public function __construct(
         public string $name,
@@ -33,6 +34,8 @@ final readonly class Line
         #[MapOf(Actuator::class, '^A[1-9][0-9]{0,5}$')]
         public array $actuators,
         public ?string $feed = null,
+        #[FactOf('float'), Measured(Unit::Hour)]
+        public ?Fact $hoursPerDay = null,
     ) {}
 
     /**
@@ -40,9 +43,10 @@ final readonly class Line
      * @param ?Fact<SwitchedConductor> $conductor
      * @param ?array<string, Surface> $surfaces
      * @param ?array<string, Actuator> $actuators
+     * @param ?Fact<float> $hoursPerDay
      */
-    public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null): self
+    public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null, ?Fact $hoursPerDay = null): self
     {
-        return new self($name ?? $this->name, $appliance ?? $this->appliance, $watts ?? $this->watts, $conductor ?? $this->conductor, $surfaces ?? $this->surfaces, $actuators ?? $this->actuators, $feed ?? $this->feed);
+        return new self($name ?? $this->name, $appliance ?? $this->appliance, $watts ?? $this->watts, $conductor ?? $this->conductor, $surfaces ?? $this->surfaces, $actuators ?? $this->actuators, $feed ?? $this->feed, $hoursPerDay ?? $this->hoursPerDay);
     }
 }

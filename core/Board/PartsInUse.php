@@ -16,7 +16,10 @@ final class PartsInUse
     {
         $used = [$board->carrier, $board->controller()->chip->identity->id, $board->mains, $board->defaults->relay, ...$board->defaults->driver->parts()];
         foreach ($board->rails as $rail) {
-            $used[] = $rail->supply;
+            array_push($used, $rail->supply, ...$rail->protection);
+        }
+        foreach ($board->devices as $device) {
+            $used[] = $device->part;
         }
         foreach ($board->expanders as $expander) {
             $used[] = $expander->part;

@@ -19,6 +19,12 @@ final readonly class Carrier implements Part
      * @param list<HeaderPin> $header
      * @param float $price indicative, in euros
      * @param bool $isBareModule it is soldered down by its pads and brings no pulls, regulator or USB of its own
+     * @param string $inputLabel what is printed at its supply pin; empty while that is not known
+     * @param ?Regulation $regulator its own regulator; null where it has none, or nothing is known of it
+     * @param bool $inputRegulated that regulator stands behind the supply pin; otherwise the pin leads straight to the chip
+     * @param list<SupplyEntry> $otherEntries further pins that take a supply
+     * @param string $outputLabel pin at which the regulator’s output is led out; empty for none
+     * @param ?UsbPath $usb from its USB socket to its supply pin; null for a carrier without one
      */
     public function __construct(
         public PartIdentity $identity,
@@ -31,6 +37,13 @@ final readonly class Carrier implements Part
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
         public bool $isBareModule = false,
+        public string $inputLabel = '',
+        public ?Regulation $regulator = null,
+        public bool $inputRegulated = true,
+        #[ListOf(SupplyEntry::class)]
+        public array $otherEntries = [],
+        public string $outputLabel = '',
+        public ?UsbPath $usb = null,
     ) {
         $labels = array_map(static fn(HeaderPin $pin): string => $pin->side->value . $pin->position, $header);
         if (count($labels) !== count(array_unique($labels))) {
@@ -45,5 +58,27 @@ final readonly class Carrier implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    /**
+     * The pins that take a supply, the usual one first.
+     *
+     * @return non-empty-list<SupplyEntry>
+     */
+    public function entries(): array
+    {
+        return [new SupplyEntry('' === $this->inputLabel ? 'supply pin' : $this->inputLabel, $this->input, $this->inputRegulated), ...$this->otherEntries];
+    }
+
+    /** The entry that bears a label; the usual one for none. */
+    public function entry(string $label): SupplyEntry
+    {
+        foreach ($this->entries() as $entry) {
+            if ($entry->label === $label) {
+                return $entry;
+            }
+        }
+
+        return $this->entries()[0];
     }
 }

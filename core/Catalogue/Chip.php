@@ -19,6 +19,8 @@ final readonly class Chip implements Part
      * @param list<BusKind> $routableBuses buses that any pin with input and output can serve, in hardware or in software
      * @param list<PortGroup> $portGroups
      * @param list<ChipPin> $pins
+     * @param ?float $leastSupplyVolts below which it runs out of its specification
+     * @param ?float $brownOutVolts below which it resets itself
      */
     public function __construct(
         public PartIdentity $identity,
@@ -36,6 +38,10 @@ final readonly class Chip implements Part
         public array $portGroups,
         #[ListOf(ChipPin::class)]
         public array $pins,
+        #[Measured(Unit::Volt)]
+        public ?float $leastSupplyVolts = null,
+        #[Measured(Unit::Volt)]
+        public ?float $brownOutVolts = null,
     ) {
         $names = array_map(static fn(ChipPin $pin): string => $pin->name, $pins);
         if (count($names) !== count(array_unique($names))) {

@@ -19,6 +19,9 @@ use IronLatch\Core\Record\OneOf;
     'opto-coupler' => OptoCoupler::class,
     'opto-module' => OptoModule::class,
     'supply' => Supply::class,
+    'converter' => Converter::class,
+    'protection' => Protection::class,
+    'device' => Device::class,
     'appliance' => Appliance::class,
     'mains-system' => MainsSystem::class,
 ])]

@@ -56,7 +56,7 @@ final readonly class DriverAnalysis
     {
         $silicon = $board->siliconOf($actuator->function);
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output;
+        $rail = $board->railVolts($actuator->rail);
         $ambient = $board->ambientCelsius();
         $driver = $actuator->driver;
 

@@ -128,7 +128,7 @@ final class DriverChoice
     private static function highSide(Board $board, Actuator $actuator, Transistor $npn, Transistor $pnp): Driver
     {
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output->typ;
+        $rail = $board->railVolts($actuator->rail)->typ;
         $pinVolts = $board->siliconOf($actuator->function)->electrics->supply->typ;
         $base = $rail / $relay->coilResistance->typ / $board->houseRules->forcedGain;
         $driver = new HighSidePair($npn->identity->id, $pnp->identity->id, self::below(($pinVolts - 0.7) / max($base / $board->houseRules->forcedGain, 1e-4)), self::below(max(0.5, $rail - 1.0) / $base));
@@ -139,7 +139,7 @@ final class DriverChoice
     private static function inverting(Board $board, Actuator $actuator, Transistor $pnp, Transistor $npn): Driver
     {
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output->typ;
+        $rail = $board->railVolts($actuator->rail)->typ;
         $pinVolts = $board->siliconOf($actuator->function)->electrics->supply->typ;
         $base = $rail / $relay->coilResistance->typ / $board->houseRules->forcedGain;
         $driver = new InvertingPair($pnp->identity->id, $npn->identity->id, self::below(($pinVolts - 0.8) / max($base / $board->houseRules->forcedGain, 1e-4)), self::below(($pinVolts - 0.9) / $base));
@@ -150,7 +150,7 @@ final class DriverChoice
     private static function coupler(Board $board, Actuator $actuator, OptoCoupler $coupler, Transistor $npn): Driver
     {
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output->typ;
+        $rail = $board->railVolts($actuator->rail)->typ;
         $pinVolts = $board->siliconOf($actuator->function)->electrics->supply->typ;
         $base = $rail / $relay->coilResistance->typ / $board->houseRules->forcedGain;
         $driver = new CouplerDriver($coupler->identity->id, $npn->identity->id, self::below(($pinVolts - $coupler->ledVolts->typ) / self::LED_AMPS), self::below(max(0.5, $rail - 1.1) / $base));

@@ -202,7 +202,7 @@ final class StartUp
     private function ofModule(Actuator $actuator, OptoModuleInput $driver, PinState $state, ?Source $typical, ?Source $worst): array
     {
         $module = $this->board->module($driver);
-        $input = new ModuleInput($module, $driver, $this->board->siliconOf($actuator->function)->electrics, $this->board->supply($actuator->rail)->output);
+        $input = new ModuleInput($module, $driver, $this->board->siliconOf($actuator->function)->electrics, $this->board->railVolts($actuator->rail));
         $amps = null === $typical ? 0.0 : $input->typical($typical->volts, $typical->ohms);
         $greatest = null === $worst ? 0.0 : $input->most($worst->volts, $worst->ohms);
         $figure = new Figure(

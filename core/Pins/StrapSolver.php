@@ -119,7 +119,7 @@ final class StrapSolver
             return $volts - $ohms * OptoInput::amps($volts, $ohms, $actuator->volts, 1, 0.0, $actuator->ohms);
         }
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output;
+        $rail = $board->railVolts($actuator->rail);
         $driver = $actuator->driver;
         if ($driver instanceof DirectDrive) {
             return $volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $ohms);

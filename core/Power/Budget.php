@@ -4,105 +4,105 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Power;
 
-use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\DirectDrive;
-use IronLatch\Core\Board\OptoModuleInput;
-use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SupplyForm;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
-/** The current of every rail with all relays on: controller, pins, coils, module inputs and DC appliances. */
+/** The currents of every rail from its source to its last load, with what each source, regulator and pin can give. */
 final readonly class Budget
 {
+    /** °C of the room in which a source outside the box stands. */
+    public const ROOM_CELSIUS = 25.0;
     private const SOURCE = 'sum of the loads; loading to 80 % for good is common practice';
 
     /**
      * @param array<string, RailBudget> $rails by rail id
+     * @param Heat $heat of everything that warms itself
+     * @param array<string, Dip> $dips how low each rail goes at its worst moment, by rail
+     * @param array<string, Headroom> $headrooms what regulators get, by the rail that they feed; “board” for the carrier’s own
      */
-    private function __construct(public array $rails) {}
+    private function __construct(public Board $board, public DriverAnalysis $drive, public Flows $flows, public array $rails, public Heat $heat, public array $dips, public array $headrooms) {}
 
-    public static function of(Board $board, Controller $controller, DriverAnalysis $drive): self
+    public static function of(Board $board, DriverAnalysis $drive): self
     {
-        $rails = [];
+        $draws = Draws::of($board, $drive);
+        $flows = new Flows($board, $draws);
+        $rails = $dips = [];
         foreach (array_keys($board->rails) as $rail) {
-            $rails[$rail] = self::rail($board, $controller, $drive, $rail);
+            $rails[$rail] = self::rail($flows, $rail);
+            $dips[$rail] = Dip::of($flows, $drive, $rail);
         }
 
-        return new self($rails);
+        return new self($board, $drive, $flows, $rails, Heat::of($flows, $drive), $dips, Headroom::all($flows, $dips));
     }
 
-    private static function rail(Board $board, Controller $controller, DriverAnalysis $drive, string $rail): RailBudget
+    private static function rail(Flows $flows, string $rail): RailBudget
     {
-        $supply = $board->supply($rail);
-        $typical = $greatest = $radio = 0.0;
-        $inputs = $unknown = [];
-        if ($board->controllerRail === $rail) {
-            $typical += $controller->chip->runCurrent->typ;
-            $greatest += $controller->chip->runCurrent->max;
-            // An unknown use of the radio is taken as use: the supply must bear it.
-            $radio = false === $board->radioUsed->value ? 0.0 : $controller->chip->peakAmps - $controller->chip->runCurrent->max;
-            $inputs[] = $controller->chip->identity->name . ' ' . QuantityPrinter::rounded($controller->chip->runCurrent->typ, Unit::Ampere);
-        }
-        $coils = $coilAmps = 0.0;
-        $pinAmps = $pulse = 0.0;
-        foreach ($board->actuators() as $id => [, $actuator]) {
-            $result = $drive->results[$id];
-            $module = $actuator->driver instanceof OptoModuleInput;
-            // A coil straight on a pin takes its current through the pin, not from the rail.
-            if ($actuator->rail === $rail && !$actuator->driver instanceof DirectDrive) {
-                $relay = $board->relay($actuator);
-                $coilMost = $supply->output->max / $relay->coilResistance->min;
-                if (null !== $relay->bistable) {
-                    // Pulses last for milliseconds, and come one after the other.
-                    $pulse = max($pulse, $coilMost);
-                    continue;
-                }
-                ++$coils;
-                $coilAmps += $result->coilAmps->value;
-                $greatest += $coilMost;
-            }
-            // A module's input LEDs hang on its own rail; a base current comes through the controller.
-            if ($module ? $actuator->rail === $rail : $board->controllerRail === $rail) {
-                $pinAmps += $result->pinAmps->value;
-                $greatest += $result->pinAmps->value;
-            }
-        }
-        $typical += $coilAmps + $pinAmps;
-        if ($coils > 0) {
-            $inputs[] = sprintf('%d %s %s', $coils, 1 === (int) $coils ? 'coil' : 'coils', QuantityPrinter::rounded($coilAmps, Unit::Ampere));
-        }
-        if ($pinAmps > 0) {
-            $inputs[] = 'driver inputs ' . QuantityPrinter::rounded($pinAmps, Unit::Ampere);
-        }
-        foreach ($board->lines as $line) {
-            $appliance = $board->appliance($line);
-            // What a driver switches without a relay is counted with the coils.
-            if (null === $appliance->dcVolts || [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
-                continue;
-            }
-            if (null === $line->feed) {
-                $unknown[] = sprintf('the rail that feeds “%s”', $line->name);
-            } elseif ($line->feed === $rail) {
-                $amps = (is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts) / $appliance->dcVolts;
-                $typical += $amps;
-                $greatest += $amps;
-                $inputs[] = sprintf('%s %s', $line->name, QuantityPrinter::rounded($amps, Unit::Ampere));
-            }
-        }
-        $inputs[] = 'rated ' . QuantityPrinter::rounded($supply->ratedAmps, Unit::Ampere);
+        $rated = self::rated($flows->board, $rail);
+        $on = $flows->amps($rail, Scenario::allOn());
+        $peak = $flows->amps($rail, Scenario::pullIn());
+        $inputs = [...self::said($flows->items($rail, Scenario::allOn())), 'rated ' . $rated->printed()];
 
         return new RailBudget(
-            new Figure('continuous current', $greatest, Unit::Ampere, 'Σ loads, all relays on', $inputs, 'highest rail, lowest coil resistances', self::SOURCE),
-            new Figure('peak current', $greatest + $radio + $pulse, Unit::Ampere, 'Σ loads + radio burst + greatest pulse of a bistable coil', $inputs, 'highest rail, lowest coil resistances, radio sending', self::SOURCE),
+            $rated,
+            new Figure('current with all off', $flows->amps($rail, Scenario::allOff())->typical, Unit::Ampere, 'Σ loads, all relays off', self::said($flows->items($rail, Scenario::allOff())), 'typical values', self::SOURCE),
+            new Figure('continuous current', $on->greatest, Unit::Ampere, 'Σ loads, all relays on', $inputs, 'highest rail, lowest coil resistances', self::SOURCE),
+            new Figure('peak current', $peak->greatest, Unit::Ampere, 'Σ loads while all pull in, the radio sends and the greatest pulse of a bistable coil falls', self::said($flows->items($rail, Scenario::pullIn())), 'highest rail, lowest coil resistances, radio sending', self::SOURCE),
             new Margin(
-                new Figure('rated over drawn current', $supply->ratedAmps / max($typical, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'typical loads, all relays on', self::SOURCE),
-                new Figure('rated over drawn current', $supply->ratedAmps / max($greatest, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'greatest loads, all relays on', self::SOURCE),
+                new Figure('rated over drawn current', $rated->value / max($on->typical, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'typical loads, all relays on', self::SOURCE),
+                new Figure('rated over drawn current', $rated->value / max($on->greatest, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'greatest loads, all relays on', self::SOURCE),
             ),
-            $unknown,
+            $flows->draws->unknown[$rail] ?? [],
         );
+    }
+
+    /** What feeds a rail can give for good, in the air in which it works. */
+    public static function rated(Board $board, string $rail): Figure
+    {
+        $feeder = $board->feeder($rail);
+        if (!$feeder instanceof Supply) {
+            return new Figure('rated current', $board->regulation($rail)->ratedAmps ?? 0.0, Unit::Ampere, 'rating of the regulator; its heat is judged by itself', [], 'any air', $feeder->identity->name . ', ' . $feeder->identity->basis->words());
+        }
+        $celsius = self::airAt($board, $feeder);
+
+        return new Figure('rated current', $feeder->ratedAmpsAt($celsius), Unit::Ampere, 'I_rated · (1 − (T_air − T_full) · loss per kelvin)', [
+            'I_rated = ' . QuantityPrinter::rounded($feeder->ratedAmps, Unit::Ampere),
+            'T_air = ' . QuantityPrinter::rounded($celsius, Unit::Celsius),
+            ...null === $feeder->fullUpToCelsius ? [] : ['T_full = ' . QuantityPrinter::rounded($feeder->fullUpToCelsius, Unit::Celsius)],
+        ], 'air at ' . QuantityPrinter::rounded($celsius, Unit::Celsius), $feeder->identity->name . ', ' . $feeder->identity->basis->words());
+    }
+
+    /** °C of the air around a source: that of the board for what stands on it, that of the room for the rest. */
+    public static function airAt(Board $board, Supply $supply): float
+    {
+        return SupplyForm::EncapsulatedModule === $supply->form ? $board->ambientCelsius() : min(self::ROOM_CELSIUS, $board->ambientCelsius());
+    }
+
+    /**
+     * Loads in words, equal kinds together: “6 coils 429 mA”.
+     *
+     * @param list<FlowItem> $items
+     * @return list<string>
+     */
+    private static function said(array $items): array
+    {
+        $groups = $said = [];
+        foreach ($items as $item) {
+            if ($item->amps->greatest > 0 && (DrawKind::Coil === $item->kind || DrawKind::DriverInput === $item->kind)) {
+                $groups[$item->kind->value][] = $item->amps->greatest;
+            } elseif ($item->amps->greatest > 0) {
+                $said[] = $item->name . ' ' . QuantityPrinter::rounded($item->amps->greatest, Unit::Ampere);
+            }
+        }
+        foreach ($groups as $kind => $amps) {
+            $said[] = sprintf('%d %s%s %s', count($amps), $kind, 1 === count($amps) ? '' : 's', QuantityPrinter::rounded(array_sum($amps), Unit::Ampere));
+        }
+
+        return $said;
     }
 }

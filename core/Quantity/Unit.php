@@ -24,6 +24,10 @@ enum Unit: string
     case Ratio = '×';
     case Percent = '%';
     case Euro = '€';
+    case KelvinPerWatt = 'K/W';
+    case AmpereHour = 'Ah';
+    case WattHour = 'Wh';
+    case Hour = 'h';
 
     /** What is measured, for a sentence such as "a resistance is expected". */
     public function measures(): string
@@ -42,6 +46,10 @@ enum Unit: string
             self::Ratio => 'a plain ratio',
             self::Percent => 'a percentage',
             self::Euro => 'a price in euros',
+            self::KelvinPerWatt => 'a thermal resistance in K/W',
+            self::AmpereHour => 'a charge in ampere-hours',
+            self::WattHour => 'an energy in watt-hours',
+            self::Hour => 'a time in hours',
         };
     }
 
@@ -62,13 +70,17 @@ enum Unit: string
             self::Ratio => '0.75',
             self::Percent => '80 %',
             self::Euro => '4.50 €',
+            self::KelvinPerWatt => '65 K/W',
+            self::AmpereHour => '500 mAh',
+            self::WattHour => '1.2 kWh',
+            self::Hour => '4 h',
         };
     }
 
     /** Whether engineering prefixes (k, m, µ …) are written before the symbol. */
     public function takesPrefix(): bool
     {
-        return !in_array($this, [self::Celsius, self::Ratio, self::Percent, self::SquareMetre, self::Euro], true);
+        return !in_array($this, [self::Celsius, self::Ratio, self::Percent, self::SquareMetre, self::Euro, self::KelvinPerWatt, self::Hour], true);
     }
 
     /**
@@ -93,6 +105,10 @@ enum Unit: string
             self::Ratio => ['×', 'x'],
             self::Percent => ['%', 'percent'],
             self::Euro => ['€', 'EUR', 'euro', 'euros'],
+            self::KelvinPerWatt => ['K/W', '°C/W', 'C/W'],
+            self::AmpereHour => ['Ah'],
+            self::WattHour => ['Wh'],
+            self::Hour => ['h', 'hour', 'hours'],
         };
     }
 }

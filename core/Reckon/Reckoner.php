@@ -10,16 +10,12 @@ use IronLatch\Core\Drive\NpnOperatingPoint;
 use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Pins\I2cPullUp;
 use IronLatch\Core\Pins\SelectorLadder;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
-use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
 /** Every calculation of the desk as a small calculator of its own. */
 final class Reckoner
 {
-    private const OHM = 'Ohm’s law';
-
     /**
      * @return array<string, Calculation> by kind
      */
@@ -41,43 +37,16 @@ final class Reckoner
             'i2c-pull-up' => self::i2cPullUp(),
             'selector-ladder' => self::selectorLadder(),
             'preferred-value' => self::preferredValue(),
+            ...PowerCalculations::all(),
         ];
-    }
-
-    private static function volts(string $label, string $usual): Input
-    {
-        return new Input($label, Unit::Volt, $usual, 0.0, 400.0);
-    }
-
-    private static function ohms(string $label, string $usual): Input
-    {
-        return new Input($label, Unit::Ohm, $usual, 0.1, 1e8);
-    }
-
-    private static function amps(string $label, string $usual): Input
-    {
-        return new Input($label, Unit::Ampere, $usual, 1e-6, 100.0);
-    }
-
-    /**
-     * @param list<string> $inputs
-     */
-    private static function figure(string $label, float $value, Unit $unit, string $formula, array $inputs, string $source = self::OHM): Figure
-    {
-        return new Figure($label, $value, $unit, $formula, $inputs, 'the values given', $source);
-    }
-
-    private static function said(string $name, float $value, Unit $unit): string
-    {
-        return $name . ' = ' . QuantityPrinter::rounded($value, $unit);
     }
 
     private static function baseResistor(): Calculation
     {
         return new Calculation('Base resistor of an NPN', 'How large it may be for a coil current and a forced gain.', [
-            'pin' => self::volts('Pin, high', '3.3 V'),
+            'pin' => Working::volts('Pin, high', '3.3 V'),
             'junction' => new Input('Base–emitter voltage', Unit::Volt, '0.75 V', 0.3, 1.5),
-            'coil' => self::amps('Coil current', '71.4 mA'),
+            'coil' => Working::amps('Coil current', '71.4 mA'),
             'gain' => new Input('Forced gain', Unit::Ratio, '20', 1.0, 1000.0),
         ], static function (array $v): array {
             if ($v['pin'] <= $v['junction']) {
@@ -88,9 +57,9 @@ final class Reckoner
             $fit = PreferredValues::e12Between(1.0, max(1.0, $ohms))[0] ?? $ohms;
 
             return [
-                self::figure('base current', $base, Unit::Ampere, 'I_C ÷ forced gain', [self::said('I_C', $v['coil'], Unit::Ampere), self::said('forced gain', $v['gain'], Unit::Ratio)], 'definition of the forced gain'),
-                self::figure('base resistor, at most', $ohms, Unit::Ohm, '(V_pin − V_BE) ÷ I_B', [self::said('V_pin', $v['pin'], Unit::Volt), self::said('V_BE', $v['junction'], Unit::Volt)]),
-                self::figure('next smaller E12 value', $fit, Unit::Ohm, 'E12 series', [], 'IEC 60063'),
+                Working::figure('base current', $base, Unit::Ampere, 'I_C ÷ forced gain', [Working::said('I_C', $v['coil'], Unit::Ampere), Working::said('forced gain', $v['gain'], Unit::Ratio)], 'definition of the forced gain'),
+                Working::figure('base resistor, at most', $ohms, Unit::Ohm, '(V_pin − V_BE) ÷ I_B', [Working::said('V_pin', $v['pin'], Unit::Volt), Working::said('V_BE', $v['junction'], Unit::Volt)]),
+                Working::figure('next smaller E12 value', $fit, Unit::Ohm, 'E12 series', [], 'IEC 60063'),
             ];
         });
     }
@@ -98,20 +67,20 @@ final class Reckoner
     private static function npnStage(): Calculation
     {
         return new Calculation('NPN low side, solved', 'The operating point with a coil in the collector.', [
-            'pin' => self::volts('Pin, high', '3.3 V'),
-            'pinOhms' => self::ohms('Pin resistance', '20 Ω'),
-            'base' => self::ohms('Base resistor', '470 Ω'),
+            'pin' => Working::volts('Pin, high', '3.3 V'),
+            'pinOhms' => Working::ohms('Pin resistance', '20 Ω'),
+            'base' => Working::ohms('Base resistor', '470 Ω'),
             'rail' => new Input('Rail', Unit::Volt, '5 V', 0.5, 60.0),
-            'coil' => self::ohms('Coil', '70 Ω'),
+            'coil' => Working::ohms('Coil', '70 Ω'),
             'gain' => new Input('Gain of the transistor', Unit::Ratio, '100', 1.0, 2000.0),
         ], static function (array $v): array {
             $point = NpnOperatingPoint::solve(new NpnCircuit($v['pin'], $v['base'] + $v['pinOhms'], null, $v['rail'], $v['coil'], 0.6, $v['gain'], 4.0, 1.4e-14));
             $source = 'Ebers–Moll transport model, I_S 0.014 pA, 0.6 Ω in the collector';
 
             return [
-                self::figure('coil voltage', $point->coilVolts, Unit::Volt, 'V_rail − V_CE', [self::said('V_CE', $point->collectorVolts, Unit::Volt)], $source),
-                self::figure('base current', $point->baseAmps, Unit::Ampere, '(V_pin − V_BE) ÷ (R_B + R_pin)', [self::said('V_BE', $point->baseVolts, Unit::Volt)], $source),
-                self::figure('gain that it needs', $v['rail'] / $v['coil'] / max($point->baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [self::said('I_C', $point->collectorAmps, Unit::Ampere)], $source),
+                Working::figure('coil voltage', $point->coilVolts, Unit::Volt, 'V_rail − V_CE', [Working::said('V_CE', $point->collectorVolts, Unit::Volt)], $source),
+                Working::figure('base current', $point->baseAmps, Unit::Ampere, '(V_pin − V_BE) ÷ (R_B + R_pin)', [Working::said('V_BE', $point->baseVolts, Unit::Volt)], $source),
+                Working::figure('gain that it needs', $v['rail'] / $v['coil'] / max($point->baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [Working::said('I_C', $point->collectorAmps, Unit::Ampere)], $source),
             ];
         });
     }
@@ -119,11 +88,11 @@ final class Reckoner
     private static function gateDivider(): Calculation
     {
         return new Calculation('Gate at reset', 'What a pull-up of the pin leaves on a gate with a pull-down.', [
-            'supply' => self::volts('Pin supply', '3.3 V'),
-            'pullUp' => self::ohms('Pull-up of the pin', '45 kΩ'),
-            'pullDown' => self::ohms('Pull-down at the gate', '10 kΩ'),
+            'supply' => Working::volts('Pin supply', '3.3 V'),
+            'pullUp' => Working::ohms('Pull-up of the pin', '45 kΩ'),
+            'pullDown' => Working::ohms('Pull-down at the gate', '10 kΩ'),
         ], static fn(array $v): array => [
-            self::figure('gate voltage', $v['supply'] * $v['pullDown'] / ($v['pullUp'] + $v['pullDown']), Unit::Volt, 'V · R_down ÷ (R_up + R_down)', [self::said('R_up', $v['pullUp'], Unit::Ohm), self::said('R_down', $v['pullDown'], Unit::Ohm)]),
+            Working::figure('gate voltage', $v['supply'] * $v['pullDown'] / ($v['pullUp'] + $v['pullDown']), Unit::Volt, 'V · R_down ÷ (R_up + R_down)', [Working::said('R_up', $v['pullUp'], Unit::Ohm), Working::said('R_down', $v['pullDown'], Unit::Ohm)]),
         ]);
     }
 
@@ -133,8 +102,8 @@ final class Reckoner
             'volts' => new Input('Nominal voltage', Unit::Volt, '5 V', 0.5, 400.0),
             'watts' => new Input('Coil power', Unit::Watt, '0.36 W', 1e-3, 100.0),
         ], static fn(array $v): array => [
-            self::figure('coil resistance', $v['volts'] ** 2 / $v['watts'], Unit::Ohm, 'V² ÷ P', [self::said('V', $v['volts'], Unit::Volt), self::said('P', $v['watts'], Unit::Watt)]),
-            self::figure('coil current', $v['watts'] / $v['volts'], Unit::Ampere, 'P ÷ V', []),
+            Working::figure('coil resistance', $v['volts'] ** 2 / $v['watts'], Unit::Ohm, 'V² ÷ P', [Working::said('V', $v['volts'], Unit::Volt), Working::said('P', $v['watts'], Unit::Watt)]),
+            Working::figure('coil current', $v['watts'] / $v['volts'], Unit::Ampere, 'P ÷ V', []),
         ]);
     }
 
@@ -148,7 +117,7 @@ final class Reckoner
         ], static function (array $v): array {
             $kelvin = $v['air'] + $v['rise'] - 20;
 
-            return [self::figure('operate voltage, hot', $v['share'] * $v['volts'] * (1 + Relay::COPPER_PER_KELVIN * $kelvin), Unit::Volt, 'V_operate · (1 + 0.0039 · (T − 20 °C))', [self::said('V_operate', $v['share'] * $v['volts'], Unit::Volt), self::said('T', $v['air'] + $v['rise'], Unit::Celsius)], 'copper, 0.39 %/K')];
+            return [Working::figure('operate voltage, hot', $v['share'] * $v['volts'] * (1 + Relay::COPPER_PER_KELVIN * $kelvin), Unit::Volt, 'V_operate · (1 + 0.0039 · (T − 20 °C))', [Working::said('V_operate', $v['share'] * $v['volts'], Unit::Volt), Working::said('T', $v['air'] + $v['rise'], Unit::Celsius)], 'copper, 0.39 %/K')];
         });
     }
 
@@ -156,7 +125,7 @@ final class Reckoner
     {
         return new Calculation('Switching a coil off', 'How long its current holds, with a diode or a diode and a zener.', [
             'rail' => new Input('Rail', Unit::Volt, '5 V', 0.5, 60.0),
-            'coil' => self::ohms('Coil', '70 Ω'),
+            'coil' => Working::ohms('Coil', '70 Ω'),
             'henries' => new Input('Time constant L ÷ R', Unit::Second, '1.5 ms', 1e-6, 1.0),
             'clamp' => new Input('Clamp voltage above the rail', Unit::Volt, '0.75 V', 0.1, 400.0),
             'hold' => new Input('Held down to, of the current', Unit::Ratio, '0.35', 0.01, 0.99),
@@ -165,8 +134,8 @@ final class Reckoner
             $against = $v['clamp'] / $v['coil'];
 
             return [
-                self::figure('greatest voltage at the switch', $v['rail'] + $v['clamp'], Unit::Volt, 'V_rail + V_clamp', [self::said('V_clamp', $v['clamp'], Unit::Volt)]),
-                self::figure('time until it lets go', $v['henries'] * log(($amps + $against) / ($v['hold'] * $amps + $against)), Unit::Second, 'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))', [self::said('I', $amps, Unit::Ampere), self::said('τ', $v['henries'], Unit::Second)], 'exponential decay of an inductance'),
+                Working::figure('greatest voltage at the switch', $v['rail'] + $v['clamp'], Unit::Volt, 'V_rail + V_clamp', [Working::said('V_clamp', $v['clamp'], Unit::Volt)]),
+                Working::figure('time until it lets go', $v['henries'] * log(($amps + $against) / ($v['hold'] * $amps + $against)), Unit::Second, 'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))', [Working::said('I', $amps, Unit::Ampere), Working::said('τ', $v['henries'], Unit::Second)], 'exponential decay of an inductance'),
             ];
         });
     }
@@ -178,8 +147,8 @@ final class Reckoner
             'decay' => new Input('Its coil current holds for', Unit::Second, '1.25 ms', 0.0, 10.0),
             'closes' => new Input('The second closes after, at least', Unit::Second, '2 ms', 0.0, 10.0),
         ], static fn(array $v): array => [
-            self::figure('both closed for up to', max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, 't_opens + t_holds − t_closes', [self::said('t_opens', $v['opens'], Unit::Second), self::said('t_holds', $v['decay'], Unit::Second), self::said('t_closes', $v['closes'], Unit::Second)], 'sum of times'),
-            self::figure('pause of twice that', 2 * max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, '2 · overlap', [], 'factor 2: common practice'),
+            Working::figure('both closed for up to', max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, 't_opens + t_holds − t_closes', [Working::said('t_opens', $v['opens'], Unit::Second), Working::said('t_holds', $v['decay'], Unit::Second), Working::said('t_closes', $v['closes'], Unit::Second)], 'sum of times'),
+            Working::figure('pause of twice that', 2 * max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, '2 · overlap', [], 'factor 2: common practice'),
         ]);
     }
 
@@ -187,16 +156,16 @@ final class Reckoner
     {
         return new Calculation('Input of an opto module', 'Current with the pin low, and what is left with it high.', [
             'supply' => new Input('Module supply', Unit::Volt, '5 V', 1.0, 30.0),
-            'series' => self::ohms('Series resistor', '1 kΩ'),
+            'series' => Working::ohms('Series resistor', '1 kΩ'),
             'leds' => new Input('LEDs in series, together at 2 mA', Unit::Volt, '3.05 V', 0.8, 6.0),
-            'high' => self::volts('Pin, high', '3.3 V'),
+            'high' => Working::volts('Pin, high', '3.3 V'),
         ], static function (array $v): array {
             $leds = $v['leds'] > 1.6 ? 2 : 1;
-            $inputs = [self::said('V_supply', $v['supply'], Unit::Volt), self::said('V_LEDs', $v['leds'], Unit::Volt), self::said('R', $v['series'], Unit::Ohm)];
+            $inputs = [Working::said('V_supply', $v['supply'], Unit::Volt), Working::said('V_LEDs', $v['leds'], Unit::Volt), Working::said('R', $v['series'], Unit::Ohm)];
 
             return [
-                self::figure('current, pin low', OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, 0.0, 15.0), Unit::Ampere, '(V_supply − V_LEDs − V_pin) ÷ R', $inputs, 'series circuit with exponential LEDs'),
-                self::figure('what is left, pin high', OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, $v['high'], 30.0), Unit::Ampere, '(V_supply − V_LEDs − V_pin) ÷ R', $inputs, 'series circuit with exponential LEDs'),
+                Working::figure('current, pin low', OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, 0.0, 15.0), Unit::Ampere, '(V_supply − V_LEDs − V_pin) ÷ R', $inputs, 'series circuit with exponential LEDs'),
+                Working::figure('what is left, pin high', OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, $v['high'], 30.0), Unit::Ampere, '(V_supply − V_LEDs − V_pin) ÷ R', $inputs, 'series circuit with exponential LEDs'),
             ];
         });
     }
@@ -206,15 +175,15 @@ final class Reckoner
         return new Calculation('Heat of an array', 'The junction of a package with some channels on.', [
             'channels' => new Input('Channels on', Unit::Ratio, '7', 1.0, 16.0),
             'drop' => new Input('Drop of each', Unit::Volt, '1 V', 0.1, 5.0),
-            'coil' => self::amps('Coil current', '71.4 mA'),
+            'coil' => Working::amps('Coil current', '71.4 mA'),
             'thermal' => new Input('Kelvin per watt', Unit::Ratio, '65', 1.0, 500.0),
             'air' => new Input('Air', Unit::Celsius, '40 °C', -40.0, 125.0),
         ], static function (array $v): array {
             $watts = $v['channels'] * $v['drop'] * $v['coil'];
 
             return [
-                self::figure('heat', $watts, Unit::Watt, 'n · V · I', []),
-                self::figure('junction', $v['air'] + $v['thermal'] * $watts, Unit::Celsius, 'T_air + θ · P', [self::said('P', $watts, Unit::Watt)], 'thermal resistance'),
+                Working::figure('heat', $watts, Unit::Watt, 'n · V · I', []),
+                Working::figure('junction', $v['air'] + $v['thermal'] * $watts, Unit::Celsius, 'T_air + θ · P', [Working::said('P', $watts, Unit::Watt)], 'thermal resistance'),
             ];
         });
     }
@@ -224,7 +193,7 @@ final class Reckoner
         return new Calculation('LED resistor', 'Its value, and the watts that it must bear.', [
             'supply' => new Input('Supply', Unit::Volt, '12 V', 1.0, 400.0),
             'led' => new Input('LED voltage', Unit::Volt, '2 V', 1.0, 5.0),
-            'current' => self::amps('Current', '10 mA'),
+            'current' => Working::amps('Current', '10 mA'),
         ], static function (array $v): array {
             if ($v['supply'] <= $v['led']) {
                 throw new \InvalidArgumentException('The supply must be higher than the LED voltage, or it stays dark.');
@@ -232,8 +201,8 @@ final class Reckoner
             $ohms = ($v['supply'] - $v['led']) / $v['current'];
 
             return [
-                self::figure('resistor', $ohms, Unit::Ohm, '(V − V_F) ÷ I', [self::said('V', $v['supply'], Unit::Volt), self::said('V_F', $v['led'], Unit::Volt)]),
-                self::figure('heat in the resistor', ($v['supply'] - $v['led']) * $v['current'], Unit::Watt, '(V − V_F) · I', []),
+                Working::figure('resistor', $ohms, Unit::Ohm, '(V − V_F) ÷ I', [Working::said('V', $v['supply'], Unit::Volt), Working::said('V_F', $v['led'], Unit::Volt)]),
+                Working::figure('heat in the resistor', ($v['supply'] - $v['led']) * $v['current'], Unit::Watt, '(V − V_F) · I', []),
             ];
         });
     }
@@ -241,24 +210,24 @@ final class Reckoner
     private static function divider(): Calculation
     {
         return new Calculation('Divider', 'The middle of two resistors, as from a 5 V output to a 3.3 V input.', [
-            'supply' => self::volts('Above', '5 V'),
-            'upper' => self::ohms('Upper resistor', '1 kΩ'),
-            'lower' => self::ohms('Lower resistor', '2 kΩ'),
+            'supply' => Working::volts('Above', '5 V'),
+            'upper' => Working::ohms('Upper resistor', '1 kΩ'),
+            'lower' => Working::ohms('Lower resistor', '2 kΩ'),
         ], static fn(array $v): array => [
-            self::figure('middle', $v['supply'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Volt, 'V · R_lower ÷ (R_upper + R_lower)', []),
-            self::figure('its resistance', $v['upper'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Ohm, 'R_upper ∥ R_lower', []),
+            Working::figure('middle', $v['supply'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Volt, 'V · R_lower ÷ (R_upper + R_lower)', []),
+            Working::figure('its resistance', $v['upper'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Ohm, 'R_upper ∥ R_lower', []),
         ]);
     }
 
     private static function pullUpLevel(): Calculation
     {
         return new Calculation('Open switch', 'The level of a wire behind its pull-up, and the current through the closed contact.', [
-            'supply' => self::volts('Pin supply', '3.3 V'),
-            'pullUp' => self::ohms('Pull-up', '4.7 kΩ'),
+            'supply' => Working::volts('Pin supply', '3.3 V'),
+            'pullUp' => Working::ohms('Pull-up', '4.7 kΩ'),
             'leakage' => new Input('Leakage', Unit::Ampere, '1 µA', 0.0, 0.01),
         ], static fn(array $v): array => [
-            self::figure('open level', $v['supply'] - $v['leakage'] * $v['pullUp'], Unit::Volt, 'V − I_leak · R', []),
-            self::figure('wetting current', $v['supply'] / $v['pullUp'], Unit::Ampere, 'V ÷ R', [], 'a contact made for mains wants 1 mA or more (common practice)'),
+            Working::figure('open level', $v['supply'] - $v['leakage'] * $v['pullUp'], Unit::Volt, 'V − I_leak · R', []),
+            Working::figure('wetting current', $v['supply'] / $v['pullUp'], Unit::Ampere, 'V ÷ R', [], 'a contact made for mains wants 1 mA or more (common practice)'),
         ]);
     }
 
@@ -272,8 +241,8 @@ final class Reckoner
             $source = 'I2C-bus specification UM10204, section 7.1, from memory';
 
             return [
-                self::figure('least pull-up', I2cPullUp::leastOhms($v['supply']), Unit::Ohm, '(V_DD − 0.4 V) ÷ 3 mA', [self::said('V_DD', $v['supply'], Unit::Volt)], $source),
-                self::figure('greatest pull-up', I2cPullUp::greatestOhms($v['hertz'], $v['farads']), Unit::Ohm, 't_r ÷ (0.8473 · C)', [self::said('C', $v['farads'], Unit::Farad)], $source),
+                Working::figure('least pull-up', I2cPullUp::leastOhms($v['supply']), Unit::Ohm, '(V_DD − 0.4 V) ÷ 3 mA', [Working::said('V_DD', $v['supply'], Unit::Volt)], $source),
+                Working::figure('greatest pull-up', I2cPullUp::greatestOhms($v['hertz'], $v['farads']), Unit::Ohm, 't_r ÷ (0.8473 · C)', [Working::said('C', $v['farads'], Unit::Farad)], $source),
             ];
         });
     }
@@ -286,10 +255,10 @@ final class Reckoner
             $ladder = SelectorLadder::for((int) round($v['positions']));
             $figures = [];
             foreach ($ladder->positions as $place => $one) {
-                $figures[] = self::figure(sprintf('position %d, %s of the supply', $place + 1, number_format($one['level']->typ * 100, 1) . ' %'), $one['ohms'], Unit::Ohm, 'level = R ÷ (R + 10 kΩ)', [], 'E24 series, IEC 60063');
+                $figures[] = Working::figure(sprintf('position %d, %s of the supply', $place + 1, number_format($one['level']->typ * 100, 1) . ' %'), $one['ohms'], Unit::Ohm, 'level = R ÷ (R + 10 kΩ)', [], 'E24 series, IEC 60063');
             }
 
-            return [...$figures, self::figure('least gap between neighbours', $ladder->gap * 100, Unit::Percent, 'next level − this one − converter, at ±1 %', [], 'converter taken as 3 % off, from memory')];
+            return [...$figures, Working::figure('least gap between neighbours', $ladder->gap * 100, Unit::Percent, 'next level − this one − converter, at ±1 %', [], 'converter taken as 3 % off, from memory')];
         });
     }
 
@@ -311,8 +280,8 @@ final class Reckoner
             };
 
             return [
-                self::figure('nearest of E12', $nearest(PreferredValues::e12Between($v['ohms'] / 2, $v['ohms'] * 2)), Unit::Ohm, 'least ratio', [], 'IEC 60063'),
-                self::figure('nearest of E24', $nearest(PreferredValues::e24Between($v['ohms'] / 2, $v['ohms'] * 2)), Unit::Ohm, 'least ratio', [], 'IEC 60063'),
+                Working::figure('nearest of E12', $nearest(PreferredValues::e12Between($v['ohms'] / 2, $v['ohms'] * 2)), Unit::Ohm, 'least ratio', [], 'IEC 60063'),
+                Working::figure('nearest of E24', $nearest(PreferredValues::e24Between($v['ohms'] / 2, $v['ohms'] * 2)), Unit::Ohm, 'least ratio', [], 'IEC 60063'),
             ];
         });
     }

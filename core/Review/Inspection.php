@@ -6,6 +6,8 @@ namespace IronLatch\Core\Review;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\LockSeat;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
@@ -45,11 +47,21 @@ final readonly class Inspection
         $this->drive = DriverAnalysis::of($board);
         $this->startUp = new StartUp($board);
         $this->seating = Seating::of($board, $this->startUp);
-        $this->power = Budget::of($board, $this->controller, $this->drive);
+        $this->power = Budget::of($board, $this->drive);
         $this->mains = LivePath::of($board);
         $this->fitness = new Fitness($board, $this->startUp);
         $this->pinCurrents = PinCurrents::of($board, $this->drive);
         $this->plan = new SeatingPlan($board, $this->fitness);
+    }
+
+    /** The board after an edit that is only tried; null when it cannot be made. */
+    public function after(Edit $edit): ?Board
+    {
+        try {
+            return $edit->apply($this->board);
+        } catch (EditRefused|\InvalidArgumentException) {
+            return null;
+        }
     }
 
     /**

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '3';
+    public const VERSION = '4';
 
     /**
      * @return list<Rule>
@@ -61,6 +61,21 @@ final class RuleBook
             new Drive\LevelIntoPin(),
             new Power\ControllerVoltage(),
             new Power\SupplyOverloaded(),
+            new Power\CarrierOverloaded(),
+            new Power\RegulatorInput(),
+            new Power\RegulatorTooHot(),
+            new Power\CapacitorMissing(),
+            new Power\CapacitanceTooLarge(),
+            new Power\RailDips(),
+            new Power\GroundNotJoined(),
+            new Power\UsbBackFeed(),
+            new Power\SocketPolarity(),
+            new Power\ProtectionRating(),
+            new Power\BatterySoonEmpty(),
+            new Power\SwitchesItselfOff(),
+            new Power\DeviceVoltage(),
+            new Power\DeviceOnPin(),
+            new Power\HoldCurrent(),
             new Mains\ContactOverloaded(),
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
@@ -76,7 +91,6 @@ final class RuleBook
     public static function missingChecks(): array
     {
         return [
-            Stage::Power->value => ['regulator heat and drop-out', 'common ground', 'back-feeding', 'rail dips while relays pull in', 'batteries and power banks'],
             Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'what is restored after a power cut', 'enclosure'],
             Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
         ];

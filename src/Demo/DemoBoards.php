@@ -7,10 +7,13 @@ namespace IronLatch\Demo;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddRail;
+use IronLatch\Core\Board\Edit\AddScenario;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\AttachDevice;
 use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveByModule;
@@ -19,13 +22,19 @@ use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\ProtectRail;
+use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateCable;
+use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateHours;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
+use IronLatch\Core\Board\Edit\StateReservoir;
+use IronLatch\Core\Board\Edit\StateSocket;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutputOrder;
@@ -35,10 +44,14 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Converter;
+use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
@@ -93,6 +106,16 @@ final readonly class DemoBoards
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6'], Clamp::Diode),
+            // The adapter stands in the next room; its rail feeds the valve alone.
+            new StateSocket('R2', JackPolarity::CentrePositive),
+            new RunCable('R2', 3.0, 0.5e-6),
+            new StateReservoir('R1', 470e-6, 0.15),
+            new StateHours(['L1'], 6.0),
+            new StateHours(['L2', 'L6'], 2.0),
+            new StateHours(['L3'], 1.0),
+            new StateHours(['L4'], 0.1),
+            new StateHours(['L5'], 3.0),
+            new AddScenario('Evening', ['L1', 'L5'], true),
             new AddSurface('L4', SurfaceKind::SensorRule, 'F14'),
             new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
         ]);
@@ -147,6 +170,11 @@ final readonly class DemoBoards
             // The shelf's wall switch is at the other end of the room.
             new StateCable(['F9', 'F10', 'F12', 'F13'], 0.3),
             new StateCable(['F14'], 6.0),
+            // A display that hangs on a signal pin, and a regulator without its capacitors.
+            new AttachDevice($this->part('character-display', Device::class), 'Display', pin: '32'),
+            new AddConvertedRail('3.3 V', $this->part('ldo-1117-3v3', Converter::class), 'R1'),
+            new StateCapacitors('R2', false),
+            new ProtectRail('R1', $this->part('tvs-5v', Protection::class)),
         ]);
     }
 

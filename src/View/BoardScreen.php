@@ -21,7 +21,7 @@ use Twig\Environment;
  */
 final readonly class BoardScreen
 {
-    public const VIEWS = ['lines', 'pins', 'drive', 'compare', 'read', 'revisions', 'settings', 'finding'];
+    public const VIEWS = ['lines', 'pins', 'drive', 'power', 'compare', 'read', 'revisions', 'settings', 'finding'];
 
     public function __construct(private Environment $twig, private Catalogue $catalogue, private BoardStore $store) {}
 
@@ -50,6 +50,7 @@ final readonly class BoardScreen
                 'pins' => (new PinsScreen($inspection, $report))->context($open, $request->query->getString('find')),
                 'compare' => (new PinsScreen($inspection, $report))->comparison(),
                 'drive' => (new DriveScreen($inspection))->context($open),
+                'power' => (new PowerScreen($inspection))->context($open, $report),
                 'read' => [],
                 'revisions' => ['revisions' => $this->store->revisions($opened->record)],
                 'finding' => $this->finding($inspection, $report, $open),

@@ -65,7 +65,7 @@ final readonly class DriveScreen
             'actuator' => $actuator,
             'result' => $this->inspection->drive->results[$chosen],
             'truth' => $this->truth($actuator),
-            'turn_offs' => !$board->kicks($actuator) ? [] : array_map(fn(Clamp $clamp): TurnOff => TurnOff::of($board->relay($actuator), $board->supply($actuator->rail)->output->typ, $this->inspection->drive->results[$chosen]->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS), Clamp::cases()),
+            'turn_offs' => !$board->kicks($actuator) ? [] : array_map(fn(Clamp $clamp): TurnOff => TurnOff::of($board->relay($actuator), $board->railVolts($actuator->rail)->typ, $this->inspection->drive->results[$chosen]->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS), Clamp::cases()),
             'clamps' => Clamp::cases(),
             'times' => $this->times($chosen),
             ...$this->sketch($board, $actuator),
@@ -84,7 +84,7 @@ final readonly class DriveScreen
         $result = $this->inspection->drive->results[$id];
         $operate = $relay->operateVolts(max(20.0, $board->ambientCelsius()));
 
-        return SwitchTimes::of($relay, $result->pullIn->nominal->value * $relay->operateVolts(20.0), $result->pullIn->worst->value * $operate, $operate, TurnOff::of($relay, $board->supply($actuator->rail)->output->typ, $result->coilAmps->value, $actuator->clamp->value));
+        return SwitchTimes::of($relay, $result->pullIn->nominal->value * $relay->operateVolts(20.0), $result->pullIn->worst->value * $operate, $operate, TurnOff::of($relay, $board->railVolts($actuator->rail)->typ, $result->coilAmps->value, $actuator->clamp->value));
     }
 
     /**
@@ -111,7 +111,7 @@ final readonly class DriveScreen
             'values' => $values,
             'relay' => $board->relay($actuator),
             'kicks' => $board->kicks($actuator),
-            'rail' => $board->supply($actuator->rail)->output,
+            'rail' => $board->railVolts($actuator->rail),
             'pin_supply' => $board->siliconOf($actuator->function)->electrics->supply,
             'tried' => DriverAnalysis::result($board, $actuator),
             'killers' => null === $circuit ? [] : $this->killers($circuit, $board, $actuator, $ambient),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board\Edit;
 
+use IronLatch\Core\Board\AttachedDevice;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\Seat;
@@ -29,10 +30,25 @@ final readonly class ChooseController implements Edit
         $seats = array_filter($board->seats, static fn(Seat $seat): bool => isset($pins[$seat->pin]));
         $parts = [...$board->parts, $this->carrier->identity->id => $this->carrier, $this->chip->identity->id => $this->chip];
 
+        $rails = $board->rails;
+        foreach ($board->rails as $id => $rail) {
+            if ($rail->supply === $board->carrier && (null === $this->carrier->regulator || '' === $this->carrier->outputLabel)) {
+                throw new EditRefused(sprintf('The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something else first.', $rail->name));
+            }
+            if ($rail->throughUsb && null === $this->carrier->usb) {
+                throw new EditRefused(sprintf('The rail %s comes through the carrier’s USB socket, and the new carrier has none. Feed it from something else first.', $rail->name));
+            }
+            if ($rail->supply === $board->carrier) {
+                $rails[$id] = $rail->fedBy($this->carrier->identity->id);
+            }
+        }
+        $devices = array_map(static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin]) ? new AttachedDevice($device->name, $device->part, function: $device->function) : $device, $board->devices);
+        $entry = $this->carrier->entry($board->controllerEntry)->label === $board->controllerEntry ? $board->controllerEntry : '';
+
         // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.
         $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio ? $board->radioUsed : NewBoard::radioOf($this->chip);
 
-        return $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts);
+        return $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts, rails: $rails, devices: $devices, controllerEntry: $entry);
     }
 
     public function summary(Board $board): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Catalogue\Supply;
 
 /** Feeds a rail from another supply. */
@@ -14,18 +13,22 @@ final readonly class ChooseSupply implements Edit
     public function __construct(
         public string $rail,
         public Supply $supply,
+        public bool $throughUsb = false,
     ) {}
 
     public function apply(Board $board): Board
     {
         $rail = Targets::rail($board, $this->rail);
+        if ($this->throughUsb && (null === $board->controller()->carrier->usb || !$this->supply->form->hasUsbPlug())) {
+            throw new EditRefused('Only a source with a USB plug goes into the socket of a carrier that has one. Choose a charger, a USB port or a power bank.');
+        }
         $board = $board->withPart($this->supply);
 
-        return $board->with(rails: [...$board->rails, $this->rail => new Rail($rail->name, $this->supply->identity->id)]);
+        return $board->with(rails: [...$board->rails, $this->rail => $rail->fedBy($this->supply->identity->id, null, $this->throughUsb)]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Feed the rail %s from %s', $board->nameOf($this->rail), $this->supply->identity->name);
+        return sprintf($this->throughUsb ? 'Feed the rail %s from %s through the carrier’s USB socket' : 'Feed the rail %s from %s', $board->nameOf($this->rail), $this->supply->identity->name);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Carrier;
 
 /** Feeds the controller's carrier from a rail. */
 final readonly class FeedController implements Edit
@@ -15,7 +16,12 @@ final readonly class FeedController implements Edit
 
     public function apply(Board $board): Board
     {
-        Targets::rail($board, $this->rail);
+        $rail = Targets::rail($board, $this->rail);
+        for ($at = $this->rail; null !== $at; $at = $board->rails[$at]->from) {
+            if ($board->feeder($at) instanceof Carrier) {
+                throw new EditRefused(sprintf('The rail %s comes from the carrier itself. Feed the controller from another rail.', $rail->name));
+            }
+        }
 
         return $board->with(controllerRail: $this->rail);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\PowerScenario;
 
 /** Removes a line with its relays, and the functions that nothing else uses. */
 final readonly class RemoveLine implements Edit
@@ -18,6 +19,7 @@ final readonly class RemoveLine implements Edit
         $line = Targets::line($board, $this->line);
         $lines = $board->lines;
         unset($lines[$this->line]);
+        $scenarios = array_map(fn(PowerScenario $scenario): PowerScenario => new PowerScenario($scenario->name, array_values(array_diff($scenario->lines, [$this->line])), $scenario->radioSends), $board->scenarios);
         $candidates = [];
         foreach ($line->actuators as $actuator) {
             $candidates[] = $actuator->function;
@@ -26,7 +28,7 @@ final readonly class RemoveLine implements Edit
             $candidates[] = $surface->function;
         }
 
-        return Targets::withoutUnused($board->with(lines: $lines), $candidates);
+        return Targets::withoutUnused($board->with(lines: $lines, scenarios: $scenarios), $candidates);
     }
 
     public function summary(Board $board): string

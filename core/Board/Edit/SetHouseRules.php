@@ -24,11 +24,13 @@ final readonly class SetHouseRules implements Edit
         public float $longCableMetres = 1.0,
         public DriverSchool $drivers = DriverSchool::Either,
         public ?Level $activeLevel = null,
+        #[Measured(Unit::Euro)]
+        public float $energyPrice = HouseRules::USUAL_ENERGY_PRICE,
     ) {}
 
     public function apply(Board $board): Board
     {
-        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel));
+        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel, $this->energyPrice));
     }
 
     public function summary(Board $board): string

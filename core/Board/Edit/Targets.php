@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\AttachedDevice;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionGroup;
@@ -14,6 +15,7 @@ use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Board\Seat;
 use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Catalogue\Carrier;
 
 /** Finds what an edit is about, or refuses the edit in plain words. */
 final class Targets
@@ -48,6 +50,54 @@ final class Targets
         $name = self::function($board, $function)->name;
 
         return $board->seats[$function] ?? throw new EditRefused(sprintf('“%s” has no pin yet. Seat it first.', $name));
+    }
+
+    public static function device(Board $board, string $id): AttachedDevice
+    {
+        return $board->devices[$id] ?? self::gone('device', $id);
+    }
+
+    /** A device with what feeds it, once that is there. */
+    public static function fed(Board $board, string $name, string $part, ?string $rail, ?string $pin, ?string $function): AttachedDevice
+    {
+        if (null !== $rail && null !== $pin) {
+            throw new EditRefused('A device is fed from a rail or from a pin, not from both. Choose one.');
+        }
+        if (null !== $rail) {
+            self::rail($board, $rail);
+        }
+        $found = null === $pin ? null : $board->controller()->read($pin);
+        $on = $found?->best();
+        if (null !== $pin && null === $on) {
+            throw new EditRefused(sprintf('The carrier leads out no pin “%s”. Write its print or its number.', $pin));
+        }
+
+        if (null !== $on?->expander) {
+            throw new EditRefused('A device is fed from a pin of the controller itself, not from an expander’s.');
+        }
+
+        return new AttachedDevice($name, $part, $rail, $on?->name(), $function);
+    }
+
+    /** The board’s carrier, if a pin of it gives the voltage of its own regulator. */
+    public static function carrierWithOutput(Board $board): Carrier
+    {
+        $carrier = $board->controller()->carrier;
+        if (null === $carrier->regulator || '' === $carrier->outputLabel) {
+            throw new EditRefused('This carrier leads out no voltage of its own. Choose a source or a converter.');
+        }
+
+        return $carrier;
+    }
+
+    /** Refuses to feed a rail from one that it feeds itself. */
+    public static function requireNoLoop(Board $board, string $rail, string $from): void
+    {
+        for ($at = $from; null !== $at; $at = $board->feeder($at) instanceof Carrier ? $board->controllerRail : $board->rails[$at]->from) {
+            if ($at === $rail) {
+                throw new EditRefused(sprintf('The rail %s would be fed by itself in the end. Choose another rail.', $board->nameOf($rail)));
+            }
+        }
     }
 
     /**
@@ -140,7 +190,9 @@ final class Targets
         $needed = array_flip(array_map(static fn(FittedExpander $expander): string => $expander->bus, $board->expanders));
         $groups = array_filter($groups, static fn(FunctionGroup $group, string $id): bool => [] !== $group->functions || isset($needed[$id]), ARRAY_FILTER_USE_BOTH);
 
-        return $board->with(functions: array_diff_key($board->functions, $drop), seats: array_diff_key($board->seats, $drop), groups: $groups, frozenSeats: array_diff_key($board->frozenSeats, $drop));
+        $devices = array_map(static fn(AttachedDevice $device): AttachedDevice => isset($drop[$device->function ?? '']) ? $device->servingNothing() : $device, $board->devices);
+
+        return $board->with(devices: $devices, functions: array_diff_key($board->functions, $drop), seats: array_diff_key($board->seats, $drop), groups: $groups, frozenSeats: array_diff_key($board->frozenSeats, $drop));
     }
 
     private static function gone(string $what, string $id): never

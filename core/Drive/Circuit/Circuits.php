@@ -27,7 +27,7 @@ final class Circuits
     {
         $pin = $board->siliconOf($actuator->function)->electrics;
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output;
+        $rail = $board->railVolts($actuator->rail);
         $driver = $actuator->driver;
 
         return match (true) {

@@ -82,7 +82,7 @@ final class BistableDriven implements Rule
     private static function bridges(Inspection $inspection, string $id): array
     {
         $actuator = $inspection->board->actuators()[$id][1];
-        $most = $inspection->board->supply($actuator->rail)->output->max;
+        $most = $inspection->board->railVolts($actuator->rail)->max;
         foreach ($inspection->partsOnOffer(BridgeDriver::class) as $bridge) {
             if ($bridge->greatestVolts >= $most) {
                 $title = 'Drive it both ways by ' . $bridge->identity->name;
@@ -129,7 +129,7 @@ final class BistableDriven implements Rule
     private static function others(Inspection $inspection, string $id, Actuator $actuator, bool $plainOnly = false): array
     {
         $line = $inspection->board->lines[$inspection->board->actuators()[$id][0]];
-        $volts = $inspection->board->supply($actuator->rail)->output->typ;
+        $volts = $inspection->board->railVolts($actuator->rail)->typ;
         $now = $inspection->board->relay($actuator);
         $remedies = [];
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {

@@ -46,7 +46,7 @@ final class CoilVoltage implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $coilVolts = $inspection->board->relay($actuator)->coilVolts;
-            $railVolts = $inspection->board->supply($actuator->rail)->output->typ;
+            $railVolts = $inspection->board->railVolts($actuator->rail)->typ;
             if ($inspection->board->relay($actuator)->suitsRail($railVolts)) {
                 if ($actuator->driver instanceof OptoModuleInput && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)) {
                     yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
@@ -79,7 +79,7 @@ final class CoilVoltage implements Rule
             static function () use ($inspection, $id, $actuator, $moduleVolts): array {
                 $remedies = [];
                 foreach ($inspection->board->rails as $rail => $facts) {
-                    if (self::match($moduleVolts, $inspection->board->supply($rail)->output->typ)) {
+                    if (self::match($moduleVolts, $inspection->board->railVolts($rail)->typ)) {
                         foreach (self::relaysFor($inspection, $actuator, $moduleVolts) as $relay) {
                             $title = sprintf('Feed it from the rail %s with %s', $facts->name, $relay->identity->name);
                             $remedies[] = new Remedy($title, new Sequence($title, [new FeedCoils([$id], $rail), new ChooseRelay([$id], $relay)]));
@@ -122,11 +122,11 @@ final class CoilVoltage implements Rule
     {
         $remedies = [];
         $relay = $inspection->board->relay($actuator);
-        foreach (self::relaysFor($inspection, $actuator, $inspection->board->supply($actuator->rail)->output->typ) as $other) {
+        foreach (self::relaysFor($inspection, $actuator, $inspection->board->railVolts($actuator->rail)->typ) as $other) {
             $remedies[] = new Remedy('Fit ' . $other->identity->name, new ChooseRelay([$id], $other));
         }
         foreach ($inspection->board->rails as $rail => $facts) {
-            if ($relay->suitsRail($inspection->board->supply($rail)->output->typ)) {
+            if ($relay->suitsRail($inspection->board->railVolts($rail)->typ)) {
                 $remedies[] = new Remedy('Feed it from the rail ' . $facts->name, new FeedCoils([$id], $rail));
             }
         }

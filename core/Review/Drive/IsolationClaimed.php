@@ -23,12 +23,12 @@ final class IsolationClaimed implements Rule
     {
         return new RuleFacts(
             'drive.isolation-claimed',
-            1,
+            2,
             Stage::Drive,
             'Isolation that is claimed and not there',
             [Kind::Weak],
             'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both sides on one rail, it is a level shifter.',
-            'the driver is stated to isolate, and its coils are on the controller’s rail, or its inputs are fed from the coils’ rail',
+            'the driver is stated to isolate, and its coils are on the controller’s rail, its inputs are fed from the coils’ rail, or the grounds of both rails are joined',
             Basis::CommonPractice,
             'the nature of isolation',
             'nothing is claimed of it',
@@ -42,7 +42,8 @@ final class IsolationClaimed implements Rule
             $claims = ($driver instanceof OptoModuleInput || $driver instanceof CouplerDriver) && $driver->isolates;
             $onOneRail = $actuator->rail === $inspection->board->controllerRail;
             $isJoined = $driver instanceof OptoModuleInput && !$driver->separateSupply;
-            if (!$claims || (!$onOneRail && !$isJoined)) {
+            $groundsJoined = true === $inspection->board->rails[$actuator->rail]->groundJoined?->value || null === $inspection->board->source($actuator->rail);
+            if (!$claims || (!$onOneRail && !$isJoined && !$groundsJoined)) {
                 continue;
             }
             $without = $driver instanceof OptoModuleInput
@@ -52,7 +53,11 @@ final class IsolationClaimed implements Rule
                 $this->facts(),
                 Kind::Weak,
                 $id,
-                sprintf('The driver of “%s” is counted on to isolate, but %s.', $inspection->board->nameOf($id), $onOneRail ? 'its coil hangs on the controller’s own rail' : 'its inputs are fed from the coils’ rail'),
+                sprintf('The driver of “%s” is counted on to isolate, but %s.', $inspection->board->nameOf($id), match (true) {
+                    $onOneRail => 'its coil hangs on the controller’s own rail',
+                    $isJoined => 'its inputs are fed from the coils’ rail',
+                    default => 'the grounds of both rails are joined',
+                }),
                 proposals: static fn(): array => [new Remedy('Count on no isolation here', new ChooseDriver([$id], $without, [], 'the same circuit, not counted on to isolate'))],
             );
         }

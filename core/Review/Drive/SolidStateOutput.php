@@ -75,7 +75,7 @@ final class SolidStateOutput implements Rule
     public static function relays(Inspection $inspection, string $id, Line $line): array
     {
         $actuator = $inspection->board->actuators()[$id][1];
-        $volts = $inspection->board->supply($actuator->rail)->output->typ;
+        $volts = $inspection->board->railVolts($actuator->rail)->typ;
         $offered = $inspection->partsOnOffer(Relay::class);
         // What insulates best is proposed first.
         uasort($offered, static fn(Relay $a, Relay $b): int => $b->insulatesAsWellAs($a) <=> $a->insulatesAsWellAs($b));

@@ -63,7 +63,7 @@ final class SwitchRating implements Rule
             if ($actuator->driver instanceof BridgeOutput || !$inspection->board->kicks($actuator) || !$clamp instanceof Clamp || Clamp::None === $clamp) {
                 continue;
             }
-            $rail = $inspection->board->supply($actuator->rail)->output;
+            $rail = $inspection->board->railVolts($actuator->rail);
             $figure = static function (float $volts, string $corner) use ($switch, $relay, $result, $clamp, $actuator): Figure {
                 $peak = TurnOff::of($relay, $volts, $result->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS)->peakVolts;
 

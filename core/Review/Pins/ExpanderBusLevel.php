@@ -90,7 +90,7 @@ final class ExpanderBusLevel implements Rule
         if (null !== $fitted->rail && $supply->min >= $expander->supply->min && $supply->max <= $expander->supply->max) {
             $remedies[] = new Remedy(sprintf('Feed it with the controller’s %s', QuantityPrinter::rounded($supply->typ, Unit::Volt)), new SetExpander($id, $fitted->address, null, $fitted->heldOff));
         }
-        $rail = $inspection->board->supply($inspection->board->controllerRail)->output->typ;
+        $rail = $inspection->board->railVolts($inspection->board->controllerRail)->typ;
         if (!$isFedRight && $inspection->board->controllerRail !== $fitted->rail && $rail >= $expander->supply->min && $rail <= $expander->supply->max) {
             $remedies[] = new Remedy('Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail), new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff));
         }

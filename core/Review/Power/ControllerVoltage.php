@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddConvertedRail;
+use IronLatch\Core\Board\Edit\ChooseEntry;
 use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\FeedController;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SupplyForm;
+use IronLatch\Core\Power\Draws;
+use IronLatch\Core\Power\Scenario;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
@@ -32,36 +41,37 @@ final class ControllerVoltage implements Rule
             'Controller on a rail of the wrong voltage',
             [Kind::Broken],
             'A carrier’s supply pin leads more or less straight to its chip or its small regulator: twice the voltage destroys it, half of it does not start it.',
-            'the rail’s whole range within the input range of the carrier’s supply pin',
+            'the rail’s whole range within the input range of the carrier’s pin that takes it',
             Basis::FromMemory,
             'input range of the carrier’s part file',
+            'the supply comes through the carrier’s USB socket, which fits nothing else',
         );
     }
 
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        $input = $inspection->controller->carrier->input;
-        $rail = $board->supply($board->controllerRail)->output;
-        if (self::fits($rail, $input)) {
+        $entry = $board->entry();
+        $rail = $board->railVolts($board->controllerRail);
+        if ($board->rails[$board->controllerRail]->throughUsb || self::fits($rail, $entry->input)) {
             return;
         }
         $volts = new Figure(
             'voltage at the controller’s supply pin',
-            $rail->max > $input->max ? $rail->max : $rail->min,
+            $rail->max > $entry->input->max ? $rail->max : $rail->min,
             Unit::Volt,
             'range of the rail',
-            [sprintf('the carrier takes %s to %s', QuantityPrinter::rounded($input->min, Unit::Volt), QuantityPrinter::rounded($input->max, Unit::Volt))],
-            $rail->max > $input->max ? 'highest rail' : 'lowest rail',
+            [sprintf('the carrier takes %s to %s at %s', QuantityPrinter::rounded($entry->input->min, Unit::Volt), QuantityPrinter::rounded($entry->input->max, Unit::Volt), $entry->label)],
+            $rail->max > $entry->input->max ? 'highest rail' : 'lowest rail',
             'output range of the supply’s part file',
         );
         yield new Finding(
             $this->facts(),
             Kind::Broken,
             $board->controllerRail,
-            sprintf('The controller is fed from the rail %s, up to %s; its supply pin takes %s to %s.', $board->nameOf($board->controllerRail), $volts->printed(), QuantityPrinter::rounded($input->min, Unit::Volt), QuantityPrinter::rounded($input->max, Unit::Volt)),
+            sprintf('The controller is fed from the rail %s, %s %s; its pin %s takes %s to %s.', $board->nameOf($board->controllerRail), $rail->max > $entry->input->max ? 'up to' : 'down to', $volts->printed(), $entry->label, QuantityPrinter::rounded($entry->input->min, Unit::Volt), QuantityPrinter::rounded($entry->input->max, Unit::Volt)),
             [$volts],
-            static fn(): array => self::remedies($inspection, $input),
+            static fn(): array => self::feedsThatFit($inspection),
         );
     }
 
@@ -71,26 +81,67 @@ final class ControllerVoltage implements Rule
     }
 
     /**
+     * Ways to feed the carrier with what it takes: at another of its pins, from another rail, through a step-down, from another source.
+     *
      * @return list<Remedy>
      */
-    private static function remedies(Inspection $inspection, Spread $input): array
+    public static function feedsThatFit(Inspection $inspection): array
     {
+        $board = $inspection->board;
+        $rail = $board->controllerRail;
         $remedies = [];
-        foreach ($inspection->board->rails as $id => $rail) {
-            if (self::fits($inspection->board->supply($id)->output, $input)) {
-                $remedies[] = new Remedy('Feed the controller from the rail ' . $rail->name, new FeedController($id));
+        foreach ($board->controller()->carrier->entries() as $other) {
+            $remedies[] = new Remedy('Feed the carrier at ' . $other->label, new ChooseEntry($other->label));
+        }
+        foreach ($board->rails as $id => $one) {
+            $remedies[] = new Remedy('Feed the controller from the rail ' . $one->name, new FeedController($id));
+        }
+        $fitting = self::thatFit($inspection, $remedies);
+        if ([] !== $fitting) {
+            return $fitting;
+        }
+        // Nothing on the board fits: a converter behind this rail leaves its other loads as they are.
+        $needed = $inspection->power->flows->amps(Draws::PINS, Scenario::pullIn())->greatest;
+        $volts = $board->railVolts($rail);
+        $next = (new Ids($board))->next('R');
+        foreach (self::byPrice($inspection->partsOnOffer(Converter::class)) as $converter) {
+            $reg = $converter->regulation;
+            if ($reg->kind->switches() && $volts->max <= $reg->greatestInputVolts && $volts->min >= $reg->leastInputVolts && $reg->ratedAmps * $board->houseRules->supplyLoad >= $needed) {
+                $title = sprintf('Feed the controller through %s', $converter->identity->name);
+                $remedies[] = new Remedy($title, new Sequence($title, [new AddConvertedRail(QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller', $converter, $rail), new FeedController($next)]));
             }
         }
-        if ([] !== $remedies) {
-            return $remedies;
-        }
-        $needed = $inspection->power->rails[$inspection->board->controllerRail]->peak->value;
-        foreach ($inspection->partsOnOffer(Supply::class) as $supply) {
-            if (self::fits($supply->output, $input) && $supply->ratedAmps * $inspection->board->houseRules->supplyLoad >= $needed) {
-                return [new Remedy('Feed that rail from ' . $supply->identity->name, new ChooseSupply($inspection->board->controllerRail, $supply))];
+        foreach (self::byPrice($inspection->partsOnOffer(Supply::class)) as $supply) {
+            if (SupplyForm::EncapsulatedModule === $supply->form && $supply->ratedAmpsAt($board->ambientCelsius()) * $board->houseRules->supplyLoad >= $inspection->power->rails[$rail]->peak->value) {
+                $remedies[] = new Remedy('Feed that rail from ' . $supply->identity->name, new ChooseSupply($rail, $supply));
             }
         }
 
-        return [];
+        return array_slice(self::thatFit($inspection, $remedies), 0, 1);
+    }
+
+    /**
+     * @param list<Remedy> $remedies
+     * @return list<Remedy>
+     */
+    private static function thatFit(Inspection $inspection, array $remedies): array
+    {
+        return array_values(array_filter($remedies, static function (Remedy $remedy) use ($inspection): bool {
+            $after = $inspection->after($remedy->edit);
+
+            return null !== $after && self::fits($after->railVolts($after->controllerRail), $after->entry()->input);
+        }));
+    }
+
+    /**
+     * @template T of Converter|Supply
+     * @param array<string, T> $parts
+     * @return list<T>
+     */
+    private static function byPrice(array $parts): array
+    {
+        usort($parts, static fn(Converter|Supply $a, Converter|Supply $b): int => $a->price <=> $b->price);
+
+        return $parts;
     }
 }

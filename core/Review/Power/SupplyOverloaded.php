@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Supply;
-use IronLatch\Core\Quantity\QuantityPrinter;
-use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
-use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -30,9 +26,9 @@ final class SupplyOverloaded implements Rule
             'Supply that carries too much',
             [Kind::Broken, Kind::Weak],
             'A supply at its limit runs hot, ages fast and drops its voltage when all relays pull in at once.',
-            'all relays on: continuous load over the house share of the rating (weak, usual 80 %), peak load over the rating (broken)',
+            'all relays on: continuous load over the house share of the rating in the air it works in (weak, usual 80 %), peak load over the rating (broken)',
             Basis::CommonPractice,
-            'common practice',
+            'common practice; derating from the supply’s part file',
         );
     }
 
@@ -40,40 +36,26 @@ final class SupplyOverloaded implements Rule
     {
         foreach ($inspection->power->rails as $id => $budget) {
             foreach ($budget->unknownLoads as $unknown) {
-                if (array_key_first($inspection->power->rails) === $id) {
-                    yield new NotChecked($this->facts(), $id, $unknown);
-                }
+                yield new NotChecked($this->facts(), $id, $unknown);
             }
-            $supply = $inspection->board->supply($id);
+            // What comes out of the carrier’s own pins is judged by itself.
+            $feeder = $inspection->board->feeder($id);
+            if ($feeder instanceof Carrier) {
+                continue;
+            }
             $share = $inspection->board->houseRules->supplyLoad;
-            $over = $budget->peak->value > $supply->ratedAmps;
-            if (!$over && $budget->continuous->value <= $share * $supply->ratedAmps) {
+            $over = $budget->peak->value > $budget->rated->value;
+            if (!$over && $budget->continuous->value <= $share * $budget->rated->value) {
                 continue;
             }
             yield new Finding(
                 $this->facts(),
                 $over ? Kind::Broken : Kind::Weak,
                 $id,
-                sprintf('With all relays on, the rail %s carries %s for good and %s at peak; %s is rated %s, of which %d %% for good.', $inspection->board->nameOf($id), $budget->continuous->printed(), $budget->peak->printed(), $supply->identity->name, QuantityPrinter::rounded($supply->ratedAmps, Unit::Ampere), (int) round($share * 100)),
-                [$over ? $budget->peak : $budget->continuous, $budget->margin->worst],
-                fn(): array => self::remedies($inspection, $id, max($budget->peak->value, $budget->continuous->value / $share)),
+                sprintf('With all relays on, the rail %s carries %s for good and %s at peak; %s gives %s here, of which %d %% for good.', $inspection->board->nameOf($id), $budget->continuous->printed(), $budget->peak->printed(), $feeder->identity->name, $budget->rated->printed(), (int) round($share * 100)),
+                [$over ? $budget->peak : $budget->continuous, $budget->margin->worst, $budget->rated],
+                static fn(): array => OtherSupplies::remedies($inspection, $id),
             );
         }
-    }
-
-    /**
-     * @return list<Remedy>
-     */
-    private static function remedies(Inspection $inspection, string $rail, float $amps): array
-    {
-        $best = null;
-        $now = $inspection->board->supply($rail);
-        foreach ($inspection->partsOnOffer(Supply::class) as $supply) {
-            if ($supply->output->typ === $now->output->typ && $supply->ratedAmps >= $amps && $supply->ratedAmps < ($best->ratedAmps ?? INF)) {
-                $best = $supply;
-            }
-        }
-
-        return null === $best ? [] : [new Remedy('Use ' . $best->identity->name, new ChooseSupply($rail, $best))];
     }
 }

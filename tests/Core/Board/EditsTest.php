@@ -212,7 +212,7 @@ final class EditsTest extends TestCase
     public static function simple(): iterable
     {
         yield 'mains' => [new ChooseMains(TestBoards::part('mains-120', MainsSystem::class)), static fn(Board $b) => $b->system()->volts, 120.0];
-        yield 'supply' => [new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), static fn(Board $b) => $b->supply('R1')->ratedAmps, 0.6];
+        yield 'supply' => [new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), static fn(Board $b) => $b->source('R1')?->ratedAmps, 0.6];
         yield 'rail' => [new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), static fn(Board $b) => $b->nameOf('R2'), '12 V'];
         yield 'pull fitted' => [new FitPull('F3', PullDirection::Up, 4700.0), static fn(Board $b) => $b->functions['F3']->pull?->ohms, 4700.0];
         yield 'pull removed' => [new Sequence('', [new FitPull('F3', PullDirection::Up, 4700.0), new RemovePull('F3')]), static fn(Board $b) => $b->functions['F3']->pull, null];

@@ -12,9 +12,12 @@ use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Converter;
+use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
@@ -124,7 +127,7 @@ final class RandomEditsTest extends TestCase
             if (Chip::class === $shape->class && is_array($data['carrier'] ?? null) && is_string($data['carrier']['chip'] ?? null)) {
                 return RecordWriter::write(TestBoards::part($data['carrier']['chip'], Chip::class));
             }
-            foreach ([Appliance::class, Carrier::class, Expander::class, OptoModule::class, Relay::class, Supply::class, Transistor::class] as $class) {
+            foreach ([Appliance::class, Carrier::class, Converter::class, Device::class, Expander::class, OptoModule::class, Protection::class, Relay::class, Supply::class, Transistor::class] as $class) {
                 if ($class === $shape->class) {
                     $part = $one(array_values(TestBoards::catalogue()->parts($class)));
 
@@ -136,7 +139,7 @@ final class RandomEditsTest extends TestCase
         }
 
         return match ($shape->kind) {
-            ValueKind::Quantity => $one(['470', '4k7', '47k', '10k', '1', '40', '0.8', '20', '60', '2500', '-5', 'nonsense']),
+            ValueKind::Quantity => $one(['470', '4k7', '47k', '10k', '1', '40', '0.8', '20', '60', '2500', '-5', '0.5', '0.25', 'nonsense']),
             ValueKind::Boolean => $one(['1', '0']),
             ValueKind::Integer => $one(['1', '3', '32', '33', '0', '500']),
             ValueKind::Map => [$this->target('function', $board) => $this->target('pin', $board), $this->target('function', $board) => $this->target('pin', $board)],
@@ -159,10 +162,14 @@ final class RandomEditsTest extends TestCase
             'function', 'first', 'second' => [...array_keys($board->functions), 'F99'],
             'sharedFunction' => ['', '', ...array_keys($board->functions)],
             'surface' => [...$surfaces, 'S99'],
-            'rail' => [...array_keys($board->rails), 'R99'],
+            'rail', 'from' => [...array_keys($board->rails), 'R99'],
             'group' => [...array_keys($board->groups), 'G99'],
             'expander' => [...array_keys($board->expanders), 'X99'],
             'pin' => [...array_keys($board->controller()->pins), '5', 'D2', 'TX', 'nowhere', ''],
+            'device' => [...array_keys($board->devices), 'D99'],
+            'scenario' => [...array_keys($board->scenarios), 'P99'],
+            'protection' => [...array_merge([], ...array_map(static fn($rail): array => $rail->protection, array_values($board->rails))), 'fuse-1a'],
+            'label' => ['5V', 'VIN', 'VSYS', 'USB'],
             'rule' => ['pins.boot-twitch', 'mains.neutral-switched'],
             'subject' => ['A1', 'L1'],
             'kind' => [FunctionKind::Button->value, SurfaceKind::WallSwitch->value],

@@ -42,7 +42,7 @@ final class DirectLoadTest extends TestCase
         $report = TestBoards::inspect($board);
         self::assertSame([], array_map(static fn($finding): string => $finding->key() . ': ' . $finding->statement, array_filter($report->findings, static fn($finding): bool => 'A1' === $finding->subject)));
         $budget = (new Inspection($board))->power->rails['R2'];
-        self::assertContains('1 coil 500 mA', $budget->continuous->inputs);
+        self::assertContains('Lamp 567 mA', $budget->continuous->inputs);
         self::assertEqualsWithDelta(0.5 / 0.9 * 1.02, $budget->continuous->value, 0.02);
         $json = BoardJson::write($board);
         self::assertSame($json, BoardJson::write(BoardJson::read($json)));

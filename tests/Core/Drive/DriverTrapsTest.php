@@ -136,7 +136,7 @@ final class DriverTrapsTest extends TestCase
     public function testTheRailsToleranceIsFollowedThrough(): void
     {
         $board = TestBoards::edited(TestBoards::sound(), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)));
-        $rail = $board->supply('R1')->output;
+        $rail = $board->railVolts('R1');
         $result = self::solved($board);
         self::assertLessThan($rail->min / 3.75, $result->pullIn->worst->value);
         self::assertGreaterThan(($rail->min - 0.5) / (3.75 * 1.08), $result->pullIn->worst->value);

@@ -59,7 +59,7 @@ final class WorstCornerTest extends TestCase
         $chip = $board->controller()->chip;
         $actuator = $board->actuators()['A1'][1];
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output;
+        $rail = $board->railVolts($actuator->rail);
         $driver = $actuator->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
         $transistor = $board->transistor($driver);
@@ -92,7 +92,7 @@ final class WorstCornerTest extends TestCase
             $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], $module));
             $result = self::driveOf($board);
             $chip = $board->controller()->chip;
-            $rail = $board->supply('R1')->output;
+            $rail = $board->railVolts('R1');
             for ($number = 0; $number < self::BOARDS; ++$number) {
                 $supply = $this->within($rail);
                 $series = $this->within($module->seriesResistance);
@@ -113,7 +113,7 @@ final class WorstCornerTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], $module), new SeatFunction('F1', '12'));
         $node = array_values(Seating::of($board)->strappedNodes)[0];
         $chip = $board->controller()->chip;
-        $rail = $board->supply('R1')->output;
+        $rail = $board->railVolts('R1');
         for ($number = 0; $number < self::BOARDS; ++$number) {
             $pull = $this->within($chip->electrics->pullDownResistance);
             $led = $this->within($module->indicatorVolts) + $this->within($module->optoVolts);
@@ -130,7 +130,7 @@ final class WorstCornerTest extends TestCase
         $chip = $board->controller()->chip;
         $actuator = $board->actuators()['A1'][1];
         $relay = $board->relay($actuator);
-        $rail = $board->supply($actuator->rail)->output;
+        $rail = $board->railVolts($actuator->rail);
         $transistor = TestBoards::part('npn-2n2222', Transistor::class);
         $greatest = 0.0;
         for ($number = 0; $number < self::BOARDS; ++$number) {

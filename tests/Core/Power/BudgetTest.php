@@ -34,8 +34,8 @@ final class BudgetTest extends TestCase
         $budget = self::rail($board);
         // On paper, typical: 8 · 5 V ÷ 70 Ω + 100 mA, less the saturation voltage, more the base currents of about 5 mA each.
         self::assertEqualsWithDelta(2.0 / (8 * 4.9 / 70 + 0.1 + 8 * 0.0058), $budget->margin->nominal->value, 0.06);
-        // At the corner: 8 · 5.1 V ÷ 63 Ω + 110 mA + 8 · 6.1 mA, and 130 mA more when the radio sends.
-        self::assertEqualsWithDelta(8 * 5.1 / 63 + 0.110 + 8 * 0.0061, $budget->continuous->value, 0.002);
+        // At the corner: 8 · 5.1 V ÷ 63 Ω + 110 mA + 8 · 6.1 mA and 5 mA of the carrier’s regulator, and 130 mA more when the radio sends.
+        self::assertEqualsWithDelta(8 * 5.1 / 63 + 0.110 + 8 * 0.0061 + 0.005, $budget->continuous->value, 0.002);
         self::assertEqualsWithDelta($budget->continuous->value + 0.130, $budget->peak->value, 1e-9);
     }
 
@@ -67,8 +67,8 @@ final class BudgetTest extends TestCase
     public function testACoilOnAPinLoadsTheControllerOnly(): void
     {
         $board = TestBoards::edited(TestBoards::sound(), new DriveDirectly(['A1', 'A2']));
-        // 2 · 3.4 V ÷ (56 Ω + 12 Ω) through the pins, nothing from the rail to the coils.
-        self::assertEqualsWithDelta(0.110 + 2 * 3.4 / 68, self::rail($board)->continuous->value, 1e-6);
+        // 2 · 3.4 V ÷ (56 Ω + 12 Ω) through the pins, nothing from the rail to the coils; 1 mA for the sensor, 5 mA for the regulator.
+        self::assertEqualsWithDelta(0.110 + 2 * 3.4 / 68 + 0.001 + 0.005, self::rail($board)->continuous->value, 1e-6);
     }
 
     public function testADcApplianceCountsOnItsRailOnceThatIsStated(): void
@@ -82,8 +82,7 @@ final class BudgetTest extends TestCase
 
     private static function rail(Board $board, string $rail = 'R1'): RailBudget
     {
-        $controller = $board->controller();
 
-        return Budget::of($board, $controller, DriverAnalysis::of($board))->rails[$rail];
+        return Budget::of($board, DriverAnalysis::of($board))->rails[$rail];
     }
 }

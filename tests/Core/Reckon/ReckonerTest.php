@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Reckon;
 
 use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Reckon\Reckoner;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -32,6 +33,16 @@ final class ReckonerTest extends TestCase
         yield '10 V over 10 mA' => ['led-resistor', [], ['resistor' => 1000.0, 'heat in the resistor' => 0.1]];
         yield '5 V to 3.3 V' => ['divider', [], ['middle' => 3.333, 'its resistance' => 666.7]];
         yield 'the least pull-up at 3.3 V is 967 Ω, the greatest at 200 pF and 100 kHz 5.9 kΩ (UM10204)' => ['i2c-pull-up', [], ['least pull-up' => 966.7, 'greatest pull-up' => 5901.1]];
+        yield '7805 from 12 V at 65 K/W: 0.2 A at 34 °C, all at 125 °C' => ['regulator-heat', [], ['heat' => 1.4, 'junction' => 125.0, 'current at the limit' => 0.2]];
+        yield 'the same at 50 °C: 0.165 A' => ['regulator-heat', ['air' => '50 °C'], ['current at the limit' => 0.16484]];
+        yield 'the same at 70 °C: 0.12 A' => ['regulator-heat', ['air' => '70 °C'], ['current at the limit' => 0.12088]];
+        yield 'a carrier fed 12 V burns 8.7 V · 0.15 A' => ['regulator-heat', ['output' => '3.3 V', 'current' => '0.15 A'], ['heat' => 1.305]];
+        yield '4.4 V is just enough for 3.3 V and 1.1 V' => ['low-drop', ['input' => '4.5 V'], ['to spare' => 0.1, 'lowest input that suffices' => 4.4]];
+        yield '4 W out, 88 %' => ['step-down', [], ['input current' => 0.37879, 'heat' => 0.54545, 'heat of a linear one' => 5.6]];
+        yield '0.25 A for 5 ms: 1.25 mC over 0.4625 V' => ['reservoir', [], ['capacitance, at least' => 2.7027e-3, 'next larger E6 value' => 3.3e-3]];
+        yield '500 mAh at 80 mA, 0.3 A over 1.7 Ω' => ['battery-life', [], ['time' => 6.25, 'voltage at the peak' => 8.49]];
+        yield '10 m of 0.5 mm²: 0.345 Ω by ρ, 0.39 Ω by IEC 60228 class 5' => ['cable-drop', [], ['resistance, there and back' => 0.34483, 'drop, at most' => 0.312, 'left at the end' => 11.688]];
+        yield '3.5 W through 612 cm²' => ['box-air', [], ['air inside' => 25 + 3.5 / (5.5 * 0.0612), 'box over room' => 1 / (5.5 * 0.0612)]];
         yield 'IEC 60063' => ['preferred-value', ['ohms' => '1050'], ['nearest of E12' => 1000.0, 'nearest of E24' => 1100.0]];
     }
 
@@ -66,7 +77,8 @@ final class ReckonerTest extends TestCase
         foreach (Reckoner::all() as $kind => $calculation) {
             foreach ($calculation->inputs as $name => $input) {
                 try {
-                    $calculation->reckon([$name => '1e30']);
+                    // A cross-section is not written without its unit.
+                    $calculation->reckon([$name => '1e30' . (Unit::SquareMetre === $input->unit ? ' mm²' : '')]);
                     self::fail("$kind takes 1e30 for $name");
                 } catch (\InvalidArgumentException $refused) {
                     self::assertStringStartsWith($input->label . ' lies between ', $refused->getMessage());

@@ -40,7 +40,7 @@ final class RecordTest extends TestCase
     public function testTheShapeFollowsTheConstructor(): void
     {
         $shape = RecordShape::of(Actuator::class);
-        self::assertSame(['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact', 'opens'], array_keys($shape->fields));
+        self::assertSame(['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact', 'opens', 'holdRatio'], array_keys($shape->fields));
         self::assertSame([ValueKind::Text, ValueKind::Variant, ValueKind::Fact], [$shape->fields['function']->value->kind, $shape->fields['driver']->value->kind, $shape->fields['activeLevel']->value->kind]);
         self::assertSame([true, ContactUse::NormallyOpen], [$shape->fields['contact']->optional, $shape->fields['contact']->default]);
         self::assertSame($shape, RecordShape::of(Actuator::class), 'A shape is read once.');
@@ -110,7 +110,7 @@ final class RecordTest extends TestCase
         yield 'no variant' => [Driver::class, [], 'driver', 'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, bridge-output, opto-module.'];
         yield 'deep place' => [Supply::class, [...self::SUPPLY, 'output' => ['min' => '4.9 V', 'typ' => '5', 'max' => '5.1 V']], 'output.typ', '“5” must be written with its unit in one spelling in a file: “5 V”.'];
         yield 'spread with a key too few' => [Supply::class, [...self::SUPPLY, 'output' => ['min' => '4.9 V', 'max' => '5.1 V']], 'output', 'a spread has the three keys min, typ and max.'];
-        yield 'enum' => [Supply::class, [...self::SUPPLY, 'form' => 'battery'], 'form', 'expected one of: encapsulated mains module, plug-in adapter.'];
+        yield 'enum' => [Supply::class, [...self::SUPPLY, 'form' => 'dynamo'], 'form', 'expected one of: encapsulated mains module, plug-in adapter, phone charger, USB port of a computer, power bank, block battery, battery, low-voltage bus.'];
         yield 'version as text' => [Supply::class, [...self::SUPPLY, 'identity' => [...self::SUPPLY['identity'], 'version' => '1']], 'identity.version', 'expected a whole number.'];
         yield 'id with capitals' => [Supply::class, [...self::SUPPLY, 'identity' => [...self::SUPPLY['identity'], 'id' => 'X']], 'identity', 'A part’s id is made of small letters, digits and hyphens.'];
         yield 'map key' => [Line::class, ['name' => 'x', 'appliance' => 'x', 'watts' => ['unknown' => true], 'conductor' => ['unknown' => true], 'surfaces' => [], 'actuators' => ['B1' => []]], 'actuators.B1', '“B1” is not a key of the form ^A[1-9][0-9]{0,5}$.'];

@@ -36,8 +36,8 @@ final class InspectorTest extends TestCase
         $report = TestBoards::inspect(TestBoards::sound());
         $states = array_map(static fn($stage): LatchState => $stage->state, $report->stages);
         self::assertSame(LatchState::Shut, $states['Lines']);
-        self::assertSame([LatchState::Shut, LatchState::Shut], [$states['Pins'], $states['Drive']]);
-        unset($states['Lines'], $states['Pins'], $states['Drive']);
+        self::assertSame([LatchState::Shut, LatchState::Shut, LatchState::Shut], [$states['Pins'], $states['Drive'], $states['Power']]);
+        unset($states['Lines'], $states['Pins'], $states['Drive'], $states['Power']);
         self::assertSame([LatchState::NotChecked], array_values(array_unique($states, SORT_REGULAR)), 'Checks of these stages are still missing from the book.');
         self::assertTrue($report->isEveryCheckedLatchShut());
 

@@ -9,19 +9,23 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\AddSecondWinding;
+use IronLatch\Core\Board\Edit\AttachDevice;
 use IronLatch\Core\Board\Edit\ChangeFunctionKind;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\ChooseDriver;
+use IronLatch\Core\Board\Edit\ChooseEntry;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\ConfirmReading;
+use IronLatch\Core\Board\Edit\ConvertRail;
 use IronLatch\Core\Board\Edit\DeclareSharing;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
@@ -30,10 +34,15 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FeedCoils;
 use IronLatch\Core\Board\Edit\FitExpander;
+use IronLatch\Core\Board\Edit\FitHeatSink;
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\FreezePins;
+use IronLatch\Core\Board\Edit\HoldCoils;
+use IronLatch\Core\Board\Edit\ProtectRail;
+use IronLatch\Core\Board\Edit\RemoveLine;
 use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\RenameLine;
+use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
@@ -42,12 +51,18 @@ use IronLatch\Core\Board\Edit\SetI2cBus;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateAmbient;
 use IronLatch\Core\Board\Edit\StateCable;
+use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateGround;
 use IronLatch\Core\Board\Edit\StateHighLevel;
+use IronLatch\Core\Board\Edit\StateHours;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRadio;
+use IronLatch\Core\Board\Edit\StateReservoir;
+use IronLatch\Core\Board\Edit\StateSocket;
+use IronLatch\Core\Board\Edit\StateUsbTogether;
 use IronLatch\Core\Board\Edit\SwitchDirectly;
 use IronLatch\Core\Board\Edit\TolerateConsole;
 use IronLatch\Core\Board\Edit\UnseatFunction;
@@ -61,12 +76,16 @@ use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BridgeDriver;
+use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PartIdentity;
+use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
@@ -148,6 +167,7 @@ final class RuleFixtures
         yield from self::seating();
         yield from self::expanders();
         yield from self::drivers();
+        yield from self::power();
 
         yield 'coil straight on its pin' => self::one('drive.coil-on-pin', 'A1', Kind::Broken, '50 mA', new DriveDirectly(['A1']), new DriveByTransistor(['A1'], $transistor, 470.0));
 
@@ -168,9 +188,9 @@ final class RuleFixtures
         yield 'active high on a module' => self::one('drive.active-level', 'A1', Kind::Broken, '', $both(new DriveByModule(['A1'], $module), new StateActiveLevel(['A1'], Level::High)), new DriveByModule(['A1'], $module));
 
         $six = TestBoards::withLines(6);
-        yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '823 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);
+        yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '828 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);
         $eight = TestBoards::edited(TestBoards::withLines(8), new StateRadio(false));
-        yield 'eight coils on 5 W, no radio' => self::one('power.supply-overloaded', 'R1', Kind::Weak, '887 mA', new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)), $eight);
+        yield 'eight coils on 5 W, no radio' => self::one('power.supply-overloaded', 'R1', Kind::Weak, '892 mA', new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)), $eight);
 
         $twelve = TestBoards::part('module-12v-10w', Supply::class);
         yield 'controller on 12 V' => self::one('power.controller-voltage', 'R1', Kind::Broken, '12.2 V', new ChooseSupply('R1', $twelve), $both(new AddRail('12 V', $twelve), new FeedCoils(['A1'], 'R2')));
@@ -347,6 +367,71 @@ final class RuleFixtures
         yield '3.5 V receiver on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Weak, '×1.03', $both($receiver, new StateHighLevel(['F6'], 3.5)), $both($receiver, new StateHighLevel(['F6'], 3.3)));
         $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new AddFunction(FunctionKind::MotionSensor, 'Motion'), new SeatFunction('F1', 'D4'));
         yield '2.8 V sensor on a 5 V pin' => self::one('drive.level-into-pin', 'F1', Kind::Broken, '×0.933', new StateHighLevel(['F1'], 2.8), new StateHighLevel(['F1'], 3.3), $avr);
+    }
+
+    /**
+     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     */
+    private static function power(): iterable
+    {
+        $both = static fn(Edit ...$edits): Edit => new Sequence('both', array_values($edits));
+        $supply = static fn(string $id): Supply => TestBoards::part($id, Supply::class);
+        $converter = static fn(string $id): Converter => TestBoards::part($id, Converter::class);
+        $protect = static fn(string $rail, string $id): Edit => new ProtectRail($rail, TestBoards::part($id, Protection::class));
+        $device = static fn(string $id, ?string $rail = null, ?string $pin = null): Edit => new AttachDevice(TestBoards::part($id, Device::class), 'Display', $rail, $pin);
+
+        yield 'eight coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Broken, '×0.57', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(8));
+        yield 'three coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Weak, '×0.937', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(3));
+
+        $twelve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('module-12v-10w')));
+        yield '7805 on 5 V' => self::one('power.regulator-input', 'R3', Kind::Broken, '×0.746', new AddConvertedRail('Logic', $converter('reg-7805'), 'R1'), new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), $twelve);
+        yield 'regulator for 6 V on 12 V' => self::one('power.regulator-input', 'R3', Kind::Broken, '12.2 V', new AddConvertedRail('Logic', $converter('ldo-600ma-3v3'), 'R2'), new AddConvertedRail('Logic', $converter('ldo-600ma-3v3'), 'R1'), $twelve);
+        $charger = TestBoards::edited(TestBoards::sound(), new AddRail('USB', $supply('charger-5v-1a')));
+        yield 'regulator behind a diode' => self::one('power.regulator-input', 'R3', Kind::Weak, '×0.988', $both($protect('R2', 'schottky-3a'), new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R2')), new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R2'), $charger);
+
+        yield 'coils behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Broken, '×0.661', new ConvertRail('R1', $converter('reg-7805'), 'R2'), new ConvertRail('R1', $converter('buck-5v-2a'), 'R2'), $twelve);
+        yield 'one coil behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Weak, '×0.926', $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2')), $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2'), new FitHeatSink('R1', 24.0)), $twelve);
+        $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new ChooseSupply('R1', $supply('module-12v-10w')), new ChooseEntry('VIN'));
+        yield 'display on a carrier that is fed 12 V' => self::one('power.regulator-too-hot', 'board', Kind::Weak, '×0.615', $device('character-display'), $device('small-display'), $avr);
+
+        yield 'low-drop regulator without capacitors' => self::one('power.capacitor-missing', 'R2', Kind::Broken, '', $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', false)), $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', true)));
+        yield '7805 without capacitors' => self::one('power.capacitor-missing', 'R3', Kind::Weak, '', $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', false)), $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', true)), $twelve);
+
+        yield 'capacitance that a module cannot start into' => self::one('power.capacitance-too-large', 'R1', Kind::Weak, '10 mF', new StateReservoir('R1', 10e-3), new StateReservoir('R1', 2.2e-3));
+
+        yield 'long thin cable' => self::one('power.rail-dips', 'R1', Kind::Broken, '×0.936', new RunCable('R1', 25.0, 0.25e-6), new RunCable('R1', 2.0, 0.75e-6));
+        yield 'thin cable' => self::one('power.rail-dips', 'R1', Kind::Weak, '×0.991', new RunCable('R1', 12.0, 0.25e-6), new RunCable('R1', 2.0, 0.75e-6));
+
+        $ownRail = new AddRail('Coils', $supply('module-5v-5w'));
+        yield 'coils on a source whose ground hangs by itself' => self::one('power.ground-not-joined', 'R2', Kind::Broken, '', $both($ownRail, new FeedCoils(['A1'], 'R2'), new StateGround('R2', false)), $both($ownRail, new FeedCoils(['A1'], 'R2'), new StateGround('R2', true)));
+        $module = TestBoards::part('opto-module-low', OptoModule::class);
+        $isolating = new ChooseDriver(['A1'], new OptoModuleInput('opto-module-low', Level::Low, true, true), [$module]);
+        yield 'isolation with joined grounds' => self::one('drive.isolation-claimed', 'A1', Kind::Weak, '', $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating, new StateGround('R2', true)), $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating, new StateGround('R2', false)));
+
+        $direct = TestBoards::bare('esp32-c3-carrier-16', 'esp32-c3');
+        yield 'USB beside a module, nothing said' => self::one('power.usb-back-feed', 'board', Kind::Hint, '', new StateAmbient(40.0), new StateUsbTogether(false), $direct);
+        yield 'USB beside a module' => self::one('power.usb-back-feed', 'board', Kind::Weak, '', new StateUsbTogether(true), new ChooseSupply('R1', $supply('charger-5v-2a'), true), $direct);
+
+        $adapter = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('adapter-12v-1a')));
+        yield 'socket wired the other way' => self::one('power.socket-polarity', 'R2', Kind::Broken, '', new StateSocket('R2', JackPolarity::CentreNegative), new StateSocket('R2', JackPolarity::CentrePositive), $adapter);
+
+        yield 'six coils behind a resettable fuse' => self::one('power.protection-rating', 'R1', Kind::Broken, '698 mA', $protect('R1', 'ptc-500ma'), $protect('R1', 'ptc-1a1'), TestBoards::withLines(6));
+        yield 'resettable fuse in a warm box' => self::one('power.protection-rating', 'R1', Kind::Weak, '407 mA', $both(new StateAmbient(70.0), $protect('R1', 'ptc-500ma')), $both(new StateAmbient(40.0), $protect('R1', 'ptc-500ma')), TestBoards::withLines(3));
+        yield 'surge clamp at the rail’s own voltage' => self::one('power.protection-rating', 'R1', Kind::Broken, '5.1 V', $protect('R1', 'tvs-5v'), $protect('R1', 'tvs-6v'));
+
+        yield 'coil on a block battery' => self::one('power.battery-soon-empty', 'R2', Kind::Broken, '3.5 h', $both(new AddRail('Battery', $supply('battery-9v')), new FeedCoils(['A1'], 'R2')), $both(new AddRail('Adapter', $supply('adapter-9v-1a')), new FeedCoils(['A1'], 'R2')));
+        $valve = TestBoards::edited(TestBoards::sound(), new AddRail('Battery', $supply('battery-12v-7ah')), new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)), new FeedAppliance('L3', 'R2'), new SeatFunction('F6', '21'));
+        yield 'valve on a battery' => self::one('power.battery-soon-empty', 'R2', Kind::Hint, '112 h', new StateHours(['L3'], 3.0), new StateHours(['L3'], 1.0), $valve);
+
+        $small = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new ChooseSupply('R1', $supply('power-bank')));
+        yield 'small controller on a power bank' => self::one('power.switches-itself-off', 'R1', Kind::Weak, '20 mA', new StateAmbient(40.0), $both($device('character-display'), $device('character-display')), $small);
+
+        yield '5 V display on 3.3 V' => self::one('power.device-voltage', 'D1', Kind::Broken, '3.2 V', $device('character-display'), $device('character-display', 'R1'));
+        yield 'display on a pin' => self::one('power.device-on-pin', 'D1', Kind::Broken, '30 mA', $device('small-display', null, '25'), $device('temperature-sensor', null, '25'));
+        yield 'sensor on a pin that is no output' => self::one('power.device-on-pin', 'D1', Kind::Broken, '', $device('temperature-sensor', null, '35'), $device('temperature-sensor', null, '25'));
+
+        yield 'held coil behind a zener' => self::one('power.hold-current', 'A1', Kind::Broken, '×0.491', $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)), $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)));
+        yield 'coil held with a third' => self::one('power.hold-current', 'A1', Kind::Weak, '×0.324', new HoldCoils(['A1'], 0.33), new HoldCoils(['A1'], 0.5));
     }
 
     /**

@@ -368,6 +368,122 @@ final class RuleStatementsTest extends TestCase
                 '“Motion” drives PD4 (printed D4) to 2.8 V; a high begins at 3 V.',
                 ['Feed it, or shift it, to 5 V'],
             ],
+            'eight coils through the socket' => [
+                '878 mA runs through the carrier’s USB socket, which bears 500 mA.',
+                ['Feed 5 V from Mains module 5 V, 10 W'],
+            ],
+            'three coils through the socket' => [
+                '534 mA runs through the carrier’s USB socket, which bears 500 mA.',
+                ['Feed 5 V from Mains module 5 V, 3 W'],
+            ],
+            '7805 on 5 V' => [
+                '7805 in TO-220, which feeds Logic, gets 5 V while all relays pull in, ×0.746 of what it needs.',
+                ['Feed Logic from Step-down board to 5 V, 2 A on 12 V'],
+            ],
+            'regulator for 6 V on 12 V' => [
+                'Low-drop regulator for 3.3 V, 600 mA, which feeds Logic, gets up to 12.2 V and bears 6 V.',
+                ['Feed Logic from Step-down board to 3.3 V, 1.5 A on 5 V'],
+            ],
+            'regulator behind a diode' => [
+                '1117 for 3.3 V in SOT-223, which feeds Logic, gets 4.25 V at its lowest, ×0.988 of what it needs.',
+                ['Feed Logic from Step-down board to 3.3 V, 1.5 A on 5 V'],
+            ],
+            'coils behind a 7805 on 12 V' => [
+                '7805 in TO-220, which feeds 5 V, burns 2.4 W and reaches 196 °C; it bears 125 °C.',
+                ['Fit a heat sink of 24 K/W', 'Feed 5 V from Step-down board to 5 V, 2 A on 12 V'],
+            ],
+            'one coil behind a 7805 on 12 V' => [
+                '7805 in TO-220, which feeds 5 V, burns 1.66 W and reaches 133 °C at its greatest load; it bears 125 °C.',
+                ['Fit a heat sink of 24 K/W', 'Feed 5 V from Step-down board to 5 V, 2 A on 12 V'],
+            ],
+            'display on a carrier that is fed 12 V' => [
+                'The regulator of the carrier burns 1.26 W and reaches 178 °C at its greatest load; it bears 125 °C.',
+                ['Feed the carrier through Step-down board to 5 V, 2 A at 5V'],
+            ],
+            'low-drop regulator without capacitors' => [
+                '1117 for 3.3 V in SOT-223, which feeds Logic, wants 10 µF at its input and 10 µF at its output and has none.',
+                ['Fit its capacitors'],
+            ],
+            '7805 without capacitors' => [
+                '7805 in TO-220, which feeds Logic, wants 330 nF at its input and 100 nF at its output and has none.',
+                ['Fit its capacitors'],
+            ],
+            'capacitance that a module cannot start into' => [
+                '10 mF hang on the rail 5 V; Mains module 5 V, 10 W starts into 4 mF.',
+                ['Fit 3.3 mF', 'Feed 5 V from Phone charger 5 V, 1 A'],
+            ],
+            'long thin cable' => [
+                'While all relays pull in, the rail 5 V falls to 3.6 V: relays do not pull in together.',
+                ['Run a cable of 0.75 mm²'],
+            ],
+            'thin cable' => [
+                'While all relays pull in, the rail 5 V falls to 4.07 V at the worst corner: the controller runs below its specified supply.',
+                ['Run a cable of 0.5 mm²'],
+            ],
+            'coils on a source whose ground hangs by itself' => [
+                'The ground of the rail Coils is kept apart, but the driver of “Lamp” has no other way back to the controller.',
+                ['Join its ground to the controller’s'],
+            ],
+            'isolation with joined grounds' => [
+                'The driver of “Lamp” is counted on to isolate, but the grounds of both rails are joined.',
+                ['Count on no isolation here'],
+            ],
+            'USB beside a module, nothing said' => [
+                'Do not plug USB in while Mains module 5 V, 10 W feeds the carrier: nothing on it keeps the two apart.',
+                ['State that both are never plugged in together'],
+            ],
+            'USB beside a module' => [
+                'USB is used while Mains module 5 V, 10 W feeds the carrier, and nothing on the carrier keeps the two apart.',
+                ['State that both are never plugged in together'],
+            ],
+            'socket wired the other way' => [
+                'Adapter 12 V, 1 A is centre positive; the socket of the rail 12 V is wired centre negative.',
+                ['Wire the socket centre positive', 'Feed 12 V from Step-up board to 12 V, 600 mA on 5 V'],
+            ],
+            'six coils behind a resettable fuse' => [
+                'The rail 5 V carries 698 mA for good; resettable fuse of 500 mA bears 432 mA here.',
+                ['Fit resettable fuse of 1.1 A in its place'],
+            ],
+            'resettable fuse in a warm box' => [
+                'The rail 5 V carries 407 mA for good; resettable fuse of 500 mA bears 312 mA here.',
+                ['Fit resettable fuse of 1.1 A in its place'],
+            ],
+            'surge clamp at the rail’s own voltage' => [
+                'The rail 5 V reaches 5.1 V; surge clamp for 5 V conducts from there on for good.',
+                ['Fit surge clamp for 6 V in its place'],
+            ],
+            'coil on a block battery' => [
+                'The coils of the rail Battery hang on a block battery: with all on it is empty after 3.5 h.',
+                ['Feed Battery from Adapter 9 V, 1 A, centre negative'],
+            ],
+            'valve on a battery' => [
+                'Lead battery 12 V, 7 Ah lasts 112 h on the rail Battery.',
+                ['Feed Battery from Mains module 12 V, 10 W'],
+            ],
+            'small controller on a power bank' => [
+                'With all relays off the rail 5 V takes 20 mA; Power bank 5 V, 2 A, 10 Ah at 3.7 V switches itself off below 80 mA.',
+                ['Feed 5 V from Mains module 5 V, 3 W'],
+            ],
+            '5 V display on 3.3 V' => [
+                '“Display” gets down to 3.2 V; it is made for 4.5 V to 5.5 V.',
+                ['Feed it from the rail 5 V'],
+            ],
+            'display on a pin' => [
+                '“Display” takes up to 30 mA from GPIO25 (printed 25), which gives 12 mA.',
+                ['Feed it from the controller’s pin supply', 'Feed it from the rail 5 V'],
+            ],
+            'sensor on a pin that is no output' => [
+                '“Display” is fed from GPIO35 (printed 35), which cannot be an output.',
+                ['Feed it from the controller’s pin supply', 'Feed it from the rail 5 V'],
+            ],
+            'held coil behind a zener' => [
+                '“Lamp” is held by switching its coil fast, which wants a plain diode across it and has diode and zener.',
+                ['Fit a plain diode', 'Hold it with the full voltage'],
+            ],
+            'coil held with a third' => [
+                '“Lamp” is held with ×0.324 of its nominal voltage.',
+                ['Hold it with half of the voltage', 'Hold it with the full voltage'],
+            ],
             'coil straight on its pin' => [
                 'The coil of “Lamp” hangs straight on its pin and draws up to 50 mA; a pin should carry 12 mA.',
                 ['Drive it by NPN 2N2222A class with 560 Ω'],
@@ -413,16 +529,16 @@ final class RuleStatementsTest extends TestCase
                 ['State active low'],
             ],
             'six coils on 3 W' => [
-                'With all relays on, the rail 5 V carries 693 mA for good and 823 mA at peak; Mains module 5 V, 3 W is rated 600 mA, of which 80 % for good.',
-                ['Use Mains module 5 V, 5 W'],
+                'With all relays on, the rail 5 V carries 698 mA for good and 828 mA at peak; Mains module 5 V, 3 W gives 600 mA here, of which 80 % for good.',
+                ['Feed 5 V from Mains module 5 V, 5 W'],
             ],
             'eight coils on 5 W, no radio' => [
-                'With all relays on, the rail 5 V carries 887 mA for good and 887 mA at peak; Mains module 5 V, 5 W is rated 1 A, of which 80 % for good.',
-                ['Use Mains module 5 V, 10 W'],
+                'With all relays on, the rail 5 V carries 892 mA for good and 892 mA at peak; Mains module 5 V, 5 W gives 1 A here, of which 80 % for good.',
+                ['Feed 5 V from Mains module 5 V, 10 W'],
             ],
             'controller on 12 V' => [
-                'The controller is fed from the rail 5 V, up to 12.2 V; its supply pin takes 4.75 V to 5.25 V.',
-                ['Feed that rail from Mains module 5 V, 5 W'],
+                'The controller is fed from the rail 5 V, up to 12.2 V; its pin 5V takes 4.75 V to 5.25 V.',
+                ['Feed the controller through Step-down board to 5 V, 2 A'],
             ],
             'more than the contact’s rating' => [
                 '“Airer” draws 17.4 A through a contact that is not rated for it: rating over current is ×0.92.',

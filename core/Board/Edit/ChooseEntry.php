@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\SupplyEntry;
+
+/** Feeds the controller’s carrier at another of its pins. */
+final readonly class ChooseEntry implements Edit
+{
+    public function __construct(
+        public string $label,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $labels = array_map(static fn(SupplyEntry $entry): string => $entry->label, $board->controller()->carrier->entries());
+        if (!in_array($this->label, $labels, true)) {
+            throw new EditRefused(sprintf('The carrier takes its supply at: %s. Choose one of these.', implode(', ', $labels)));
+        }
+
+        return $board->with(controllerEntry: $labels[0] === $this->label ? '' : $this->label);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Feed the carrier at %s', $this->label);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+
+/** Feeds a device from another rail, from the controller’s pin supply, or from a pin. */
+final readonly class FeedDevice implements Edit
+{
+    public function __construct(
+        public string $device,
+        public ?string $rail = null,
+        public ?string $pin = null,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $device = Targets::device($board, $this->device);
+
+        return $board->with(devices: [...$board->devices, $this->device => Targets::fed($board, $device->name, $device->part, $this->rail, $this->pin, $device->function)]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Feed “%s” from %s', $board->nameOf($this->device), $this->pin ?? (null === $this->rail ? 'the controller’s pin supply' : $board->nameOf($this->rail)));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** A regulator as it is bought: a chip in its package, or a small board with everything around it. */
+final readonly class Converter implements Part
+{
+    public function __construct(
+        public PartIdentity $identity,
+        public Regulation $regulation,
+        public ?Size $size = null,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
+    ) {}
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Power;
+
+use IronLatch\Core\Board\Edit\StateCapacitors;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Converter;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Regulator without its capacitors. */
+final class CapacitorMissing implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'power.capacitor-missing',
+            1,
+            Stage::Power,
+            'Regulator without its capacitors',
+            [Kind::Broken, Kind::Weak],
+            'The capacitors at input and output are part of a regulator. Without them a low-drop one oscillates, and any other passes on every step of its load.',
+            'capacitors as its maker asks for; without them a regulator that wants 1 µF or more at its output is broken, any other weak',
+            Basis::DataSheet,
+            'data sheets of three-terminal regulators, from memory',
+            'it is a ready board that brings them',
+        );
+    }
+
+    private const LOW_DROP_FARADS = 0.99e-6;
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->rails as $id => $rail) {
+            $feeder = $inspection->board->feeder($id);
+            if (!$feeder instanceof Converter || $feeder->regulation->bringsCapacitors) {
+                continue;
+            }
+            $wants = sprintf('%s at its input and %s at its output', QuantityPrinter::rounded($feeder->regulation->inputFarads, Unit::Farad), QuantityPrinter::rounded($feeder->regulation->outputFarads, Unit::Farad));
+            if (null === $rail->capacitorsFitted?->value) {
+                yield new NotChecked($this->facts(), $id, sprintf('whether %s has %s', $feeder->identity->name, $wants));
+            } elseif (false === $rail->capacitorsFitted->value) {
+                yield new Finding($this->facts(), $feeder->regulation->outputFarads >= self::LOW_DROP_FARADS ? Kind::Broken : Kind::Weak, $id, sprintf('%s, which feeds %s, wants %s and has none.', $feeder->identity->name, $rail->name, $wants), proposals: static fn(): array => [new Remedy('Fit its capacitors', new StateCapacitors($id, true))]);
+            }
+        }
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Power;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Power bank that switches itself off. */
+final class SwitchesItselfOff implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'power.switches-itself-off',
+            1,
+            Stage::Power,
+            'Power bank that switches itself off',
+            [Kind::Weak],
+            'A power bank that sees little current takes it that the phone is full, and goes off.',
+            'typical current with all relays off, against the current below which the source switches itself off',
+            Basis::FromMemory,
+            'cut-off of the part file: 50 mA to 100 mA are usual, from memory',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->power->rails as $id => $budget) {
+            $source = $inspection->board->source($id);
+            if (null === $source?->cutOffAmps || $budget->idle->value >= $source->cutOffAmps) {
+                continue;
+            }
+            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('With all relays off the rail %s takes %s; %s switches itself off below %s.', $inspection->board->nameOf($id), $budget->idle->printed(), $source->identity->name, QuantityPrinter::rounded($source->cutOffAmps, Unit::Ampere)), [$budget->idle], static fn(): array => OtherSupplies::remedies($inspection, $id));
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Power;
+
+use IronLatch\Core\Board\Edit\StateUsbTogether;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\UsbIsolation;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** USB beside the board’s own source. */
+final class UsbBackFeed implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'power.usb-back-feed',
+            1,
+            Stage::Power,
+            'USB beside the board’s own source',
+            [Kind::Weak, Kind::Hint],
+            'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the board’s own source feed into each other.',
+            'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet',
+            Basis::CommonPractice,
+            'common practice; the carrier’s part file, from memory',
+            'a diode keeps them apart, or the maker states that they are never used together',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $board = $inspection->board;
+        $usb = $inspection->controller->carrier->usb;
+        if (null === $usb || UsbIsolation::Direct !== $usb->isolation || $board->rails[$board->controllerRail]->throughUsb || false === $board->usbTogether?->value || $board->entry()->label !== $inspection->controller->carrier->entries()[0]->label) {
+            return;
+        }
+        $together = true === $board->usbTogether?->value;
+        yield new Finding(
+            $this->facts(),
+            $together ? Kind::Weak : Kind::Hint,
+            'board',
+            $together
+                ? sprintf('USB is used while %s feeds the carrier, and nothing on the carrier keeps the two apart.', $board->feeder($board->controllerRail)->identity->name)
+                : sprintf('Do not plug USB in while %s feeds the carrier: nothing on it keeps the two apart.', $board->feeder($board->controllerRail)->identity->name),
+            proposals: static fn(): array => [new Remedy('State that both are never plugged in together', new StateUsbTogether(false))],
+        );
+    }
+}

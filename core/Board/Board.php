@@ -43,6 +43,8 @@ final readonly class Board
     /** @var array<string, list<string>> functions by pin */
     private array $seated;
     private Controller $controller;
+    /** @var array<string, Spread> by rail */
+    private array $railVolts;
 
     /**
      * @param string $carrier part id of the controller’s carrier
@@ -125,6 +127,11 @@ final readonly class Board
         }
         $this->seated = $seated;
         $this->controller = BoardIntegrity::verify($this);
+        $volts = [];
+        foreach (array_keys($rails) as $rail) {
+            $volts[$rail] = $this->voltsOf($rail);
+        }
+        $this->railVolts = $volts;
     }
 
     /**
@@ -346,25 +353,19 @@ final readonly class Board
     /** Volts of a rail as its loads find it while they draw little: what diodes on the way keep is taken off. */
     public function railVolts(string $rail): Spread
     {
-        $feeder = $this->feeder($rail);
-        $volts = $feeder instanceof Supply ? $feeder->output : $this->regulation($rail)->output ?? Spread::exactly(0.0);
-        $least = $greatest = $typical = 0.0;
-        foreach ($this->seriesDrops($rail) as $drop) {
-            [$least, $typical, $greatest] = [$least + $drop->min, $typical + $drop->typ, $greatest + $drop->max];
-        }
-
-        return 0.0 === $greatest ? $volts : new Spread(max(0.0, $volts->min - $greatest), max(0.0, $volts->typ - $typical), max(0.0, $volts->max - $least));
+        return $this->railVolts[$rail];
     }
 
-    /**
-     * @return list<Spread> volts that diodes between the source and the rail keep
-     */
-    private function seriesDrops(string $rail): array
+    private function voltsOf(string $rail): Spread
     {
-        $drops = array_map(fn(Protection $one): Spread => $one->dropVolts, array_values(array_filter($this->protection($rail), static fn(Protection $one): bool => $one->kind->isInSeries())));
+        $volts = $this->source($rail)->output ?? $this->regulation($rail)->output ?? Spread::exactly(0.0);
+        $drops = array_map(static fn(Protection $one): Spread => $one->dropVolts, $this->protection($rail));
         $usb = $this->controller->carrier->usb;
+        foreach ($this->rails[$rail]->throughUsb && null !== $usb ? [...$drops, $usb->dropVolts] : $drops as $drop) {
+            $volts = new Spread(max(0.0, $volts->min - $drop->max), max(0.0, $volts->typ - $drop->typ), max(0.0, $volts->max - $drop->min));
+        }
 
-        return $this->rails[$rail]->throughUsb && null !== $usb ? [...$drops, $usb->dropVolts] : $drops;
+        return $volts;
     }
 
     /**

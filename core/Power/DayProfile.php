@@ -45,7 +45,7 @@ final readonly class DayProfile
         $energy = static fn(float $wattHours, string $corner): Figure => new Figure('energy a day', $wattHours, Unit::WattHour, '24 h · P_off + Σ hours · P_line', ['P_off = ' . QuantityPrinter::rounded($off[1], Unit::Watt), count($lines) . ' lines'], $corner, 'typical currents; efficiency of the sources’ part files');
         $cost = static fn(float $wattHours, string $corner): Figure => new Figure('cost a year', $wattHours * 365 / 1000 * $price, Unit::Euro, '365 · energy · price', ['price of a kWh = ' . QuantityPrinter::rounded($price, Unit::Euro)], $corner, 'price of the house rules');
 
-        return new self($lines, $energy($least, 'lines without stated hours off'), $energy($most, 'lines without stated hours always on'), $cost($least, 'lines without stated hours off'), $cost($most, 'lines without stated hours always on'), self::batteries($flows), $unknown);
+        return new self($lines, $energy($least, 'lines without stated hours off'), $energy($most, 'lines without stated hours always on'), $cost($least, 'lines without stated hours off'), $cost($most, 'lines without stated hours always on'), self::batteryHours($flows), $unknown);
     }
 
     /**
@@ -67,9 +67,11 @@ final readonly class DayProfile
     }
 
     /**
-     * @return array<string, float>
+     * How long each battery lasts with the hours stated, lines of unknown hours being off.
+     *
+     * @return array<string, float> by rail
      */
-    private static function batteries(Flows $flows): array
+    public static function batteryHours(Flows $flows): array
     {
         $hours = [];
         foreach (array_keys($flows->board->rails) as $rail) {

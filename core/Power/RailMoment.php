@@ -35,7 +35,7 @@ final readonly class RailMoment
     {
         $end = 5e-3 + $offSeconds + 20e-3;
 
-        return new self($end, max(20e-6, $end / 4000), null, null, 0.0, 5e-3, 5e-3 + $offSeconds, false);
+        return new self($end, max(20e-6, $end / 1500), null, null, 0.0, 5e-3, 5e-3 + $offSeconds, false);
     }
 
     public static function coldStart(float $seconds = 50e-3, float $step = 10e-6): self

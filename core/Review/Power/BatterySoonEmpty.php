@@ -43,7 +43,7 @@ final class BatterySoonEmpty implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        foreach (DayProfile::of($inspection->power->flows)->batteryHours as $id => $hours) {
+        foreach (DayProfile::batteryHours($inspection->power->flows) as $id => $hours) {
             $source = $board->source($id);
             $on = $inspection->power->flows->amps($id, Scenario::allOn());
             if (SupplyForm::BlockBattery === $source?->form && self::feedsCoils($inspection, $id)) {

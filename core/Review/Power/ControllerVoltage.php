@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\ChooseEntry;
 use IronLatch\Core\Board\Edit\ChooseSupply;

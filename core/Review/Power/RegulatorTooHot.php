@@ -12,7 +12,6 @@ use IronLatch\Core\Board\Edit\FitHeatSink;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Quantity\MarginState;

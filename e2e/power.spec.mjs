@@ -21,7 +21,7 @@ test('a supply that carries too much is seen, another one is found and taken', a
   // The clamp and the regulator’s capacitors are still to be mended: both by one click each.
   await swapped(page, () => page.getByRole('button', { name: 'Fit surge clamp for 6 V in its place' }).click());
   await swapped(page, () => page.getByRole('button', { name: 'Fit its capacitors' }).click());
-  await swapped(page, () => page.locator('#tray').getByRole('button', { name: 'Feed it from the rail 5 V' }).first().click());
+  await swapped(page, () => page.locator('#tray').getByRole('button', { name: 'Feed it from the controller’s pin supply' }).first().click());
   await expect(stageLink(page, 'Power')).toContainText('shut');
 });
 

@@ -21,6 +21,10 @@ final class Reservoir
     public static function fitting(Flows $flows, DriverAnalysis $drive, string $rail): ?StateReservoir
     {
         $board = $flows->board;
+        // What the source cannot give for good, no capacitance carries.
+        if (!Feed::of($board, $rail)->gives($flows->amps($rail, Scenario::allOn())->greatest, true)) {
+            return null;
+        }
         $most = $board->source($rail)->greatestFarads ?? self::GREATEST_FARADS;
         foreach (array_reverse(PreferredValues::e6Between(self::LEAST_FARADS, min($most, self::GREATEST_FARADS))) as $farads) {
             $edit = new StateReservoir($rail, $farads);

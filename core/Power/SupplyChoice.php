@@ -22,17 +22,19 @@ final class SupplyChoice
 {
     /** How far the voltage of another source may lie from the present one. */
     private const SAME_VOLTS = 0.06;
+    /** Another voltage within that changes currents by no more than this. */
+    private const ABOUT = 0.9;
 
     /**
      * @param list<Supply> $supplies
      * @param list<Converter> $converters
      * @return list<SupplyOffer> best first: sound before weak, then by price and heat
      */
-    public static function ranked(Board $board, string $rail, array $supplies, array $converters): array
+    public static function ranked(Budget $present, string $rail, array $supplies, array $converters): array
     {
         $offers = [];
-        foreach (self::candidates($board, $rail, $supplies, $converters) as [$name, $edit, $price, $isPresent]) {
-            $offer = self::offer($board, $rail, $name, $edit, $price, $isPresent);
+        foreach (self::candidates($present->board, $rail, $supplies, $converters) as [$name, $edit, $price, $isPresent]) {
+            $offer = self::offer($present, $rail, $name, $edit, $price, $isPresent);
             $offers = null === $offer ? $offers : [...$offers, $offer];
         }
         $rank = static fn(SupplyOffer $one): array => [match ($one->state) {
@@ -51,13 +53,15 @@ final class SupplyChoice
      * @param list<Supply> $supplies
      * @param list<Converter> $converters
      */
-    public static function best(Board $board, string $rail, array $supplies, array $converters): ?SupplyOffer
+    public static function best(Budget $present, string $rail, array $supplies, array $converters): ?SupplyOffer
     {
-        $candidates = self::candidates($board, $rail, $supplies, $converters);
+        $candidates = self::candidates($present->board, $rail, $supplies, $converters);
         // A source that leaves no question open comes before one whose plug or ground is still to be stated.
         usort($candidates, static fn(array $a, array $b): int => [$a[4], $a[2]] <=> [$b[4], $b[2]]);
         foreach ($candidates as [$name, $edit, $price, $isPresent]) {
-            $offer = $isPresent ? null : self::offer($board, $rail, $name, $edit, $price, false);
+            // What is rated for less than is drawn needs no closer look.
+            $isTooSmall = $edit instanceof ChooseSupply && $edit->supply->ratedAmpsAt(Budget::airAt($present->board, $edit->supply)) < max($present->rails[$rail]->peak->value, $present->rails[$rail]->continuous->value / $present->board->houseRules->supplyLoad) * self::ABOUT;
+            $offer = $isPresent || $isTooSmall ? null : self::offer($present, $rail, $name, $edit, $price, false);
             if (MarginState::Sound === $offer?->state) {
                 return $offer;
             }
@@ -97,14 +101,16 @@ final class SupplyChoice
         return $candidates;
     }
 
-    private static function offer(Board $board, string $rail, string $name, Edit $edit, float $price, bool $isPresent): ?SupplyOffer
+    private static function offer(Budget $present, string $rail, string $name, Edit $edit, float $price, bool $isPresent): ?SupplyOffer
     {
+        $board = $present->board;
         try {
             $after = $isPresent ? $board : $edit->apply($board);
         } catch (EditRefused) {
             return null;
         }
-        $budget = Budget::of($after, DriverAnalysis::of($after));
+        // Circuits change only where the voltage of the rail does.
+        $budget = $isPresent ? $present : Budget::of($after, $after->railVolts($rail) === $board->railVolts($rail) ? $present->drive : DriverAnalysis::of($after));
         $feeder = $after->feeder($rail);
         $rated = $budget->rails[$rail]->rated->value;
         $share = $budget->rails[$rail]->continuous->value / max($rated, 1e-9);

@@ -5,11 +5,25 @@ declare(strict_types=1);
 namespace IronLatch\Controller;
 
 use IronLatch\Catalogue\ShelfCatalogue;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Converter;
+use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\Protection;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Record\RecordWriter;
 use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -20,6 +34,26 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Controllers, chips and expanders with their pin tables and provenance, and parts of the maker's own. */
 final class CatalogueController extends AbstractController
 {
+    /** @var array<string, class-string<Part>> by heading */
+    private const KINDS = [
+        'Controllers' => Carrier::class,
+        'Chips' => Chip::class,
+        'Expanders' => Expander::class,
+        'Relays' => Relay::class,
+        'Transistors' => Transistor::class,
+        'MOSFETs' => Mosfet::class,
+        'Darlington arrays' => DarlingtonArray::class,
+        'Bridges' => BridgeDriver::class,
+        'Opto couplers' => OptoCoupler::class,
+        'Ready-made relay modules' => OptoModule::class,
+        'Sources of low voltage' => Supply::class,
+        'Regulators and converters' => Converter::class,
+        'Fuses, diodes and clamps' => Protection::class,
+        'Sensors, displays and other devices' => Device::class,
+        'Appliances' => Appliance::class,
+        'Mains systems' => MainsSystem::class,
+    ];
+
     public function __construct(private readonly ShelfCatalogue $catalogue) {}
 
     #[Route('/catalogue', name: 'catalogue', methods: ['GET'])]
@@ -37,6 +71,7 @@ final class CatalogueController extends AbstractController
         return $this->render('catalogue/part.html.twig', [
             'part' => $part,
             'controller' => $part instanceof Carrier && $chip instanceof Chip ? new Controller($part, $chip) : null,
+            'facts' => self::facts(RecordWriter::write($part)),
             'pins' => $part instanceof Chip || $part instanceof Expander ? $part->pins : [],
             'own' => $this->catalogue->isOwn($id),
         ]);
@@ -86,6 +121,34 @@ final class CatalogueController extends AbstractController
         return $this->redirectToRoute('catalogue', [], Response::HTTP_SEE_OTHER);
     }
 
+    /**
+     * The facts of a part but its identity, its pins and its header, each in one line.
+     *
+     * @param array<mixed> $data
+     * @return array<string, string> by name
+     */
+    private static function facts(array $data, string $before = ''): array
+    {
+        $facts = [];
+        foreach ($data as $name => $value) {
+            if ('' === $before && in_array($name, ['identity', 'pins', 'header'], true)) {
+                continue;
+            }
+            $words = trim($before . ' ' . (is_int($name) ? (string) ($name + 1) : strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name))));
+            if (is_array($value) && ['min', 'typ', 'max'] === array_keys($value)) {
+                $facts[$words] = implode(' … ', array_map(static fn(mixed $one): string => is_scalar($one) ? (string) $one : '', $value));
+            } elseif (is_array($value)) {
+                $facts = [...$facts, ...self::facts($value, $words)];
+            } elseif (is_bool($value)) {
+                $facts[$words] = $value ? 'yes' : 'no';
+            } elseif (is_scalar($value)) {
+                $facts[$words] = (string) $value;
+            }
+        }
+
+        return $facts;
+    }
+
     private function found(string $id): Part
     {
         return $this->catalogue->part($id) ?? throw $this->createNotFoundException('There is no such part in the catalogue.');
@@ -100,7 +163,7 @@ final class CatalogueController extends AbstractController
     {
         return $this->render('catalogue/page.html.twig', [
             'catalogue' => $this->catalogue,
-            'kinds' => ['Controllers' => $this->catalogue->parts(Carrier::class), 'Chips' => $this->catalogue->parts(Chip::class), 'Expanders' => $this->catalogue->parts(Expander::class)],
+            'kinds' => array_map(fn(string $class): array => $this->catalogue->parts($class), self::KINDS),
             'notice' => $notice,
         ], new Response(status: $status));
     }

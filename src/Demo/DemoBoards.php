@@ -171,7 +171,7 @@ final readonly class DemoBoards
             new StateCable(['F9', 'F10', 'F12', 'F13'], 0.3),
             new StateCable(['F14'], 6.0),
             // A display that hangs on a signal pin, and a regulator without its capacitors.
-            new AttachDevice($this->part('character-display', Device::class), 'Display', pin: '32'),
+            new AttachDevice($this->part('small-display', Device::class), 'Display', pin: '32'),
             new AddConvertedRail('3.3 V', $this->part('ldo-1117-3v3', Converter::class), 'R1'),
             new StateCapacitors('R2', false),
             new ProtectRail('R1', $this->part('tvs-5v', Protection::class)),

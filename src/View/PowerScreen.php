@@ -112,7 +112,7 @@ final readonly class PowerScreen
      */
     public function offers(string $rail): array
     {
-        return SupplyChoice::ranked($this->inspection->board, $rail, array_values($this->inspection->partsOnOffer(Supply::class)), array_values($this->inspection->partsOnOffer(Converter::class)));
+        return SupplyChoice::ranked($this->inspection->power, $rail, array_values($this->inspection->partsOnOffer(Supply::class)), array_values($this->inspection->partsOnOffer(Converter::class)));
     }
 
     /**

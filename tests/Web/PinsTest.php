@@ -123,7 +123,7 @@ final class PinsTest extends BoardTestCase
         $this->browser->submit($form, ['document' => str_replace('"label": "D23"', '"label": "IO-23"', $text)]);
         self::assertResponseRedirects('/catalogue/my-esp32-carrier-30', 303);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('table', 'IO-23');
+        self::assertSelectorTextContains('.scroll table', 'IO-23');
         $this->browser->request('GET', '/');
         self::assertSelectorExists('select[name=carrier] option[value=my-esp32-carrier-30]');
         $opened = $this->shelved(TestBoards::sound());

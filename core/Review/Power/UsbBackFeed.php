@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
+use IronLatch\Core\Board\Edit\FeedController;
 use IronLatch\Core\Board\Edit\StateUsbTogether;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\UsbIsolation;
@@ -27,7 +28,7 @@ final class UsbBackFeed implements Rule
             'USB beside the board’s own source',
             [Kind::Weak, Kind::Hint],
             'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the board’s own source feed into each other.',
-            'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet',
+            'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet; or a rail comes through the socket while another feeds the carrier: weak',
             Basis::CommonPractice,
             'common practice; the carrier’s part file, from memory',
             'a diode keeps them apart, or the maker states that they are never used together',
@@ -35,6 +36,21 @@ final class UsbBackFeed implements Rule
     }
 
     public function inspect(Inspection $inspection): iterable
+    {
+        yield from $this->socket($inspection);
+        foreach ($inspection->board->rails as $id => $rail) {
+            $own = $inspection->board->controllerRail;
+            if ($rail->throughUsb && $id !== $own) {
+                $label = $inspection->controller->carrier->entries()[0]->label;
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The rail %s begins at the carrier’s %s, which %s feeds as well: two sources meet there.', $rail->name, $label, $inspection->board->nameOf($own)), proposals: static fn(): array => [new Remedy('Feed the controller from the rail ' . $rail->name, new FeedController($id)), ...OtherSupplies::remedies($inspection, $id)]);
+            }
+        }
+    }
+
+    /**
+     * @return iterable<Finding>
+     */
+    private function socket(Inspection $inspection): iterable
     {
         $board = $inspection->board;
         $usb = $inspection->controller->carrier->usb;

@@ -44,7 +44,7 @@ final class RandomEditsTest extends TestCase
 {
     private const STEPS = 220;
     /** Trying every remedy of every board would take minutes. */
-    private const REMEDIES_EVERY = 8;
+    private const REMEDIES_EVERY = 12;
     private int $seed = 0;
 
     #[TestWith([1])]

@@ -10,9 +10,11 @@ use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\ProtectRail;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
@@ -178,5 +180,13 @@ final class WorstCornerTest extends TestCase
     private static function driveOf(Board $board): DriverResult
     {
         return DriverAnalysis::of($board)->results['A1'];
+    }
+
+    /** Two rails from sources of one kind, a diode before the one: the coil behind it gets less, though all else is equal. */
+    public function testEqualCircuitsOnUnequalRailsAreNotTakenForEqual(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new AddRail('Coils', TestBoards::part('module-5v-10w', Supply::class)), new ProtectRail('R2', TestBoards::part('schottky-3a', Protection::class)), new FeedCoils(['A2'], 'R2'));
+        $drive = DriverAnalysis::of($board);
+        self::assertEqualsWithDelta(0.35, 62.0 * ($drive->results['A1']->coilAmps->value - $drive->results['A2']->coilAmps->value), 0.02);
     }
 }

@@ -10,6 +10,8 @@ use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Power\SupplyChoice;
 use IronLatch\Core\Power\SupplyOffer;
 use IronLatch\Core\Quantity\MarginState;
@@ -70,6 +72,6 @@ final class SupplyChoiceTest extends TestCase
      */
     private static function offers(Board $board): array
     {
-        return SupplyChoice::ranked($board, 'R1', array_values(TestBoards::catalogue()->parts(Supply::class)), array_values(TestBoards::catalogue()->parts(Converter::class)));
+        return SupplyChoice::ranked(Budget::of($board, DriverAnalysis::of($board)), 'R1', array_values(TestBoards::catalogue()->parts(Supply::class)), array_values(TestBoards::catalogue()->parts(Converter::class)));
     }
 }

@@ -412,6 +412,9 @@ final class RuleFixtures
         yield 'USB beside a module, nothing said' => self::one('power.usb-back-feed', 'board', Kind::Hint, '', new StateAmbient(40.0), new StateUsbTogether(false), $direct);
         yield 'USB beside a module' => self::one('power.usb-back-feed', 'board', Kind::Weak, '', new StateUsbTogether(true), new ChooseSupply('R1', $supply('charger-5v-2a'), true), $direct);
 
+        $coils = static fn(bool $throughUsb): Edit => $both(new AddRail('Coils', $supply('charger-5v-2a')), new ChooseSupply('R2', $supply('charger-5v-2a'), $throughUsb), new StateGround('R2', true), new FeedCoils(['A1'], 'R2'));
+        yield 'coils through the socket of a carrier that a module feeds' => self::one('power.usb-back-feed', 'R2', Kind::Weak, '', $coils(true), $coils(false));
+
         $adapter = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('adapter-12v-1a')));
         yield 'socket wired the other way' => self::one('power.socket-polarity', 'R2', Kind::Broken, '', new StateSocket('R2', JackPolarity::CentreNegative), new StateSocket('R2', JackPolarity::CentrePositive), $adapter);
 

@@ -436,6 +436,10 @@ final class RuleStatementsTest extends TestCase
                 'USB is used while Mains module 5 V, 10 W feeds the carrier, and nothing on the carrier keeps the two apart.',
                 ['State that both are never plugged in together'],
             ],
+            'coils through the socket of a carrier that a module feeds' => [
+                'The rail Coils begins at the carrier’s 5V, which 5 V feeds as well: two sources meet there.',
+                ['Feed the controller from the rail Coils', 'Feed Coils from Mains module 5 V, 3 W'],
+            ],
             'socket wired the other way' => [
                 'Adapter 12 V, 1 A is centre positive; the socket of the rail 12 V is wired centre negative.',
                 ['Wire the socket centre positive', 'Feed 12 V from Step-up board to 12 V, 600 mA on 5 V'],

@@ -68,6 +68,7 @@ final readonly class Board
      * @param array<string, AttachedDevice> $devices by id
      * @param array<string, PowerScenario> $scenarios by id
      * @param ?Fact<bool> $usbTogether USB is plugged in while the board’s own source feeds the carrier; null while nothing is said of it
+     * @param ?MainsBox $box the mains side as a whole; null while nothing is said of it
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -111,6 +112,7 @@ final readonly class Board
         public array $scenarios = [],
         #[FactOf('bool')]
         public ?Fact $usbTogether = null,
+        public ?MainsBox $box = null,
     ) {
         $actuators = $owners = [];
         foreach ($lines as $lineId => $line) {
@@ -177,6 +179,7 @@ final readonly class Board
         ?array $devices = null,
         ?array $scenarios = null,
         ?Fact $usbTogether = null,
+        ?MainsBox $box = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -203,6 +206,7 @@ final readonly class Board
             $devices ?? $this->devices,
             $scenarios ?? $this->scenarios,
             $usbTogether ?? $this->usbTogether,
+            $box ?? $this->box,
         );
     }
 

@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
@@ -77,6 +78,9 @@ final class BoardIntegrity
         }
         foreach (array_keys($board->frozenSeats) as $function) {
             self::function($board, $function, 'The frozen pin map');
+        }
+        if (null !== $board->box?->fuse) {
+            self::part($board, $board->box->fuse, MainsFuse::class, 'fuse');
         }
         self::devices($board, $controller);
         self::counters($board);

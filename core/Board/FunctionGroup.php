@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
 
 /** Functions that belong together: the signals of a bus, the positions of a selector, the relays of one motor. */
@@ -12,6 +14,7 @@ final readonly class FunctionGroup
     /**
      * @param list<string> $functions ids, in their order
      * @param ?I2cFacts $i2c what is known of the bus; only for an I2C bus
+     * @param ?Fact<bool> $byContacts relays that exclude each other are interlocked through their contacts; null while nothing is said of it
      */
     public function __construct(
         public GroupKind $kind,
@@ -19,6 +22,8 @@ final readonly class FunctionGroup
         #[ListOf('string')]
         public array $functions,
         public ?I2cFacts $i2c = null,
+        #[FactOf('bool')]
+        public ?Fact $byContacts = null,
     ) {
         if (count($functions) !== count(array_unique($functions))) {
             throw new \InvalidArgumentException(sprintf('The group “%s” names a function twice.', $name));
@@ -27,9 +32,10 @@ final readonly class FunctionGroup
 
     /**
      * @param ?list<string> $functions
+     * @param ?Fact<bool> $byContacts
      */
-    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null): self
+    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null): self
     {
-        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c);
+        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c, $byContacts ?? $this->byContacts);
     }
 }

@@ -14,6 +14,8 @@ enum GroupKind: string
     case Selector = 'step selector';
     /** Relays of which only one may be on: the steps of one motor. */
     case StepRelays = 'step relays';
+    /** Relays of different lines that may never be on together: a heater and a cooler. */
+    case NeverTogether = 'never on together';
     case HeaderOrder = 'kept in header order';
 
     /**
@@ -28,8 +30,14 @@ enum GroupKind: string
             self::Uart => ['TX' => FunctionKind::UartTransmit, 'RX' => FunctionKind::UartReceive],
             self::Spi => ['SCK' => FunctionKind::SpiClock, 'MOSI' => FunctionKind::SpiOut, 'MISO' => FunctionKind::SpiIn, 'CS' => FunctionKind::SpiSelect],
             self::ShiftChain => ['data' => FunctionKind::RegisterData, 'clock' => FunctionKind::RegisterClock, 'latch' => FunctionKind::RegisterLatch],
-            self::Selector, self::StepRelays, self::HeaderOrder => [],
+            self::Selector, self::StepRelays, self::NeverTogether, self::HeaderOrder => [],
         };
+    }
+
+    /** Whether two of its relays closed at once do harm. */
+    public function isExclusive(): bool
+    {
+        return self::StepRelays === $this || self::NeverTogether === $this;
     }
 
     /** Whether its members must stand in their order along the header. */

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 final readonly class HouseRules
 {
     public const USUAL_ENERGY_PRICE = 0.30;
+    public const USUAL_BARRIER_METRES = 6e-3;
 
     /**
      * @param float $forcedGain collector over base current that counts as driven well, judged at typical levels
@@ -20,6 +21,7 @@ final readonly class HouseRules
      * @param DriverSchool $drivers what is proposed first among circuits that are equally sound
      * @param ?Level $activeLevel the active level that is proposed first; null when either will do
      * @param float $energyPrice of a kilowatt-hour, in euros
+     * @param float $barrierMetres distance between mains and low voltage that is kept by habit, whatever the standard asks for less
      */
     public function __construct(
         #[Measured(Unit::Ratio)]
@@ -32,7 +34,12 @@ final readonly class HouseRules
         public ?Level $activeLevel = null,
         #[Measured(Unit::Euro)]
         public float $energyPrice = self::USUAL_ENERGY_PRICE,
+        #[Measured(Unit::Metre)]
+        public float $barrierMetres = self::USUAL_BARRIER_METRES,
     ) {
+        if ($barrierMetres < 0.003 || $barrierMetres > 0.03) {
+            throw new \InvalidArgumentException('The distance kept by habit lies between 3 mm and 30 mm. Usual are 6 mm and 8 mm.');
+        }
         if ($energyPrice < 0 || $energyPrice > 10) {
             throw new \InvalidArgumentException('The price of a kilowatt-hour lies between 0 € and 10 €.');
         }

@@ -18,6 +18,9 @@ final class PartsInUse
         foreach ($board->rails as $rail) {
             array_push($used, $rail->supply, ...$rail->protection);
         }
+        if (null !== $board->box?->fuse) {
+            $used[] = $board->box->fuse;
+        }
         foreach ($board->devices as $device) {
             $used[] = $device->part;
         }

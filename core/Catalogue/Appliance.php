@@ -13,6 +13,9 @@ final readonly class Appliance implements Part
     /**
      * @param ?float $dcVolts the appliance’s own DC supply; null when it runs from the mains
      * @param bool $mustNotSelfStart it may never start by itself after a power cut or a restart of the controller
+     * @param bool $earthed it has a metal case or another part that wants protective earth (class I)
+     * @param bool $heats it makes heat for its own sake, and can set fire to something
+     * @param bool $compressor it must rest before it starts again
      */
     public function __construct(
         public PartIdentity $identity,
@@ -24,6 +27,9 @@ final readonly class Appliance implements Part
         #[Measured(Unit::Volt)]
         public ?float $dcVolts = null,
         public bool $mustNotSelfStart = false,
+        public bool $earthed = false,
+        public bool $heats = false,
+        public bool $compressor = false,
     ) {}
 
     public function identity(): PartIdentity

@@ -19,6 +19,7 @@ final readonly class MainsSystem implements Part
         public string $liveConductor,
         public string $neutralConductor,
         public string $earthConductor,
+        public CordTable $cordTable = CordTable::Iec60335,
     ) {}
 
     public function identity(): PartIdentity

@@ -23,6 +23,7 @@ use IronLatch\Core\Record\OneOf;
     'protection' => Protection::class,
     'device' => Device::class,
     'appliance' => Appliance::class,
+    'mains-fuse' => MainsFuse::class,
     'mains-system' => MainsSystem::class,
 ])]
 interface Part

@@ -6,22 +6,29 @@ namespace IronLatch\Core\Mains;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Catalogue\LoadKind;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
 
 /** The contact of every line against the appliance behind it. */
 final readonly class LivePath
 {
+    /** Rise of a track that is allowed (common practice). */
+    private const TRACK_RISE_KELVIN = 10.0;
     private const SOURCE = 'contact ratings of the relay’s part file; shares by kind of load: common practice, from memory';
 
     /**
      * @param array<string, ContactLoad> $contacts by relay id
+     * @param Figure $total amperes of all mains lines that can be on together
+     * @param array<string, SharedPart> $shared what all of them have in common, from the inlet inwards, by id
      */
-    private function __construct(public array $contacts) {}
+    private function __construct(public array $contacts, public Figure $total, public array $shared) {}
 
     public static function of(Board $board): self
     {
@@ -33,7 +40,86 @@ final readonly class LivePath
             }
         }
 
-        return new self($contacts);
+        $total = self::total($board, $contacts);
+
+        return new self($contacts, $total, self::shared($board, $contacts, $total));
+    }
+
+    /**
+     * The sum of all mains lines; of those that may never be on together only the greatest counts.
+     *
+     * @param array<string, ContactLoad> $contacts
+     */
+    private static function total(Board $board, array $contacts): Figure
+    {
+        $amps = self::lineAmps($board, $contacts);
+        $sum = array_sum($amps);
+        foreach ($board->groups as $group) {
+            // Only what the contacts themselves keep apart is counted as kept apart.
+            if (!$group->kind->isExclusive() || true !== $group->byContacts?->value) {
+                continue;
+            }
+            $members = [];
+            foreach ($group->functions as $function) {
+                $owner = $board->actuatorOf($function);
+                $line = null === $owner ? null : $board->actuators()[$owner][0];
+                if (null !== $line && isset($amps[$line])) {
+                    $members[$line] = $amps[$line];
+                }
+            }
+            if (count($members) > 1) {
+                $sum -= array_sum($members) - max($members);
+            }
+        }
+
+        return new Figure('current of all lines', $sum, Unit::Ampere, 'Σ I, of those interlocked by contacts the greatest', array_map(static fn(string $line, float $one): string => $board->nameOf($line) . ' ' . QuantityPrinter::rounded($one, Unit::Ampere), array_keys($amps), $amps), 'all lines on, rated power', 'Kirchhoff’s current law; currents of unequal phase add up to less');
+    }
+
+    /**
+     * @param array<string, ContactLoad> $contacts
+     * @return array<string, float> amperes by mains line
+     */
+    private static function lineAmps(Board $board, array $contacts): array
+    {
+        $amps = [];
+        foreach ($board->lines as $id => $line) {
+            $first = array_key_first($line->actuators);
+            if (null === $board->appliance($line)->dcVolts && null !== $first) {
+                $amps[$id] = $contacts[$first]->amps->value;
+            }
+        }
+
+        return $amps;
+    }
+
+    /**
+     * @param array<string, ContactLoad> $contacts
+     * @return array<string, SharedPart>
+     */
+    private static function shared(Board $board, array $contacts, Figure $total): array
+    {
+        $box = $board->box ?? new MainsBox();
+        $table = $board->system()->cordTable;
+        $cord = static fn(?Fact $area): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table), Unit::Ampere, 'table of cords', [QuantityPrinter::rounded($area->value, Unit::SquareMetre)], 'flexible conductor', $table->value . ', from memory') : null;
+        $stated = static fn(?Fact $fact): ?Figure => is_float($fact?->value) ? new Figure('rating', $fact->value, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker') : null;
+        $amps = self::lineAmps($board, $contacts);
+        $single = new Figure('greatest current of one line', [] === $amps ? 0.0 : max($amps), Unit::Ampere, 'max I', [], 'rated power', 'definition of active power');
+        $track = $box->track;
+        $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->copperMetres, self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', $track->inner ? 'inside' : 'outside'], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
+        $fuse = null === $box->fuse ? null : $board->part($box->fuse, MainsFuse::class);
+        $shared = [];
+        foreach ([
+            ['inlet', 'inlet', $total, $stated($box->inletAmps)],
+            ['lead', 'lead', $total, $cord($box->leadSquareMetres)],
+            ['fuse', 'fuse', $total, null === $fuse ? null : new Figure('rating', $fuse->ratedAmps, Unit::Ampere, 'part file', [], 'for good', $fuse->identity->name)],
+            ['inner', 'wiring inside', $total, $cord($box->innerSquareMetres)],
+            ['terminal', 'least terminal', $total, $stated($box->terminalAmps)],
+            ...false === $box->tracks?->value ? [] : [['track', 'narrowest track', $single, $trackBears]],
+        ] as [$id, $name, $carries, $bears]) {
+            $shared[$id] = new SharedPart($id, $name, $carries, $bears, null === $bears ? null : new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], 'all lines on', $bears->source));
+        }
+
+        return $shared;
     }
 
     /**

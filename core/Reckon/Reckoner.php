@@ -38,6 +38,7 @@ final class Reckoner
             'selector-ladder' => self::selectorLadder(),
             'preferred-value' => self::preferredValue(),
             ...PowerCalculations::all(),
+            ...MainsCalculations::all(),
         ];
     }
 

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '4';
+    public const VERSION = '5';
 
     /**
      * @return list<Rule>
@@ -77,6 +77,24 @@ final class RuleBook
             new Power\DeviceOnPin(),
             new Power\HoldCurrent(),
             new Mains\ContactOverloaded(),
+            new Mains\InletFuse(),
+            new Mains\FuseTooLarge(),
+            new Mains\FuseBreaking(),
+            new Mains\FuseTooSmall(),
+            new Mains\SharedOverloaded(),
+            new Mains\EarthMissing(),
+            new Mains\BothPoles(),
+            new Mains\BarrierTooNarrow(),
+            new Mains\RelayInsulation(),
+            new Mains\BesideLowVoltage(),
+            new Mains\SwitchNotFreed(),
+            new Mains\TwoCircuits(),
+            new Mains\CutOutMissing(),
+            new Mains\RestoredOn(),
+            new Mains\NotInterlocked(),
+            new Mains\CompressorRest(),
+            new Mains\UnfitBase(),
+            new Mains\SnubberGlow(),
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
             new Controls\NameClash(),
@@ -91,7 +109,7 @@ final class RuleBook
     public static function missingChecks(): array
     {
         return [
-            Stage::Mains->value => ['inlet fuse', 'protective earth', 'shared parts', 'distances and relay insulation', 'polarity at a reversible plug', 'thermal cut-out', 'interlocks', 'what is restored after a power cut', 'enclosure'],
+            Stage::Mains->value => ['capacitor steps of fan speeds'],
             Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
         ];
     }

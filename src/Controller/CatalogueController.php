@@ -14,6 +14,7 @@ use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
@@ -51,6 +52,7 @@ final class CatalogueController extends AbstractController
         'Fuses, diodes and clamps' => Protection::class,
         'Sensors, displays and other devices' => Device::class,
         'Appliances' => Appliance::class,
+        'Mains fuses' => MainsFuse::class,
         'Mains systems' => MainsSystem::class,
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Demo;
 
+use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
@@ -15,6 +16,7 @@ use IronLatch\Core\Board\Edit\AddScenario;
 use IronLatch\Core\Board\Edit\AddSurface;
 use IronLatch\Core\Board\Edit\AttachDevice;
 use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
@@ -26,6 +28,7 @@ use IronLatch\Core\Board\Edit\ProtectRail;
 use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
@@ -34,10 +37,16 @@ use IronLatch\Core\Board\Edit\StateHours;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateReservoir;
+use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateSocket;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\NewBoard;
+use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OutputOrder;
+use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
@@ -48,6 +57,7 @@ use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
@@ -106,6 +116,12 @@ final readonly class DemoBoards
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6'], Clamp::Diode),
+            new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, place: Place::Rail, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new ChooseFuse($this->part('fuse-ceramic-6-3', MainsFuse::class)),
+            new StateSafety(['L1', 'L2', 'L3', 'L5', 'L6'], outlet: OutletKind::Fixed, earthJoined: true, restore: RestorePolicy::Off),
+            new StateSafety(['L1'], restSeconds: 240.0, snubber: Snubber::Rc),
+            new StateSafety(['L2', 'L6'], restore: RestorePolicy::Last, snubber: Snubber::Rc),
+            new StateSafety(['L3'], cutOut: true),
             // The adapter stands in the next room; its rail feeds the valve alone.
             new StateSocket('R2', JackPolarity::CentrePositive),
             new RunCable('R2', 3.0, 0.5e-6),
@@ -175,6 +191,12 @@ final readonly class DemoBoards
             new AddConvertedRail('3.3 V', $this->part('ldo-1117-3v3', Converter::class), 'R1'),
             new StateCapacitors('R2', false),
             new ProtectRail('R1', $this->part('tvs-5v', Protection::class)),
+            // A box of wood on a thin lead, with whatever fuse lay about.
+            new StateBox(inlet: InletKind::Reversible, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
+            new ChooseFuse($this->part('fuse-glass-5', MainsFuse::class)),
+            new StateSafety(['L3'], earthJoined: false, restore: RestorePolicy::Last, cutOut: false),
+            new StateSafety(['L5'], restore: RestorePolicy::Off),
+            new StateSafety(['L1'], snubber: Snubber::Rc),
         ]);
     }
 

@@ -21,7 +21,7 @@ use Twig\Environment;
  */
 final readonly class BoardScreen
 {
-    public const VIEWS = ['lines', 'pins', 'drive', 'power', 'compare', 'read', 'revisions', 'settings', 'finding'];
+    public const VIEWS = ['lines', 'pins', 'drive', 'power', 'mains', 'compare', 'read', 'revisions', 'settings', 'finding'];
 
     public function __construct(private Environment $twig, private Catalogue $catalogue, private BoardStore $store) {}
 
@@ -51,6 +51,7 @@ final readonly class BoardScreen
                 'compare' => (new PinsScreen($inspection, $report))->comparison(),
                 'drive' => (new DriveScreen($inspection))->context($open),
                 'power' => (new PowerScreen($inspection))->context($open, $report),
+                'mains' => (new MainsScreen($inspection))->context($open),
                 'read' => [],
                 'revisions' => ['revisions' => $this->store->revisions($opened->record)],
                 'finding' => $this->finding($inspection, $report, $open),

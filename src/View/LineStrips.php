@@ -43,6 +43,7 @@ final readonly class LineStrips
         'drive.coil-voltage' => 'coil',
         'mains.contact-overloaded' => 'appliance',
         'mains.on-when-dead' => 'contact',
+        'mains.relay-insulation' => 'contact',
     ];
 
     public function __construct(private Inspection $inspection, private Report $report) {}

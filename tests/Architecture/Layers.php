@@ -77,7 +77,7 @@ final class Layers
     #[TestRule]
     public function theReckonerKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Review', 'Exchange']);
     }
 
     #[TestRule]

@@ -5,22 +5,30 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Support;
 
 use IronLatch\Catalogue\FileCatalogue;
+use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\NewBoard;
+use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Relay;
@@ -86,7 +94,22 @@ final class TestBoards
             new SeatFunction('F4', 'GPIO32'),
             new SeatFunction('F5', 'GPIO34'),
             new StateCable(['F3', 'F4'], 0.5),
+            new StateSafety(['L2'], earthJoined: true, restore: RestorePolicy::Off, cutOut: true),
+            ...self::mainsFacts(),
         );
+    }
+
+    /**
+     * A box on a lead of 1 mm² with a 5 A fuse, 8 mm between mains and low voltage, and a side that can be touched.
+     *
+     * @return list<Edit>
+     */
+    public static function mainsFacts(): array
+    {
+        return [
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new ChooseFuse(self::part('fuse-ceramic-5', MainsFuse::class)),
+        ];
     }
 
     /** A sound board with as many lines as asked for, up to 16. */

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\RemoveRelay;
@@ -18,13 +19,18 @@ use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\UnseatFunction;
+use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Tests\Support\TestBoards;
@@ -71,7 +77,9 @@ final class LineStripsTest extends TestCase
         yield 'relay on a pulsed pin' => [new SeatFunction('F1', '14'), 'driver', JointState::Weak];
         yield 'relay on an input' => [new SeatFunction('F1', '35'), 'driver', JointState::Broken];
         yield 'relay without a pin' => [new UnseatFunction('F1'), 'driver', JointState::Broken];
-        yield 'heater on while the board is dead' => [new Sequence('', [new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class)), new ChooseContact(['A1'], ContactUse::NormallyClosed)]), 'contact', JointState::Danger];
+        yield 'heater on while the board is dead' => [new Sequence('', [new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class)), new ChooseContact(['A1'], ContactUse::NormallyClosed), new StateSafety(['L1'], earthJoined: true, restore: RestorePolicy::Off, cutOut: true)]), 'contact', JointState::Danger];
+        yield 'plain cube beside a button' => [new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), 'contact', JointState::Danger];
+        yield 'plug that fits both ways' => [new StateBox(inlet: InletKind::Reversible), 'appliance', JointState::Danger];
         yield 'no control' => [new RemoveSurface('S1'), 'pin', JointState::Unknown];
     }
 

@@ -26,11 +26,13 @@ final readonly class SetHouseRules implements Edit
         public ?Level $activeLevel = null,
         #[Measured(Unit::Euro)]
         public float $energyPrice = HouseRules::USUAL_ENERGY_PRICE,
+        #[Measured(Unit::Metre)]
+        public float $barrierMetres = HouseRules::USUAL_BARRIER_METRES,
     ) {}
 
     public function apply(Board $board): Board
     {
-        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel, $this->energyPrice));
+        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel, $this->energyPrice, $this->barrierMetres));
     }
 
     public function summary(Board $board): string

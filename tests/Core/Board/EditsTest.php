@@ -246,6 +246,8 @@ final class EditsTest extends TestCase
         foreach (RecordShape::variants(Edit::class)->classes as $class) {
             self::assertTrue(is_subclass_of($class, Edit::class));
             self::assertSame($class, RecordShape::of($class)->class);
+            // Forms carry these beside the fields of their edit.
+            self::assertSame([], array_intersect(['base', 'view', 'open', 'edit'], array_keys(RecordShape::of($class)->fields)), $class);
         }
     }
 }

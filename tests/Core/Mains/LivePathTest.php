@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Mains;
 
+use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseMains;
 use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateTrack;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Mains\ContactShare;
 use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Mains\LiveState;
+use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,5 +85,39 @@ final class LivePathTest extends TestCase
         self::assertEqualsWithDelta(30 / 12, $contact->volts->nominal->value, 1e-9);
         self::assertEqualsWithDelta(16 / 0.5, $contact->margin->nominal->value, 1e-9);
         self::assertEqualsWithDelta(0.3 * 16 / 0.5, $contact->margin->worst->value, 1e-9);
+    }
+
+    /** What the contacts keep apart does not add up; what only the program keeps apart does. */
+    public function testTheSumHonoursAnInterlockOfContactsOnly(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new StateLoad('L1', 230.0), new ChooseAppliance('L1', TestBoards::part('heat-belt', Appliance::class)), new StateLoad('L1', 690.0), new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']));
+        self::assertEqualsWithDelta(3.0 + 1.0, LivePath::of($board)->total->value, 1e-9);
+        self::assertEqualsWithDelta(4.0, LivePath::of(TestBoards::edited($board, new InterlockGroup('G1', false)))->total->value, 1e-9);
+        self::assertEqualsWithDelta(3.0, LivePath::of(TestBoards::edited($board, new InterlockGroup('G1', true)))->total->value, 1e-9);
+        self::assertEqualsWithDelta(10.0 / 4.0, LivePath::of($board)->shared['lead']->margin->value ?? 0.0, 1e-9, '1 mm² bears 10 A.');
+        self::assertNull(LivePath::of($board)->shared['track'] ?? null, 'Mains runs in wires.');
+        self::assertEqualsWithDelta(TrackCurrent::amps(5e-3, 35e-6, 10.0, false) / 3.0, LivePath::of(TestBoards::edited($board, new StateTrack(5e-3)))->shared['track']->margin->value ?? 0.0, 1e-9);
+    }
+
+    /** Off is not isolated. */
+    public function testWhatIsLiveInEachState(): void
+    {
+        $actuator = TestBoards::sound()->actuators()['A1'][1];
+        $plain = TestBoards::part('reinforced-5v', Relay::class);
+        self::assertSame([[false, false], [false, false], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live)));
+        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Neutral)), 'Switched in the neutral it is always live.');
+        self::assertSame([[false, false], [true, true], [true, true]], self::live(LiveState::of($actuator->with(contact: ContactUse::NormallyClosed), $plain, SwitchedConductor::Both)));
+        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, TestBoards::part('ssr-25a-zero', Relay::class), SwitchedConductor::Live)), 'A solid-state output leaks.');
+        self::assertSame([null, null], self::live(LiveState::of($actuator, TestBoards::part('bistable-5v-two', Relay::class), SwitchedConductor::Live))[1], 'As it was.');
+        self::assertNull(LiveState::of($actuator, $plain, null)[0]->live);
+    }
+
+    /**
+     * @param list<LiveState> $states
+     * @return list<array{?bool, ?bool}>
+     */
+    private static function live(array $states): array
+    {
+        return array_map(static fn(LiveState $one): array => [$one->runs, $one->live], $states);
     }
 }

@@ -42,6 +42,12 @@ final class ReckonerTest extends TestCase
         yield '0.25 A for 5 ms: 1.25 mC over 0.4625 V' => ['reservoir', [], ['capacitance, at least' => 2.7027e-3, 'next larger E6 value' => 3.3e-3]];
         yield '500 mAh at 80 mA, 0.3 A over 1.7 Ω' => ['battery-life', [], ['time' => 6.25, 'voltage at the peak' => 8.49]];
         yield '10 m of 0.5 mm²: 0.345 Ω by ρ, 0.39 Ω by IEC 60228 class 5' => ['cable-drop', [], ['resistance, there and back' => 0.34483, 'drop, at most' => 0.312, 'left at the end' => 11.688]];
+        yield '10 A, 10 K, outside, one ounce: about 7.2 mm (IPC-2221)' => ['track-width', [], ['width, outside' => 7.194e-3, 'width, inside the board' => 18.714e-3]];
+        yield '9 A: 1 mm², 3.51 V along 10 m' => ['conductor', [], ['cross-section, at least' => 1e-6, 'falls along it' => 3.51, 'of the mains' => 1.5261]];
+        yield '4.2 A on 0.75 mm²: 5 A' => ['fuse', [], ['fuse' => 5.0]];
+        yield '230 V, category II: 1.5 and 3 mm, 2.5 and 5 mm' => ['distances', [], ['basic clearance' => 1.5e-3, 'basic creepage' => 2.5e-3, 'reinforced clearance' => 3e-3, 'reinforced creepage' => 5e-3, 'a slot counts from' => 1e-3]];
+        yield '100 nF leak 7.2 mA at 230 V 50 Hz' => ['snubber', [], ['leakage' => 7.222e-3, 'peak at closing' => 3.2527]];
+        yield '2.2 µF: a bleeder of about 200 kΩ, and 148 A without more than 2.2 Ω' => ['capacitor-stage', [], ['bleeder, at most' => 201.27e3, 'peak at closing' => 147.85]];
         yield '3.5 W through 612 cm²' => ['box-air', [], ['air inside' => 25 + 3.5 / (5.5 * 0.0612), 'box over room' => 1 / (5.5 * 0.0612)]];
         yield 'IEC 60063' => ['preferred-value', ['ohms' => '1050'], ['nearest of E12' => 1000.0, 'nearest of E24' => 1100.0]];
     }

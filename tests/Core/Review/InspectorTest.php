@@ -136,6 +136,20 @@ final class InspectorTest extends TestCase
         $gaps = array_map(static fn(NotChecked $gap): array => [$gap->rule->id, $gap->subject, $gap->needs], TestBoards::inspect($board)->notChecked);
         self::assertSame([
             ['power.supply-overloaded', 'R1', 'the rail that feeds “Valve”'],
+            ['mains.no-fuse', 'board', 'whether a fuse stands behind the inlet'],
+            ['mains.shared-overloaded', 'board', 'the rating of the inlet'],
+            ['mains.shared-overloaded', 'board', 'the cross-section of the lead'],
+            ['mains.shared-overloaded', 'board', 'the cross-section of the wiring inside'],
+            ['mains.shared-overloaded', 'board', 'the rating of the least terminal'],
+            ['mains.shared-overloaded', 'board', 'whether mains runs in tracks, and how wide the narrowest is'],
+            ['mains.both-poles', 'board', 'how the mains comes in'],
+            ['mains.barrier', 'board', 'whether somebody can touch the low-voltage side'],
+            ['mains.barrier', 'board', 'where it lives'],
+            ['mains.barrier', 'board', 'the clearance between mains and low voltage'],
+            ['mains.barrier', 'board', 'the creepage distance between mains and low voltage'],
+            ['mains.beside-low-voltage', 'L1', 'whether its contact and wiring keep the same distance from mains'],
+            ['mains.two-circuits', 'board', 'whether all of it hangs on one circuit'],
+            ['mains.unfit-base', 'board', 'what carries and encloses it'],
             ['mains.neutral-switched', 'L2', 'which conductor the contact interrupts'],
         ], $gaps);
     }

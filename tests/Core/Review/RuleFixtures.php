@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review;
 
 use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
@@ -22,6 +23,7 @@ use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseEntry;
+use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\ConfirmReading;
@@ -38,9 +40,11 @@ use IronLatch\Core\Board\Edit\FitHeatSink;
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\FreezePins;
 use IronLatch\Core\Board\Edit\HoldCoils;
+use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Board\Edit\ProtectRail;
 use IronLatch\Core\Board\Edit\RemoveLine;
 use IronLatch\Core\Board\Edit\RemoveRelay;
+use IronLatch\Core\Board\Edit\RemoveSurface;
 use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
@@ -50,6 +54,7 @@ use IronLatch\Core\Board\Edit\SetExpander;
 use IronLatch\Core\Board\Edit\SetI2cBus;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateAmbient;
+use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
@@ -61,6 +66,7 @@ use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRadio;
 use IronLatch\Core\Board\Edit\StateReservoir;
+use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateSocket;
 use IronLatch\Core\Board\Edit\StateUsbTogether;
 use IronLatch\Core\Board\Edit\SwitchDirectly;
@@ -68,10 +74,14 @@ use IronLatch\Core\Board\Edit\TolerateConsole;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
+use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Basis;
@@ -82,6 +92,7 @@ use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PartIdentity;
@@ -168,6 +179,7 @@ final class RuleFixtures
         yield from self::expanders();
         yield from self::drivers();
         yield from self::power();
+        yield from self::mains();
 
         yield 'coil straight on its pin' => self::one('drive.coil-on-pin', 'A1', Kind::Broken, '50 mA', new DriveDirectly(['A1']), new DriveByTransistor(['A1'], $transistor, 470.0));
 
@@ -435,6 +447,49 @@ final class RuleFixtures
 
         yield 'held coil behind a zener' => self::one('power.hold-current', 'A1', Kind::Broken, '×0.491', $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)), $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)));
         yield 'coil held with a third' => self::one('power.hold-current', 'A1', Kind::Weak, '×0.324', new HoldCoils(['A1'], 0.33), new HoldCoils(['A1'], 0.5));
+    }
+
+    /**
+     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     */
+    private static function mains(): iterable
+    {
+        $both = static fn(Edit ...$edits): Edit => new Sequence('both', array_values($edits));
+        $fuse = static fn(string $id): Edit => new ChooseFuse(TestBoards::part($id, MainsFuse::class));
+        $nothing = new StateBox(oneCircuit: true);
+
+        yield 'no fuse' => self::one('mains.no-fuse', 'board', Kind::Danger, '', new StateBox(fused: false), $nothing);
+        yield '5 A fuse on 0.5 mm²' => self::one('mains.fuse-too-large', 'board', Kind::Danger, '5 A', new StateBox(innerSquareMetres: 0.5e-6), new StateBox(innerSquareMetres: 0.75e-6));
+        yield 'glass fuse' => self::one('mains.fuse-breaking', 'board', Kind::Danger, '50 A', $fuse('fuse-glass-5'), $fuse('fuse-ceramic-5'));
+        yield 'airer of 1500 W behind 5 A' => self::one('mains.fuse-too-small', 'board', Kind::Weak, '×0.749', new StateLoad('L2', 1500.0), $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')));
+        yield 'airer of 1500 W on a 6 A lead' => self::one('mains.shared-overloaded', 'board', Kind::Danger, '×0.898', $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10'), new StateBox(leadSquareMetres: 0.75e-6)), $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')));
+        $six = TestBoards::edited(TestBoards::withLines(6), ...[...TestBoards::mainsFacts(), ...array_map(static fn(int $line): Edit => new ChooseAppliance('L' . $line, TestBoards::part('heated-airer', Appliance::class)), range(1, 6))]);
+        yield 'six airers behind a 6 A lead' => self::one('mains.shared-overloaded', 'board', Kind::Danger, '×0.75', $both(...[...array_map(static fn(int $line): Edit => new StateLoad('L' . $line, 306.67), range(1, 6)), new StateBox(leadSquareMetres: 0.75e-6)]), new StateBox(leadSquareMetres: 1.0e-6), $six);
+        yield 'airer without earth' => self::one('mains.no-earth', 'L2', Kind::Danger, '', new StateSafety(['L2'], earthJoined: false), new StateSafety(['L1'], earthJoined: false));
+        yield 'metal case without earth' => self::one('mains.no-earth', 'board', Kind::Danger, '', new StateBox(enclosure: BaseMaterial::Metal, enclosureEarthed: false), new StateBox(enclosure: BaseMaterial::Metal, enclosureEarthed: true));
+        yield 'one pole behind a plug that fits both ways' => self::one('mains.both-poles', 'L1', Kind::Danger, '', new StateBox(inlet: InletKind::Reversible), $both(new StateBox(inlet: InletKind::Reversible), new StateConductor(['L1', 'L2'], SwitchedConductor::Both)));
+        yield 'one pole of two hots' => self::one('mains.both-poles', 'L2', Kind::Danger, '', new StateBox(inlet: InletKind::TwoHots), $both(new StateBox(inlet: InletKind::TwoHots), new StateConductor(['L1', 'L2'], SwitchedConductor::Both)));
+        yield '3 mm between mains and a button' => self::one('mains.barrier', 'board', Kind::Danger, '×0.6', new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3), new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3, touchable: false));
+        yield 'box on a lead, laid out for the wall' => self::one('mains.barrier', 'board', Kind::Danger, '×0.909', new StateBox(clearanceMetres: 5e-3, creepageMetres: 8e-3, place: Place::Wall), new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, place: Place::Wall));
+        yield '5.5 mm, by the standard enough' => self::one('mains.barrier', 'board', Kind::Hint, '5.5 mm', new StateBox(clearanceMetres: 5.5e-3, creepageMetres: 5.5e-3), new StateBox(clearanceMetres: 6e-3, creepageMetres: 6e-3));
+        $cube = new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class));
+        yield 'plain cube beside a button' => self::one('mains.relay-insulation', 'A1', Kind::Danger, '', $cube, $both($cube, new StateBox(touchable: false)));
+        $valve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)), new FeedAppliance('L3', 'R2'), new SeatFunction('F6', '21'));
+        yield 'valve among mains contacts' => self::one('mains.beside-low-voltage', 'L3', Kind::Danger, '', new StateBox(lowContactsApart: false), $nothing, $valve);
+        yield 'wall switch with mains left in it' => self::one('mains.switch-not-freed', 'board', Kind::Danger, '', new StateBox(switchesFreed: false), $both(new StateBox(switchesFreed: false), new RemoveSurface('S1')));
+        yield 'two circuits' => self::one('mains.two-circuits', 'board', Kind::Danger, '', new StateBox(oneCircuit: false), $nothing);
+        yield 'airer without a cut-out' => self::one('mains.no-cut-out', 'L2', Kind::Danger, '', new StateSafety(['L2'], cutOut: false), new StateSafety(['L1'], cutOut: false));
+        yield 'airer that comes back' => self::one('mains.restored-on', 'L2', Kind::Danger, '', new StateSafety(['L2'], restore: RestorePolicy::Last), new StateSafety(['L1'], restore: RestorePolicy::Last));
+        $group = new AddGroup(GroupKind::NeverTogether, 'Heat and cold', ['F1', 'F2']);
+        yield 'two relays kept apart by the program' => self::one('mains.not-interlocked', 'G1', Kind::Danger, '', $both($group, new InterlockGroup('G1', false)), $both($group, new InterlockGroup('G1', true)));
+        yield 'two steps of a fan closable at once' => self::one('mains.not-interlocked', 'G1', Kind::Danger, '', $both(new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F2']), new InterlockGroup('G1', false)), $both(new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F2']), new InterlockGroup('G1', true)));
+        $cooler = new ChooseAppliance('L1', TestBoards::part('cooler', Appliance::class));
+        yield 'cooler without a rest' => self::one('mains.compressor-rest', 'L1', Kind::Weak, '60 s', $both($cooler, new StateSafety(['L1'], restSeconds: 60.0)), $both($cooler, new StateSafety(['L1'], restSeconds: 240.0)));
+        yield 'box of wood' => self::one('mains.unfit-base', 'board', Kind::Danger, '', new StateBox(enclosure: BaseMaterial::Wood), $nothing);
+        yield 'box of some plastic' => self::one('mains.unfit-base', 'board', Kind::Weak, '', new StateBox(enclosure: BaseMaterial::OtherPlastic), $nothing);
+        yield 'snubber across a lamp' => self::one('mains.snubber-glow', 'L1', Kind::Weak, '7.23 mA', new StateSafety(['L1'], snubber: Snubber::Rc), new StateSafety(['L1'], snubber: Snubber::Varistor));
+        $fan = new ChooseAppliance('L1', TestBoards::part('vent-fan', Appliance::class));
+        yield 'nothing across a motor' => self::one('mains.snubber-glow', 'L1', Kind::Hint, '', $both($fan, new StateSafety(['L1'], snubber: Snubber::None)), $both($fan, new StateSafety(['L1'], snubber: Snubber::Rc)));
     }
 
     /**

@@ -488,6 +488,110 @@ final class RuleStatementsTest extends TestCase
                 '“Lamp” is held with ×0.324 of its nominal voltage.',
                 ['Hold it with half of the voltage', 'Hold it with the full voltage'],
             ],
+            'no fuse' => [
+                'No fuse stands behind the inlet: a fault heats the wires of this box until they burn.',
+                ['Fit ceramic fuse T 2 A'],
+            ],
+            '5 A fuse on 0.5 mm²' => [
+                'The fuse is rated 5 A; the wiring inside bears 3 A.',
+                ['Fit ceramic fuse T 2 A'],
+            ],
+            'glass fuse' => [
+                'Glass fuse T 5 A breaks 50 A; a short circuit of the mains brings more.',
+                ['Fit ceramic fuse T 2 A'],
+            ],
+            'airer of 1500 W behind 5 A' => [
+                'All lines together draw 6.68 A through a fuse of 5 A.',
+                ['Fit ceramic fuse T 10 A'],
+            ],
+            'airer of 1500 W on a 6 A lead' => [
+                'The lead carries 6.68 A and bears 6 A.',
+                ['Use a lead of 1 mm²'],
+            ],
+            'six airers behind a 6 A lead' => [
+                'The lead carries 8 A and bears 6 A.',
+                ['Use a lead of 1 mm²'],
+            ],
+            'airer without earth' => [
+                '“Airer” has no protective earth, but its appliance has parts that must be earthed.',
+                ['Run the protective earth (green-yellow) straight through'],
+            ],
+            'metal case without earth' => [
+                'The metal case is not joined to protective earth.',
+                ['Join the case to protective earth'],
+            ],
+            'one pole behind a plug that fits both ways' => [
+                '“Lamp” is switched in one conductor, behind a plug that fits both ways: it can be live while it is off.',
+                ['Use a plug that fits one way only', 'Switch both conductors'],
+            ],
+            'one pole of two hots' => [
+                '“Airer” is switched in one conductor, behind two live conductors: it can be live while it is off.',
+                ['Switch both conductors'],
+            ],
+            '3 mm between mains and a button' => [
+                'The creepage between mains and low voltage is 3 mm; reinforced insulation wants 5 mm here.',
+                ['Lay it out with 6 mm of clearance and 6 mm of creepage', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
+            ],
+            'box on a lead, laid out for the wall' => [
+                'The clearance between mains and low voltage is 5 mm; reinforced insulation wants 5.5 mm here.',
+                ['Lay it out with 6 mm of clearance and 6 mm of creepage', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
+            ],
+            '5.5 mm, by the standard enough' => [
+                'Mains comes within 5.5 mm of low voltage; by habit 6 mm are kept, with a milled slot.',
+                ['Lay it out with 6 mm of clearance and 6 mm of creepage'],
+            ],
+            'plain cube beside a button' => [
+                '“Lamp” is kept from the low-voltage side by Cube relay 5 V, 0.36 W, 10 A, whose insulation is basic, and that side can be touched.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
+            ],
+            'valve among mains contacts' => [
+                'The contact and wiring of “Valve” lie beside mains without the distance that the rest keeps.',
+                ['Keep the same distance'],
+            ],
+            'wall switch with mains left in it' => [
+                '1 wall switch is not freed of mains, and lead to the controller.',
+                ['Free the wall switches of mains altogether'],
+            ],
+            'two circuits' => [
+                'The board hangs on more than one circuit: with one switched off it is still live.',
+                ['Feed all of it from one circuit'],
+            ],
+            'airer without a cut-out' => [
+                '“Airer” heats, and nothing but the board switches it off.',
+                ['Fit an independent thermal cut-out'],
+            ],
+            'airer that comes back' => [
+                '“Airer” must never start by itself, but comes back as it was after a power cut.',
+                ['Leave it off after a power cut'],
+            ],
+            'two relays kept apart by the program' => [
+                'Two relays of “Heat and cold” can be closed at once: only the program keeps them apart.',
+                ['Interlock them through the contacts'],
+            ],
+            'two steps of a fan closable at once' => [
+                'Two relays of “Steps” can be closed at once: only the program keeps them apart.',
+                ['Interlock them through the contacts'],
+            ],
+            'cooler without a rest' => [
+                '“Lamp” may start again after 60 s; its compressor wants 180 s.',
+                ['Let it rest for 4 minutes'],
+            ],
+            'box of wood' => [
+                'What carries and encloses the mains parts is wood or cardboard.',
+                ['Use a flame-rated enclosure that needs a tool to open'],
+            ],
+            'box of some plastic' => [
+                'What carries and encloses the mains parts is plastic of unknown kind.',
+                ['Use a flame-rated enclosure that needs a tool to open'],
+            ],
+            'snubber across a lamp' => [
+                '7.23 mA leak across the open contact of “Lamp”: its lamp may glow.',
+                ['Take the snubber off'],
+            ],
+            'nothing across a motor' => [
+                'Nothing lies across the contact of “Lamp”, which is an inductive appliance: its arc wears the contact.',
+                ['Fit 100 Ω and 100 nF of class X2'],
+            ],
             'coil straight on its pin' => [
                 'The coil of “Lamp” hangs straight on its pin and draws up to 50 mA; a pin should carry 12 mA.',
                 ['Drive it by NPN 2N2222A class with 560 Ω'],

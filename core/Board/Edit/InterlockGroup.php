@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Record\Fact;
+
+/** States whether relays that may never be on together are interlocked through their contacts, so that no program can close two. */
+final readonly class InterlockGroup implements Edit
+{
+    public function __construct(
+        public string $group,
+        public bool $byContacts,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $group = Targets::group($board, $this->group);
+        if (!$group->kind->isExclusive()) {
+            throw new EditRefused(sprintf('“%s” is no group of relays that may never be on together.', $group->name));
+        }
+
+        return $board->with(groups: [...$board->groups, $this->group => $group->with(byContacts: Fact::stated($this->byContacts))]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf($this->byContacts ? 'Interlock “%s” through the contacts' : 'Leave “%s” to the program alone', $board->nameOf($this->group));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\LineSafety;
+use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Snubber;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\ListOf;
+use IronLatch\Core\Record\Measured;
+
+/** States facts of lines that keep people from harm; what is left out stays as it was. */
+final readonly class StateSafety implements Edit
+{
+    /**
+     * @param list<string> $lines ids
+     */
+    public function __construct(
+        #[ListOf('string')]
+        public array $lines,
+        public ?OutletKind $outlet = null,
+        public ?bool $earthJoined = null,
+        public ?RestorePolicy $restore = null,
+        public ?bool $cutOut = null,
+        #[Measured(Unit::Second)]
+        public ?float $restSeconds = null,
+        public ?Snubber $snubber = null,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $lines = $board->lines;
+        foreach ($this->lines as $id) {
+            $line = Targets::line($board, $id);
+            $safety = $line->safety ?? new LineSafety();
+            $lines[$id] = $line->with(safety: new LineSafety(
+                null === $this->outlet ? $safety->outlet : Fact::stated($this->outlet),
+                null === $this->earthJoined ? $safety->earthJoined : Fact::stated($this->earthJoined),
+                null === $this->restore ? $safety->restore : Fact::stated($this->restore),
+                null === $this->cutOut ? $safety->cutOut : Fact::stated($this->cutOut),
+                null === $this->restSeconds ? $safety->restSeconds : Fact::stated($this->restSeconds),
+                null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
+            ));
+        }
+
+        return $board->with(lines: $lines);
+    }
+
+    public function summary(Board $board): string
+    {
+        $stated = array_keys(array_filter(get_object_vars($this), static fn(mixed $value, string $name): bool => null !== $value && 'lines' !== $name, ARRAY_FILTER_USE_BOTH));
+
+        return sprintf('State of %s: %s', Targets::names($board, $this->lines), implode(', ', array_map(static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)), $stated)));
+    }
+}

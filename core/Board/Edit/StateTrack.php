@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\MainsBox;
+use IronLatch\Core\Board\Track;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** States the narrowest mains track of the board. */
+final readonly class StateTrack implements Edit
+{
+    public function __construct(
+        #[Measured(Unit::Metre)]
+        public float $widthMetres,
+        #[Measured(Unit::Metre)]
+        public float $copperMetres = 35e-6,
+        public bool $inner = false,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $box = $board->box ?? new MainsBox();
+
+        return $board->with(box: $box->withTrack(new Track($this->widthMetres, $this->copperMetres, $this->inner)));
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('State mains tracks of %s', QuantityPrinter::rounded($this->widthMetres, Unit::Metre));
+    }
+}

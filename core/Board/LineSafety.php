@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
+use IronLatch\Core\Record\Measured;
+
+/** What is known of a line that keeps people from harm; null for what nobody has said. */
+final readonly class LineSafety
+{
+    /**
+     * @param ?Fact<OutletKind> $outlet where the line leaves the box
+     * @param ?Fact<bool> $earthJoined protective earth runs straight through to it
+     * @param ?Fact<RestorePolicy> $restore what it does when power comes back
+     * @param ?Fact<bool> $cutOut an independent thermal cut-out stands in it
+     * @param ?Fact<float> $restSeconds how long the program lets it rest before it starts again
+     * @param ?Fact<Snubber> $snubber what lies across its contact
+     */
+    public function __construct(
+        #[FactOf(OutletKind::class)]
+        public ?Fact $outlet = null,
+        #[FactOf('bool')]
+        public ?Fact $earthJoined = null,
+        #[FactOf(RestorePolicy::class)]
+        public ?Fact $restore = null,
+        #[FactOf('bool')]
+        public ?Fact $cutOut = null,
+        #[FactOf('float'), Measured(Unit::Second)]
+        public ?Fact $restSeconds = null,
+        #[FactOf(Snubber::class)]
+        public ?Fact $snubber = null,
+    ) {
+        if (is_float($restSeconds?->value) && ($restSeconds->value < 0 || $restSeconds->value > 3600)) {
+            throw new \InvalidArgumentException('A rest lies between 0 and an hour. Compressors want 3 to 5 min.');
+        }
+    }
+}

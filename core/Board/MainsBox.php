@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
+use IronLatch\Core\Record\Measured;
+
+/** The mains side of a board as a whole; null for what nobody has said. */
+final readonly class MainsBox
+{
+    /**
+     * @param ?Fact<InletKind> $inlet how the mains comes in
+     * @param ?Fact<float> $inletAmps what plug, inlet or terminals at the entrance are rated for
+     * @param ?Fact<bool> $fused a fuse of its own stands behind the inlet
+     * @param ?Fact<float> $leadSquareMetres each wire of the lead that feeds the box
+     * @param ?Fact<float> $innerSquareMetres wires inside that carry the sum: fuse to contacts, and the neutral
+     * @param ?Fact<float> $terminalAmps rating of the least terminal
+     * @param ?Fact<float> $clearanceMetres shortest way through air between mains and low voltage
+     * @param ?Fact<float> $creepageMetres shortest way over the surface between them
+     * @param ?Fact<Place> $place where it lives
+     * @param ?Fact<bool> $touchable somebody can touch the low-voltage side: a button, a probe, the USB socket
+     * @param ?Fact<BaseMaterial> $enclosure what carries and encloses it
+     * @param ?Fact<bool> $enclosureEarthed a metal case is joined to protective earth
+     * @param ?Fact<bool> $oneCircuit all of it hangs on one circuit of the installation
+     * @param ?Fact<bool> $switchesFreed wall switches used again are freed of mains altogether
+     * @param ?Fact<bool> $lowContactsApart contacts and wiring of low-voltage appliances keep the same distance from mains as the rest
+     * @param ?Fact<bool> $tracks mains runs in tracks of the board; otherwise in wires
+     * @param ?string $fuse part id of the fuse behind the inlet; null while it is not chosen
+     * @param ?Track $track the narrowest mains track
+     */
+    public function __construct(
+        #[FactOf(InletKind::class)]
+        public ?Fact $inlet = null,
+        #[FactOf('float'), Measured(Unit::Ampere)]
+        public ?Fact $inletAmps = null,
+        #[FactOf('bool')]
+        public ?Fact $fused = null,
+        #[FactOf('float'), Measured(Unit::SquareMetre)]
+        public ?Fact $leadSquareMetres = null,
+        #[FactOf('float'), Measured(Unit::SquareMetre)]
+        public ?Fact $innerSquareMetres = null,
+        #[FactOf('float'), Measured(Unit::Ampere)]
+        public ?Fact $terminalAmps = null,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public ?Fact $clearanceMetres = null,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public ?Fact $creepageMetres = null,
+        #[FactOf(Place::class)]
+        public ?Fact $place = null,
+        #[FactOf('bool')]
+        public ?Fact $touchable = null,
+        #[FactOf(BaseMaterial::class)]
+        public ?Fact $enclosure = null,
+        #[FactOf('bool')]
+        public ?Fact $enclosureEarthed = null,
+        #[FactOf('bool')]
+        public ?Fact $oneCircuit = null,
+        #[FactOf('bool')]
+        public ?Fact $switchesFreed = null,
+        #[FactOf('bool')]
+        public ?Fact $lowContactsApart = null,
+        #[FactOf('bool')]
+        public ?Fact $tracks = null,
+        public ?string $fuse = null,
+        public ?Track $track = null,
+    ) {
+        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.']] as [$fact, $least, $most, $words]) {
+            if (is_float($fact?->value) && ($fact->value < $least || $fact->value > $most)) {
+                throw new \InvalidArgumentException($words);
+            }
+        }
+        if (is_float($clearanceMetres?->value) && is_float($creepageMetres?->value) && $creepageMetres->value < $clearanceMetres->value) {
+            throw new \InvalidArgumentException('The way over the surface is never shorter than the way through air. Measure both again.');
+        }
+    }
+
+    public function fusedBy(string $fuse): self
+    {
+        return new self($this->inlet, $this->inletAmps, Fact::stated(true), $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, $this->tracks, $fuse, $this->track);
+    }
+
+    public function withTrack(Track $track): self
+    {
+        return new self($this->inlet, $this->inletAmps, $this->fused, $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, Fact::stated(true), $this->fuse, $track);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+/** Where a line leaves the box. */
+enum OutletKind: string
+{
+    case Fixed = 'fixed wiring';
+    case Lead = 'lead of the appliance';
+    case Earthed = 'outlet with earth';
+    case Unearthed = 'outlet without earth';
+    case Reversible = 'outlet that takes a plug both ways';
+
+    /** Whether it offers an earth that somebody may count on. */
+    public function offersEarth(): bool
+    {
+        return self::Earthed === $this || self::Reversible === $this;
+    }
+}

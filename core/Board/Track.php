@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** The narrowest mains track of the board. */
+final readonly class Track
+{
+    /**
+     * @param float $copperMetres thickness of the copper: 35 µm for one ounce
+     * @param bool $inner it lies inside the board
+     */
+    public function __construct(
+        #[Measured(Unit::Metre)]
+        public float $widthMetres,
+        #[Measured(Unit::Metre)]
+        public float $copperMetres = 35e-6,
+        public bool $inner = false,
+    ) {
+        if ($widthMetres < 0.1e-3 || $widthMetres > 0.05 || $copperMetres < 10e-6 || $copperMetres > 500e-6) {
+            throw new \InvalidArgumentException('A mains track is between 0.1 mm and 50 mm wide, of copper between 10 µm and 0.5 mm thick. One ounce is 35 µm.');
+        }
+    }
+}

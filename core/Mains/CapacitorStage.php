@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Mains;
+
+/**
+ * One step of a fan whose speed is set by a capacitor in series with its motor.
+ *
+ * The motor is a resistance and an inductance in series, from its rated voltage, power and power factor; a real one slows down and
+ * changes both, so this is where it starts from (common practice).
+ */
+final readonly class CapacitorStage
+{
+    /** Volts that a charged capacitor may keep (IEC 60335-1: 34 V a second after the plug is drawn, from memory). */
+    private const HARMLESS_VOLTS = 34.0;
+
+    /**
+     * @param float $amps through the motor
+     * @param float $motorVolts across it
+     * @param float $capacitorVolts across the capacitor, rms
+     * @param float $motorWatts
+     */
+    private function __construct(public float $amps, public float $motorVolts, public float $capacitorVolts, public float $motorWatts) {}
+
+    /**
+     * @param float $ratedVolts at which the motor draws its watts
+     * @param float $farads in series; infinite for full speed
+     * @param float $seriesOhms that limits the current at closing
+     * @throws \InvalidArgumentException when the motor cannot be such
+     */
+    public static function of(float $mainsVolts, float $hertz, float $ratedVolts, float $watts, float $powerFactor, float $farads, float $seriesOhms = 0.0): self
+    {
+        if ($watts <= 0 || $powerFactor <= 0 || $powerFactor > 1 || $farads <= 0) {
+            throw new \InvalidArgumentException('A motor draws some watts at a power factor between 0 and 1, and its capacitor has some capacitance.');
+        }
+        [$resistance, $reactance] = self::motor($ratedVolts, $watts, $powerFactor);
+        $capacitive = is_finite($farads) ? 1 / (2 * M_PI * $hertz * $farads) : 0.0;
+        $amps = $mainsVolts / hypot($resistance + $seriesOhms, $reactance - $capacitive);
+
+        return new self($amps, $amps * hypot($resistance, $reactance), $amps * $capacitive, $amps ** 2 * $resistance);
+    }
+
+    /**
+     * @return array{float, float} ohms of resistance and reactance
+     */
+    public static function motor(float $ratedVolts, float $watts, float $powerFactor): array
+    {
+        $impedance = $ratedVolts ** 2 * $powerFactor / $watts;
+
+        return [$impedance * $powerFactor, $impedance * sqrt(1 - $powerFactor ** 2)];
+    }
+
+    /** The greatest bleeder in ohms that takes a capacitor from the peak of the mains to harmless within a second. */
+    public static function bleederOhms(float $mainsVolts, float $farads): float
+    {
+        return 1 / ($farads * log(sqrt(2) * $mainsVolts / self::HARMLESS_VOLTS));
+    }
+
+    /** Amperes for a moment when an empty capacitor is closed onto the peak of the mains. */
+    public static function closingAmps(float $mainsVolts, float $seriesOhms): float
+    {
+        return sqrt(2) * $mainsVolts / $seriesOhms;
+    }
+}

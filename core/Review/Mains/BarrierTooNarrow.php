@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Place;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Mains\Insulation;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Mains too near to what can be touched. */
+final class BarrierTooNarrow implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.barrier',
+            1,
+            Stage::Mains,
+            'Mains too near to what can be touched',
+            [Kind::Danger, Kind::Hint],
+            'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it fails.',
+            'clearance and creepage for reinforced insulation by voltage, overvoltage category and pollution degree of the place, material group III (danger below); the distance of the house rules (hint below)',
+            Basis::Standard,
+            'IEC 60664-1, tables F.1, F.2 and F.4, from memory',
+            'the low-voltage side is treated as live: nobody can touch any of it',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $box = $inspection->board->box;
+        if (!OnMains::any($inspection) || false === $box?->touchable?->value) {
+            return;
+        }
+        $place = $box?->place?->value;
+        $ways = ['clearance' => $box?->clearanceMetres?->value, 'creepage' => $box?->creepageMetres?->value];
+        foreach ([[$box?->touchable?->value, 'whether somebody can touch the low-voltage side'], [$place, 'where it lives'], [$ways['clearance'], 'the clearance between mains and low voltage'], [$ways['creepage'], 'the creepage distance between mains and low voltage']] as [$known, $words]) {
+            if (null === $known) {
+                yield new NotChecked($this->facts(), 'board', $words);
+            }
+        }
+        if (null === $box?->touchable?->value || !$place instanceof Place) {
+            return;
+        }
+        $worst = null;
+        foreach ($ways as $name => $metres) {
+            if (!is_float($metres)) {
+                continue;
+            }
+            $needed = 'clearance' === $name
+                ? Insulation::clearance($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true)
+                : Insulation::creepage($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true);
+            $figure = new Figure($name . ' over what reinforced insulation wants', $metres / $needed, Unit::Ratio, 'd ÷ d_reinforced', ['d = ' . QuantityPrinter::rounded($metres, Unit::Metre), 'd_reinforced = ' . QuantityPrinter::rounded($needed, Unit::Metre), sprintf('overvoltage category %d, pollution degree %d, group III', $place->overvoltageCategory(), $place->pollutionDegree())], QuantityPrinter::rounded($inspection->board->system()->volts, Unit::Volt), 'IEC 60664-1, from memory');
+            if (null === $worst || $figure->value < $worst[0]->value) {
+                $worst = [$figure, $name, $metres, $needed];
+            }
+        }
+        if (null === $worst) {
+            return;
+        }
+        [$figure, $name, $metres, $needed] = $worst;
+        $habit = $inspection->board->houseRules->barrierMetres;
+        if ($figure->value < 1) {
+            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The %s between mains and low voltage is %s; reinforced insulation wants %s here.', $name, QuantityPrinter::rounded($metres, Unit::Metre), QuantityPrinter::rounded($needed, Unit::Metre)), [$figure], static fn(): array => [...self::wider($inspection, $place), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
+        } elseif (min(is_float($ways['clearance']) ? $ways['clearance'] : INF, is_float($ways['creepage']) ? $ways['creepage'] : INF) < $habit) {
+            $least = new Figure('shortest way', min(is_float($ways['clearance']) ? $ways['clearance'] : INF, is_float($ways['creepage']) ? $ways['creepage'] : INF), Unit::Metre, 'as stated', ['by habit ' . QuantityPrinter::rounded($habit, Unit::Metre)], 'as laid out', 'house rules');
+            yield new Finding($this->facts(), Kind::Hint, 'board', sprintf('Mains comes within %s of low voltage; by habit %s are kept, with a milled slot.', $least->printed(), QuantityPrinter::rounded($habit, Unit::Metre)), [$least], static fn(): array => self::wider($inspection, $place));
+        }
+    }
+
+    /**
+     * The distance of the standard or of the habit, whichever is more, laid out anew.
+     *
+     * @return list<Remedy>
+     */
+    private static function wider(Inspection $inspection, Place $place): array
+    {
+        $volts = $inspection->board->system()->volts;
+        $clearance = max($inspection->board->houseRules->barrierMetres, Insulation::clearance($volts, $place->overvoltageCategory(), $place->pollutionDegree(), true));
+        $creepage = max($clearance, Insulation::creepage($volts, $place->overvoltageCategory(), $place->pollutionDegree(), true));
+
+        return [new Remedy(sprintf('Lay it out with %s of clearance and %s of creepage', QuantityPrinter::rounded($clearance, Unit::Metre), QuantityPrinter::rounded($creepage, Unit::Metre)), new StateBox(clearanceMetres: $clearance, creepageMetres: $creepage))];
+    }
+}

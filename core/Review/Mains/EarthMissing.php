@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\BaseMaterial;
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** No protective earth where it is wanted. */
+final class EarthMissing implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.no-earth',
+            1,
+            Stage::Mains,
+            'No protective earth where it is wanted',
+            [Kind::Danger],
+            'A metal case without earth becomes live with the first fault inside, and nothing switches it off.',
+            'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case',
+            Basis::Standard,
+            'IEC 61140, from memory; local codes decide',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach (OnMains::lines($inspection) as $id => $line) {
+            $outlet = $line->safety?->outlet?->value;
+            $wants = $inspection->board->appliance($line)->earthed ? 'its appliance has parts that must be earthed' : ($outlet instanceof OutletKind && $outlet->offersEarth() ? 'its outlet offers earth to whatever is plugged in' : null);
+            if (null === $wants) {
+                continue;
+            }
+            if (null === $line->safety?->earthJoined?->value) {
+                yield new NotChecked($this->facts(), $id, 'whether protective earth runs through to it: ' . $wants);
+            } elseif (false === $line->safety->earthJoined->value) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” has no protective earth, but %s.', $line->name, $wants), proposals: static fn(): array => [new Remedy(sprintf('Run the %s straight through', $inspection->board->system()->earthConductor), new StateSafety([$id], earthJoined: true))]);
+            }
+        }
+        $box = $inspection->board->box;
+        if (BaseMaterial::Metal === $box?->enclosure?->value && true !== $box->enclosureEarthed?->value && OnMains::any($inspection)) {
+            if (null === $box->enclosureEarthed) {
+                yield new NotChecked($this->facts(), 'board', 'whether its metal case is joined to protective earth');
+            } else {
+                yield new Finding($this->facts(), Kind::Danger, 'board', 'The metal case is not joined to protective earth.', proposals: static fn(): array => [new Remedy('Join the case to protective earth', new StateBox(enclosureEarthed: true))]);
+            }
+        }
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\ChooseFuse;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Catalogue\MainsFuse;
+use IronLatch\Core\Mains\Ampacity;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Remedy;
+
+/** The fuse between what the lines draw and what the conductors bear; with thicker conductors where none lies between. */
+final class FuseChoice
+{
+    private const BREAKS_AMPS = 1500.0;
+
+    /**
+     * @return list<Remedy>
+     */
+    public static function remedies(Inspection $inspection): array
+    {
+        $load = $inspection->mains->total->value;
+        $bears = min($inspection->mains->shared['lead']->bears->value ?? INF, $inspection->mains->shared['inner']->bears->value ?? INF);
+        $remedies = [];
+        foreach (self::fuses($inspection) as $fuse) {
+            if ($fuse->ratedAmps >= $load && $fuse->ratedAmps <= $bears && $fuse->ratedVolts >= $inspection->board->system()->volts) {
+                $remedies[] = new Remedy('Fit ' . lcfirst($fuse->identity->name), new ChooseFuse($fuse));
+                break;
+            }
+        }
+        if ([] !== $remedies) {
+            return $remedies;
+        }
+        foreach (self::fuses($inspection) as $fuse) {
+            $area = Ampacity::least($fuse->ratedAmps, $inspection->board->system()->cordTable);
+            if ($fuse->ratedAmps >= $load && null !== $area) {
+                $title = sprintf('Fit %s and wires of %s', lcfirst($fuse->identity->name), QuantityPrinter::rounded($area, Unit::SquareMetre));
+
+                return [new Remedy($title, new Sequence($title, [new ChooseFuse($fuse), self::thicker($inspection, $area)]))];
+            }
+        }
+
+        return [];
+    }
+
+    private static function thicker(Inspection $inspection, float $area): Edit
+    {
+        $box = $inspection->board->box;
+        $lead = $box?->leadSquareMetres?->value;
+        $inner = $box?->innerSquareMetres?->value;
+
+        return new StateBox(leadSquareMetres: max($area, is_float($lead) ? $lead : 0.0), innerSquareMetres: max($area, is_float($inner) ? $inner : 0.0));
+    }
+
+    /**
+     * @return list<MainsFuse> that break a short circuit and bear inrush, the smallest first
+     */
+    private static function fuses(Inspection $inspection): array
+    {
+        $fuses = array_filter($inspection->partsOnOffer(MainsFuse::class), static fn(MainsFuse $fuse): bool => $fuse->timeLag && $fuse->breakingAmps >= self::BREAKS_AMPS);
+        usort($fuses, static fn(MainsFuse $a, MainsFuse $b): int => $a->ratedAmps <=> $b->ratedAmps);
+
+        return $fuses;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Fuse larger than what it protects. */
+final class FuseTooLarge implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.fuse-too-large',
+            1,
+            Stage::Mains,
+            'Fuse larger than what it protects',
+            [Kind::Danger],
+            'A fuse protects the weakest conductor behind it only while its rating is no more than that conductor bears.',
+            'rating of the fuse against the table current of the lead and of the wires inside',
+            Basis::Standard,
+            'IEC 60335-1, table of cross-sections, or NEC table 400.5(A)(1), from memory',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $fuse = $inspection->mains->shared['fuse']->bears;
+        if (null === $fuse || !OnMains::any($inspection)) {
+            return;
+        }
+        $weakest = null;
+        foreach (['lead', 'inner'] as $id) {
+            $part = $inspection->mains->shared[$id];
+            if (null === $part->bears) {
+                yield new NotChecked($this->facts(), 'board', sprintf('the cross-section of the %s', $part->name));
+            } elseif ($fuse->value > $part->bears->value && (null === $weakest || $part->bears->value < ($weakest->bears->value ?? INF))) {
+                $weakest = $part;
+            }
+        }
+        if (null !== $weakest?->bears) {
+            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The fuse is rated %s; the %s bears %s.', $fuse->printed(), $weakest->name, $weakest->bears->printed()), [$fuse, $weakest->bears], static fn(): array => FuseChoice::remedies($inspection));
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Fuse that its own load blows. */
+final class FuseTooSmall implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.fuse-too-small',
+            1,
+            Stage::Mains,
+            'Fuse that its own load blows',
+            [Kind::Weak],
+            'A fuse below the sum of all appliances blows on an ordinary evening.',
+            'sum of all lines against the rating of the fuse',
+            Basis::CommonPractice,
+            'Kirchhoff’s current law',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $fuse = $inspection->mains->shared['fuse'];
+        if ($fuse->isOverloaded() && null !== $fuse->bears && null !== $fuse->margin) {
+            yield new Finding($this->facts(), Kind::Weak, 'board', sprintf('All lines together draw %s through a fuse of %s.', $fuse->amps->printed(), $fuse->bears->printed()), [$fuse->margin, $fuse->amps], static fn(): array => FuseChoice::remedies($inspection));
+        }
+    }
+}

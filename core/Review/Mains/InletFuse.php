@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** No fuse behind the inlet. */
+final class InletFuse implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.no-fuse',
+            1,
+            Stage::Mains,
+            'No fuse behind the inlet',
+            [Kind::Danger],
+            'What protects the installation is made for its thick wires. The thin ones of a box burn long before that.',
+            'a fuse of its own in the live conductor, right behind the inlet',
+            Basis::CommonPractice,
+            'common practice; local codes decide',
+            'nothing on the board runs from the mains',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $box = $inspection->board->box;
+        if (!OnMains::any($inspection)) {
+            return;
+        }
+        if (null === $box?->fused?->value) {
+            yield new NotChecked($this->facts(), 'board', 'whether a fuse stands behind the inlet');
+        } elseif (false === $box->fused->value) {
+            yield new Finding($this->facts(), Kind::Danger, 'board', 'No fuse stands behind the inlet: a fault heats the wires of this box until they burn.', proposals: static fn(): array => FuseChoice::remedies($inspection));
+        } elseif (null === $box->fuse) {
+            yield new NotChecked($this->facts(), 'board', 'which fuse stands behind the inlet');
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Lines that may never be on together, left to the program. */
+final class NotInterlocked implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.not-interlocked',
+            1,
+            Stage::Mains,
+            'Lines that may never be on together, left to the program',
+            [Kind::Danger],
+            'A program that hangs, or a welded contact, closes both. Feed the one through the normally closed contact of the other, and no program can.',
+            'an interlock through the contacts for every group of which only one may be on',
+            Basis::CommonPractice,
+            'common practice',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->groups as $id => $group) {
+            if (!$group->kind->isExclusive() || count($group->functions) < 2) {
+                continue;
+            }
+            if (null === $group->byContacts?->value) {
+                yield new NotChecked($this->facts(), $id, 'whether its relays are interlocked through their contacts');
+            } elseif (false === $group->byContacts->value) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('Two relays of “%s” can be closed at once: only the program keeps them apart.', $group->name), proposals: static fn(): array => [new Remedy('Interlock them through the contacts', new InterlockGroup($id, true))]);
+            }
+        }
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Insulation;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Relay that does not keep mains from what can be touched. */
+final class RelayInsulation implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.relay-insulation',
+            1,
+            Stage::Mains,
+            'Relay that does not keep mains from what can be touched',
+            [Kind::Danger],
+            'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a probe or the USB socket is then one fault away from mains.',
+            'relays whose makers state reinforced insulation (4 kV and 8 mm), or a low-voltage side that nobody can touch',
+            Basis::DataSheet,
+            'insulation of the relay’s part file, from memory',
+            'the low-voltage side is treated as live: nobody can touch any of it',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $touchable = $inspection->board->box?->touchable?->value;
+        if (false === $touchable) {
+            return;
+        }
+        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+            $relay = $inspection->board->relay($actuator);
+            if (null !== $inspection->board->appliance($inspection->board->lines[$lineId])->dcVolts || Insulation::Reinforced === $relay->insulation || null !== $actuator->opens) {
+                continue;
+            }
+            if (null === $touchable) {
+                yield new NotChecked($this->facts(), $id, 'whether somebody can touch the low-voltage side: its relay is not stated reinforced');
+                continue;
+            }
+            yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is kept from the low-voltage side by %s, whose insulation is %s, and that side can be touched.', $inspection->board->nameOf($id), $relay->identity->name, $relay->insulation->value), proposals: static fn(): array => [...self::reinforced($inspection, $id), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
+        }
+    }
+
+    /**
+     * @return list<Remedy> at most one
+     */
+    private static function reinforced(Inspection $inspection, string $id): array
+    {
+        $actuator = $inspection->board->actuators()[$id][1];
+        $now = $inspection->board->relay($actuator);
+        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+            if (Insulation::Reinforced === $relay->insulation && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && $relay->contactAcAmps >= $now->contactAcAmps) {
+                return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
+            }
+        }
+
+        return [];
+    }
+}

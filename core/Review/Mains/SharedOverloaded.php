@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Mains\Ampacity;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Shared part that carries too much. */
+final class SharedOverloaded implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.shared-overloaded',
+            1,
+            Stage::Mains,
+            'Shared part that carries too much',
+            [Kind::Danger],
+            'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
+            'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the narrowest track at 10 K',
+            Basis::Standard,
+            'IEC 60335-1 or NEC table 400.5(A)(1) for wires, IPC-2221 for tracks, from memory; ratings as stated',
+            'nothing on the board runs from the mains',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        if (!OnMains::any($inspection)) {
+            return;
+        }
+        $weakest = null;
+        foreach ($inspection->mains->shared as $id => $part) {
+            if ('fuse' === $id) {
+                continue;
+            }
+            if (null === $part->margin) {
+                yield new NotChecked($this->facts(), 'board', 'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(in_array($id, ['lead', 'inner'], true) ? 'the cross-section of the %s' : 'the rating of the %s', $part->name));
+            } elseif ($part->isOverloaded() && $part->margin->value < ($weakest?->margin->value ?? INF)) {
+                $weakest = $part;
+            }
+        }
+        if (null !== $weakest?->margin && null !== $weakest->bears) {
+            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The %s carries %s and bears %s.', $weakest->name, $weakest->amps->printed(), $weakest->bears->printed()), [$weakest->margin, $weakest->amps, $weakest->bears], static fn(): array => self::remedies($inspection, $weakest->id, $weakest->amps->value));
+        }
+    }
+
+    /**
+     * A conductor that bears it; what is printed on an inlet or a terminal only another one changes.
+     *
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $part, float $amps): array
+    {
+        $area = Ampacity::least($amps, $inspection->board->system()->cordTable);
+        if ('lead' === $part && null !== $area) {
+            return [new Remedy(sprintf('Use a lead of %s', QuantityPrinter::rounded($area, Unit::SquareMetre)), new StateBox(leadSquareMetres: $area))];
+        }
+        if ('inner' === $part && null !== $area) {
+            return [new Remedy(sprintf('Use wires of %s inside', QuantityPrinter::rounded($area, Unit::SquareMetre)), new StateBox(innerSquareMetres: $area))];
+        }
+        if ('track' === $part) {
+            return [new Remedy('Run wires in place of tracks', new StateBox(tracks: false))];
+        }
+        // The next usual rating (common practice).
+        foreach ([6.0, 10.0, 16.0, 20.0, 25.0, 32.0] as $rating) {
+            if ($rating >= $amps) {
+                return [new Remedy(sprintf('inlet' === $part ? 'Use an inlet for %s' : 'Use terminals for %s', QuantityPrinter::rounded($rating, Unit::Ampere)), 'inlet' === $part ? new StateBox(inletAmps: $rating) : new StateBox(terminalAmps: $rating))];
+            }
+        }
+
+        return [];
+    }
+}

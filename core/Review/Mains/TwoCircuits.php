@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Two circuits on one board. */
+final class TwoCircuits implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.two-circuits',
+            1,
+            Stage::Mains,
+            'Two circuits on one board',
+            [Kind::Danger],
+            'Two circuits can hang on two phases: neighbours then see 400 V, and switching one off leaves the board live.',
+            'all of the board on one circuit of the installation',
+            Basis::CommonPractice,
+            'common practice; local codes decide',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $one = $inspection->board->box?->oneCircuit?->value;
+        if (!OnMains::any($inspection)) {
+            return;
+        }
+        if (null === $one) {
+            yield new NotChecked($this->facts(), 'board', 'whether all of it hangs on one circuit');
+        } elseif (false === $one) {
+            yield new Finding($this->facts(), Kind::Danger, 'board', 'The board hangs on more than one circuit: with one switched off it is still live.', proposals: static fn(): array => [new Remedy('Feed all of it from one circuit', new StateBox(oneCircuit: true))]);
+        }
+    }
+}

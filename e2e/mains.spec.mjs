@@ -1,0 +1,48 @@
+import { test, expect, takeDemo, stageLink, swapped } from './support.mjs';
+
+async function openMains(page) {
+  await swapped(page, () => stageLink(page, 'Mains').click());
+  await expect(page.getByRole('img', { name: /^Live path from the inlet/ })).toBeVisible();
+}
+
+test('dangers of a box are seen on their part, and mended one by one', async ({ page }) => {
+  await takeDemo(page, 'First try');
+  await openMains(page);
+  await expect(page.locator('#main .caution')).toContainText('Isolate and prove dead');
+  const tray = page.locator('#tray');
+  await expect(tray).toContainText('The lead carries 18.9 A and bears 10 A.');
+  await expect(tray).toContainText('reinforced insulation wants 5 mm here');
+  await expect(page.locator('.live-path')).toContainText('neutral switched');
+  await swapped(page, () => tray.getByRole('button', { name: 'Use a lead of 2.5 mm²' }).click());
+  await expect(tray).not.toContainText('The lead carries');
+  await swapped(page, () => tray.getByRole('button', { name: /^Lay it out with 6 mm/ }).click());
+  await expect(tray).not.toContainText('reinforced insulation wants');
+  await swapped(page, () => tray.getByRole('button', { name: 'Use a plug that fits one way only' }).first().click());
+  await expect(tray).not.toContainText('behind a plug that fits both ways');
+  await swapped(page, () => tray.getByRole('button', { name: 'Switch the live (brown) conductor instead' }).click());
+  await expect(page.locator('.live-path')).not.toContainText('neutral switched');
+});
+
+test('facts of a line are stated for several at once, and lines are kept apart by their contacts', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openMains(page);
+  await swapped(page, () => page.locator('#mains-L3').click());
+  await expect(page.locator('#line-title')).toHaveText('Heated airer');
+  const safety = page.locator('form', { has: page.getByLabel('Thermal cut-out') });
+  await page.getByLabel('Thermal cut-out').selectOption('none');
+  await swapped(page, () => safety.getByRole('button', { name: 'State' }).click());
+  await expect(page.locator('#tray')).toContainText('“Heated airer” heats, and nothing but the board switches it off.');
+  await swapped(page, () => page.getByRole('button', { name: 'Fit an independent thermal cut-out' }).click());
+  await expect(page.locator('#tray')).not.toContainText('nothing but the board');
+
+  const group = page.locator('form', { has: page.getByRole('button', { name: 'Keep them apart' }) });
+  await group.getByLabel('Name').fill('Damp and dry');
+  await group.getByLabel('Dehumidifier').check();
+  await group.getByLabel('Heated airer').check();
+  await swapped(page, () => group.getByRole('button', { name: 'Keep them apart' }).click());
+  await expect(page.locator('#tray')).toContainText('whether its relays are interlocked through their contacts');
+  await swapped(page, () => page.locator('form', { has: page.getByLabel('Interlock of Damp and dry') }).getByRole('button', { name: 'State' }).click());
+  await expect(page.locator('#tray')).not.toContainText('interlocked through');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.locator('#tray')).toContainText('interlocked through');
+});

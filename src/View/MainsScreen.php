@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\View;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\BaseMaterial;
+use IronLatch\Core\Board\FunctionGroup;
+use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Snubber;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Mains\Insulation;
+use IronLatch\Core\Mains\LiveState;
+use IronLatch\Core\Mains\SharedPart;
+use IronLatch\Core\Review\Inspection;
+
+/** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */
+final readonly class MainsScreen
+{
+    public function __construct(private Inspection $inspection) {}
+
+    /**
+     * @param string $open id of a line
+     * @return array<string, mixed>
+     */
+    public function context(string $open): array
+    {
+        $board = $this->inspection->board;
+        $rows = $this->rows();
+        $chosen = isset($board->lines[$open]) ? $open : (string) (array_key_first($rows) ?? array_key_first($board->lines));
+
+        return [
+            'mains' => $this->inspection->mains,
+            'rows' => $rows,
+            'line_id' => $chosen,
+            'wires' => [self::colour($board->system()->liveConductor), self::colour($board->system()->neutralConductor), self::colour($board->system()->earthConductor)],
+            'weakest' => $this->weakest(),
+            'needed' => $this->needed(),
+            'states' => '' === $chosen ? [] : $this->states($board->lines[$chosen]),
+            'groups' => array_filter($board->groups, static fn(FunctionGroup $group): bool => $group->kind->isExclusive()),
+            'inlets' => InletKind::cases(),
+            'places' => Place::cases(),
+            'bases' => BaseMaterial::cases(),
+            'outlets' => OutletKind::cases(),
+            'policies' => RestorePolicy::cases(),
+            'snubbers' => Snubber::cases(),
+            'conductors' => [SwitchedConductor::Live, SwitchedConductor::Neutral, SwitchedConductor::Both],
+        ];
+    }
+
+    /**
+     * One row for each mains line that has a relay.
+     *
+     * @return array<string, array<string, mixed>> by line
+     */
+    private function rows(): array
+    {
+        $board = $this->inspection->board;
+        $rows = [];
+        foreach ($board->lines as $id => $line) {
+            $first = array_key_first($line->actuators);
+            if (null !== $board->appliance($line)->dcVolts || null === $first) {
+                continue;
+            }
+            $rows[$id] = [
+                'line' => $line,
+                'actuator' => $line->actuators[$first],
+                'relay' => $board->relay($line->actuators[$first]),
+                'load' => $this->inspection->mains->contacts[$first],
+                'conductor' => $line->conductor->value instanceof SwitchedConductor ? $line->conductor->value->value : '',
+                'appliance' => $board->appliance($line),
+            ];
+        }
+
+        return $rows;
+    }
+
+    private function weakest(): ?SharedPart
+    {
+        $weakest = null;
+        foreach ($this->inspection->mains->shared as $part) {
+            if (null !== $part->margin && $part->margin->value < ($weakest->margin->value ?? INF)) {
+                $weakest = $part;
+            }
+        }
+
+        return $weakest;
+    }
+
+    /**
+     * What the standard wants between mains and what can be touched, in metres; null while the place is not stated.
+     *
+     * @return ?array{clearance: float, creepage: float, basicClearance: float, basicCreepage: float}
+     */
+    private function needed(): ?array
+    {
+        $place = $this->inspection->board->box?->place?->value;
+        if (!$place instanceof Place) {
+            return null;
+        }
+        $volts = $this->inspection->board->system()->volts;
+        [$category, $pollution] = [$place->overvoltageCategory(), $place->pollutionDegree()];
+
+        return [
+            'clearance' => Insulation::clearance($volts, $category, $pollution, true),
+            'creepage' => Insulation::creepage($volts, $category, $pollution, true),
+            'basicClearance' => Insulation::clearance($volts, $category, $pollution, false),
+            'basicCreepage' => Insulation::creepage($volts, $category, $pollution, false),
+        ];
+    }
+
+    /**
+     * @return list<LiveState>
+     */
+    private function states(Line $line): array
+    {
+        $actuator = array_values(array_filter($line->actuators, static fn(Actuator $one): bool => null !== $one->relay))[0] ?? null;
+        $conductor = $line->conductor->value;
+
+        return null === $actuator || null !== $this->inspection->board->appliance($line)->dcVolts ? [] : LiveState::of($actuator, $this->inspection->board->relay($actuator), $conductor instanceof SwitchedConductor ? $conductor : null);
+    }
+
+    /** The colour that a conductor’s name states in brackets, as a word for the style sheet. */
+    private static function colour(string $conductor): string
+    {
+        return 1 === preg_match('/\((brown|blue|green-yellow|black|white|green|red)/', $conductor, $match) ? $match[1] : 'black';
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Board;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddGroup;
+use IronLatch\Core\Board\Edit\ChooseFuse;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\Edit\SetHouseRules;
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\StateTrack;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Catalogue\MainsFuse;
+use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Record\RecordReader;
+use IronLatch\Core\Record\RecordWriter;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class MainsEditsTest extends TestCase
+{
+    /**
+     * @return iterable<string, array{Edit, \Closure(Board): mixed, mixed}>
+     */
+    public static function simple(): iterable
+    {
+        yield 'one fact' => [new StateBox(oneCircuit: false), static fn(Board $b) => [$b->box?->oneCircuit?->value, $b->box?->inlet?->value], [false, InletKind::Polarised]];
+        yield 'no fuse any more' => [new StateBox(fused: false), static fn(Board $b) => [$b->box?->fuse, $b->box?->fused?->value], [null, false]];
+        yield 'fuse' => [new Sequence('both', [new StateBox(fused: false), new ChooseFuse(TestBoards::part('fuse-ceramic-2', MainsFuse::class))]), static fn(Board $b) => [$b->box?->fuse, $b->box?->fused?->value], ['fuse-ceramic-2', true]];
+        yield 'track' => [new StateTrack(6e-3, 70e-6, true), static fn(Board $b) => [$b->box?->track?->widthMetres, $b->box?->tracks?->value], [6e-3, true]];
+        yield 'safety of two lines' => [new StateSafety(['L1', 'L2'], restore: RestorePolicy::Last), static fn(Board $b) => [$b->lines['L1']->safety?->restore?->value, $b->lines['L2']->safety?->restore?->value, $b->lines['L2']->safety?->cutOut?->value], [RestorePolicy::Last, RestorePolicy::Last, true]];
+        yield 'interlock' => [new Sequence('both', [new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']), new InterlockGroup('G1', true)]), static fn(Board $b) => $b->groups['G1']->byContacts?->value, true];
+        yield 'habit' => [new SetHouseRules(20.0, 0.8, barrierMetres: 8e-3), static fn(Board $b) => $b->houseRules->barrierMetres, 8e-3];
+    }
+
+    /**
+     * @param \Closure(Board): mixed $read
+     */
+    #[DataProvider('simple')]
+    public function testDoesWhatItSays(Edit $edit, \Closure $read, mixed $expected): void
+    {
+        $sound = TestBoards::sound();
+        self::assertSame($expected, $read($edit->apply($sound)));
+        $data = json_decode(json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_THROW_ON_ERROR), true);
+        self::assertEquals($edit->apply($sound), RecordReader::forFiles()->read(Edit::class, $data)->apply($sound));
+        $json = BoardJson::write($edit->apply($sound));
+        self::assertSame($json, BoardJson::write(BoardJson::read($json)));
+        self::assertNotSame('', $edit->summary($sound));
+    }
+
+    /**
+     * @return iterable<string, array{Edit, string}>
+     */
+    public static function refused(): iterable
+    {
+        yield 'nothing stated' => [new StateBox(), 'Nothing was stated.'];
+        yield 'shorter over the surface than through air' => [new StateBox(clearanceMetres: 9e-3), 'never shorter than the way through air'];
+        yield 'lead as thick as an arm' => [new StateBox(leadSquareMetres: 1e-3), 'A wire of the lead has between'];
+        yield 'rest of a day' => [new StateSafety(['L1'], restSeconds: 86400.0), 'A rest lies between'];
+        yield 'interlock of a bus' => [new Sequence('both', [new AddGroup(GroupKind::I2c, 'Bus'), new InterlockGroup('G1', true)]), 'is no group of relays'];
+        yield 'track of a metre' => [new StateTrack(1.0), 'A mains track is between'];
+    }
+
+    #[DataProvider('refused')]
+    public function testIsRefusedInPlainWords(Edit $edit, string $words): void
+    {
+        try {
+            $edit->apply(TestBoards::sound());
+            self::fail('It was made.');
+        } catch (EditRefused|\InvalidArgumentException $refused) {
+            self::assertStringContainsString($words, $refused->getMessage());
+        }
+    }
+}

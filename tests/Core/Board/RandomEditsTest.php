@@ -15,6 +15,7 @@ use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Protection;
@@ -127,7 +128,7 @@ final class RandomEditsTest extends TestCase
             if (Chip::class === $shape->class && is_array($data['carrier'] ?? null) && is_string($data['carrier']['chip'] ?? null)) {
                 return RecordWriter::write(TestBoards::part($data['carrier']['chip'], Chip::class));
             }
-            foreach ([Appliance::class, Carrier::class, Converter::class, Device::class, Expander::class, OptoModule::class, Protection::class, Relay::class, Supply::class, Transistor::class] as $class) {
+            foreach ([Appliance::class, Carrier::class, Converter::class, Device::class, Expander::class, MainsFuse::class, OptoModule::class, Protection::class, Relay::class, Supply::class, Transistor::class] as $class) {
                 if ($class === $shape->class) {
                     $part = $one(array_values(TestBoards::catalogue()->parts($class)));
 

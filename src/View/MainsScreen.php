@@ -121,8 +121,9 @@ final readonly class MainsScreen
     {
         $actuator = array_values(array_filter($line->actuators, static fn(Actuator $one): bool => null !== $one->relay))[0] ?? null;
         $conductor = $line->conductor->value;
+        $inlet = $this->inspection->board->box?->inlet?->value;
 
-        return null === $actuator || null !== $this->inspection->board->appliance($line)->dcVolts ? [] : LiveState::of($actuator, $this->inspection->board->relay($actuator), $conductor instanceof SwitchedConductor ? $conductor : null);
+        return null === $actuator || null !== $this->inspection->board->appliance($line)->dcVolts ? [] : LiveState::of($actuator, $this->inspection->board->relay($actuator), $conductor instanceof SwitchedConductor ? $conductor : null, $inlet instanceof InletKind ? $inlet : null);
     }
 
     /** The colour that a conductor’s name states in brackets, as a word for the style sheet. */

@@ -55,7 +55,7 @@ final class BarrierTooNarrow implements Rule
         if (null === $box?->touchable?->value || !$place instanceof Place) {
             return;
         }
-        $worst = null;
+        $habit = $inspection->board->houseRules->barrierMetres;
         foreach ($ways as $name => $metres) {
             if (!is_float($metres)) {
                 continue;
@@ -63,21 +63,14 @@ final class BarrierTooNarrow implements Rule
             $needed = 'clearance' === $name
                 ? Insulation::clearance($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true)
                 : Insulation::creepage($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true);
-            $figure = new Figure($name . ' over what reinforced insulation wants', $metres / $needed, Unit::Ratio, 'd ÷ d_reinforced', ['d = ' . QuantityPrinter::rounded($metres, Unit::Metre), 'd_reinforced = ' . QuantityPrinter::rounded($needed, Unit::Metre), sprintf('overvoltage category %d, pollution degree %d, group III', $place->overvoltageCategory(), $place->pollutionDegree())], QuantityPrinter::rounded($inspection->board->system()->volts, Unit::Volt), 'IEC 60664-1, from memory');
-            if (null === $worst || $figure->value < $worst[0]->value) {
-                $worst = [$figure, $name, $metres, $needed];
+            $inputs = ['d = ' . QuantityPrinter::rounded($metres, Unit::Metre), 'd_reinforced = ' . QuantityPrinter::rounded($needed, Unit::Metre), sprintf('overvoltage category %d, pollution degree %d, group III', $place->overvoltageCategory(), $place->pollutionDegree())];
+            if ($metres < $needed) {
+                $figure = new Figure($name . ' over what reinforced insulation wants', $metres / $needed, Unit::Ratio, 'd ÷ d_reinforced', $inputs, QuantityPrinter::rounded($inspection->board->system()->volts, Unit::Volt), 'IEC 60664-1, from memory');
+                yield new Finding($this->facts(), Kind::Danger, $name, sprintf('The %s between mains and low voltage is %s; reinforced insulation wants %s here.', $name, QuantityPrinter::rounded($metres, Unit::Metre), QuantityPrinter::rounded($needed, Unit::Metre)), [$figure], static fn(): array => [...self::wider($inspection, $place), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
+            } elseif ($metres < $habit) {
+                $figure = new Figure($name, $metres, Unit::Metre, 'as stated', ['by habit ' . QuantityPrinter::rounded($habit, Unit::Metre), ...$inputs], 'as laid out', 'house rules');
+                yield new Finding($this->facts(), Kind::Hint, $name, sprintf('The %s between mains and low voltage is %s; by habit %s are kept, with a milled slot.', $name, $figure->printed(), QuantityPrinter::rounded($habit, Unit::Metre)), [$figure], static fn(): array => self::wider($inspection, $place));
             }
-        }
-        if (null === $worst) {
-            return;
-        }
-        [$figure, $name, $metres, $needed] = $worst;
-        $habit = $inspection->board->houseRules->barrierMetres;
-        if ($figure->value < 1) {
-            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The %s between mains and low voltage is %s; reinforced insulation wants %s here.', $name, QuantityPrinter::rounded($metres, Unit::Metre), QuantityPrinter::rounded($needed, Unit::Metre)), [$figure], static fn(): array => [...self::wider($inspection, $place), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
-        } elseif (min(is_float($ways['clearance']) ? $ways['clearance'] : INF, is_float($ways['creepage']) ? $ways['creepage'] : INF) < $habit) {
-            $least = new Figure('shortest way', min(is_float($ways['clearance']) ? $ways['clearance'] : INF, is_float($ways['creepage']) ? $ways['creepage'] : INF), Unit::Metre, 'as stated', ['by habit ' . QuantityPrinter::rounded($habit, Unit::Metre)], 'as laid out', 'house rules');
-            yield new Finding($this->facts(), Kind::Hint, 'board', sprintf('Mains comes within %s of low voltage; by habit %s are kept, with a milled slot.', $least->printed(), QuantityPrinter::rounded($habit, Unit::Metre)), [$least], static fn(): array => self::wider($inspection, $place));
         }
     }
 

@@ -37,17 +37,13 @@ final class FuseTooLarge implements Rule
         if (null === $fuse || !OnMains::any($inspection)) {
             return;
         }
-        $weakest = null;
         foreach (['lead', 'inner'] as $id) {
             $part = $inspection->mains->shared[$id];
             if (null === $part->bears) {
                 yield new NotChecked($this->facts(), 'board', sprintf('the cross-section of the %s', $part->name));
-            } elseif ($fuse->value > $part->bears->value && (null === $weakest || $part->bears->value < ($weakest->bears->value ?? INF))) {
-                $weakest = $part;
+            } elseif ($fuse->value > $part->bears->value) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The fuse is rated %s; the %s bears %s.', $fuse->printed(), $part->name, $part->bears->printed()), [$fuse, $part->bears], static fn(): array => FuseChoice::remedies($inspection));
             }
-        }
-        if (null !== $weakest?->bears) {
-            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The fuse is rated %s; the %s bears %s.', $fuse->printed(), $weakest->name, $weakest->bears->printed()), [$fuse, $weakest->bears], static fn(): array => FuseChoice::remedies($inspection));
         }
     }
 }

@@ -42,19 +42,16 @@ final class SharedOverloaded implements Rule
         if (!OnMains::any($inspection)) {
             return;
         }
-        $weakest = null;
         foreach ($inspection->mains->shared as $id => $part) {
             if ('fuse' === $id) {
                 continue;
             }
-            if (null === $part->margin) {
+            if (null === $part->margin || null === $part->bears) {
                 yield new NotChecked($this->facts(), 'board', 'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(in_array($id, ['lead', 'inner'], true) ? 'the cross-section of the %s' : 'the rating of the %s', $part->name));
-            } elseif ($part->isOverloaded() && $part->margin->value < ($weakest?->margin->value ?? INF)) {
-                $weakest = $part;
+            } elseif ($part->isOverloaded()) {
+                // Each part is a finding of its own: to accept the one must not hide the other.
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The %s carries %s and bears %s.', $part->name, $part->amps->printed(), $part->bears->printed()), [$part->margin, $part->amps, $part->bears], static fn(): array => self::remedies($inspection, $id, $part->amps->value));
             }
-        }
-        if (null !== $weakest?->margin && null !== $weakest->bears) {
-            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The %s carries %s and bears %s.', $weakest->name, $weakest->amps->printed(), $weakest->bears->printed()), [$weakest->margin, $weakest->amps, $weakest->bears], static fn(): array => self::remedies($inspection, $weakest->id, $weakest->amps->value));
         }
     }
 

@@ -14,6 +14,7 @@ use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateTrack;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\LoadKind;
@@ -104,12 +105,15 @@ final class LivePathTest extends TestCase
     {
         $actuator = TestBoards::sound()->actuators()['A1'][1];
         $plain = TestBoards::part('reinforced-5v', Relay::class);
-        self::assertSame([[false, false], [false, false], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live)));
-        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Neutral)), 'Switched in the neutral it is always live.');
-        self::assertSame([[false, false], [true, true], [true, true]], self::live(LiveState::of($actuator->with(contact: ContactUse::NormallyClosed), $plain, SwitchedConductor::Both)));
-        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, TestBoards::part('ssr-25a-zero', Relay::class), SwitchedConductor::Live)), 'A solid-state output leaks.');
-        self::assertSame([null, null], self::live(LiveState::of($actuator, TestBoards::part('bistable-5v-two', Relay::class), SwitchedConductor::Live))[1], 'As it was.');
-        self::assertNull(LiveState::of($actuator, $plain, null)[0]->live);
+        self::assertSame([[false, false], [false, false], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, InletKind::Fixed)));
+        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Neutral, InletKind::Fixed)), 'Switched in the neutral it is always live.');
+        self::assertSame([[false, false], [true, true], [true, true]], self::live(LiveState::of($actuator->with(contact: ContactUse::NormallyClosed), $plain, SwitchedConductor::Both, InletKind::Fixed)));
+        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, TestBoards::part('ssr-25a-zero', Relay::class), SwitchedConductor::Live, InletKind::Fixed)), 'A solid-state output leaks.');
+        self::assertSame([null, null], self::live(LiveState::of($actuator, TestBoards::part('bistable-5v-two', Relay::class), SwitchedConductor::Live, InletKind::Fixed))[1], 'As it was.');
+        self::assertNull(LiveState::of($actuator, $plain, null, InletKind::Fixed)[0]->live);
+        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, InletKind::Reversible)), 'A plug that fits both ways makes it a matter of chance: then it counts as live.');
+        self::assertSame([false, false], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Both, InletKind::TwoHots))[0]);
+        self::assertSame([[false, null], [false, null], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, null)), 'How the mains comes in is not stated.');
     }
 
     /**

@@ -537,7 +537,7 @@ final class RuleStatementsTest extends TestCase
                 ['Lay it out with 6 mm of clearance and 6 mm of creepage', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
             ],
             '5.5 mm, by the standard enough' => [
-                'Mains comes within 5.5 mm of low voltage; by habit 6 mm are kept, with a milled slot.',
+                'The creepage between mains and low voltage is 5.5 mm; by habit 6 mm are kept, with a milled slot.',
                 ['Lay it out with 6 mm of clearance and 6 mm of creepage'],
             ],
             'plain cube beside a button' => [

@@ -199,6 +199,11 @@ final class BoardIntegrity
                 // A function stands in one order and on one bus.
                 self::unique($taken, $group->kind->value . ' ' . $function);
             }
+            foreach ($group->bank->capacitors ?? [] as $capacitor) {
+                if (!in_array($capacitor->function, $group->functions, true)) {
+                    throw new \InvalidArgumentException(sprintf('The group %s has a capacitor for %s, which is none of its steps.', $id, $capacitor->function));
+                }
+            }
             if ((null !== $group->i2c) !== (GroupKind::I2c === $group->kind)) {
                 throw new \InvalidArgumentException(sprintf('The group %s: the facts of an I2C bus belong to every I2C bus and to nothing else.', $id));
             }

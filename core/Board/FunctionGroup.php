@@ -15,6 +15,7 @@ final readonly class FunctionGroup
      * @param list<string> $functions ids, in their order
      * @param ?I2cFacts $i2c what is known of the bus; only for an I2C bus
      * @param ?Fact<bool> $byContacts relays that exclude each other are interlocked through their contacts; null while nothing is said of it
+     * @param ?StepBank $bank series capacitors of step relays; null for every other group, and while none is fitted
      */
     public function __construct(
         public GroupKind $kind,
@@ -24,6 +25,7 @@ final readonly class FunctionGroup
         public ?I2cFacts $i2c = null,
         #[FactOf('bool')]
         public ?Fact $byContacts = null,
+        public ?StepBank $bank = null,
     ) {
         if (count($functions) !== count(array_unique($functions))) {
             throw new \InvalidArgumentException(sprintf('The group “%s” names a function twice.', $name));
@@ -34,8 +36,8 @@ final readonly class FunctionGroup
      * @param ?list<string> $functions
      * @param ?Fact<bool> $byContacts
      */
-    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null): self
+    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null, ?StepBank $bank = null): self
     {
-        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c, $byContacts ?? $this->byContacts);
+        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c, $byContacts ?? $this->byContacts, $bank ?? $this->bank);
     }
 }

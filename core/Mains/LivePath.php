@@ -27,8 +27,9 @@ final readonly class LivePath
      * @param array<string, ContactLoad> $contacts by relay id
      * @param Figure $total amperes of all mains lines that can be on together
      * @param array<string, SharedPart> $shared what all of them have in common, from the inlet inwards, by id
+     * @param array<string, FanSteps> $fans steps behind series capacitors, by group
      */
-    private function __construct(public array $contacts, public Figure $total, public array $shared) {}
+    private function __construct(public array $contacts, public Figure $total, public array $shared, public array $fans) {}
 
     public static function of(Board $board): self
     {
@@ -42,7 +43,7 @@ final readonly class LivePath
 
         $total = self::total($board, $contacts);
 
-        return new self($contacts, $total, self::shared($board, $contacts, $total));
+        return new self($contacts, $total, self::shared($board, $contacts, $total), FanSteps::all($board));
     }
 
     /**

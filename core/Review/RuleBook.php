@@ -95,6 +95,9 @@ final class RuleBook
             new Mains\CompressorRest(),
             new Mains\UnfitBase(),
             new Mains\SnubberGlow(),
+            new Mains\StepCapacitorClass(),
+            new Mains\StepBleeder(),
+            new Mains\StepSeries(),
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
             new Controls\NameClash(),
@@ -109,7 +112,6 @@ final class RuleBook
     public static function missingChecks(): array
     {
         return [
-            Stage::Mains->value => ['capacitor steps of fan speeds'],
             Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
         ];
     }

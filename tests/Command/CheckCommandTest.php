@@ -58,7 +58,7 @@ final class CheckCommandTest extends TestCase
         self::assertMatchesRegularExpression('/^Mains +open +29 danger/m', $output);
         self::assertStringContainsString('danger  “Window fan” is switched in the neutral', $output);
         self::assertStringContainsString('follows from drive.coil-on-pin:A1: broken', $output);
-        self::assertStringContainsString('no check yet for capacitor steps of fan speeds', $output);
+        self::assertStringContainsString('no check yet for codes, commands and topics', $output);
         self::assertStringNotContainsString('safe', $output);
     }
 

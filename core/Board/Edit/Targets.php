@@ -9,6 +9,7 @@ use IronLatch\Core\Board\AttachedDevice;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionGroup;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\PinFunction;
@@ -38,6 +39,13 @@ final class Targets
     public static function group(Board $board, string $id): FunctionGroup
     {
         return $board->groups[$id] ?? self::gone('group', $id);
+    }
+
+    public static function stepGroup(Board $board, string $id): FunctionGroup
+    {
+        $group = self::group($board, $id);
+
+        return GroupKind::StepRelays === $group->kind ? $group : throw new EditRefused(sprintf('“%s” is no group of step relays.', $group->name));
     }
 
     public static function expander(Board $board, string $id): FittedExpander
@@ -186,7 +194,7 @@ final class Targets
         }
         $drop = array_flip(array_filter($candidates, static fn(string $id): bool => !isset($used[$id])));
 
-        $groups = array_map(static fn(FunctionGroup $group): FunctionGroup => $group->with(functions: array_values(array_filter($group->functions, static fn(string $id): bool => !isset($drop[$id])))), $board->groups);
+        $groups = array_map(static fn(FunctionGroup $group): FunctionGroup => $group->with(functions: array_values(array_filter($group->functions, static fn(string $id): bool => !isset($drop[$id]))), bank: $group->bank?->without(array_keys($drop))), $board->groups);
         $needed = array_flip(array_map(static fn(FittedExpander $expander): string => $expander->bus, $board->expanders));
         $groups = array_filter($groups, static fn(FunctionGroup $group, string $id): bool => [] !== $group->functions || isset($needed[$id]), ARRAY_FILTER_USE_BOTH);
 

@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Board;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\SetHouseRules;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\StateStepBank;
 use IronLatch\Core\Board\Edit\StateTrack;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
@@ -39,6 +43,11 @@ final class MainsEditsTest extends TestCase
         yield 'track' => [new StateTrack(6e-3, 70e-6, true), static fn(Board $b) => [$b->box?->track?->widthMetres, $b->box?->tracks?->value], [6e-3, true]];
         yield 'safety of two lines' => [new StateSafety(['L1', 'L2'], restore: RestorePolicy::Last), static fn(Board $b) => [$b->lines['L1']->safety?->restore?->value, $b->lines['L2']->safety?->restore?->value, $b->lines['L2']->safety?->cutOut?->value], [RestorePolicy::Last, RestorePolicy::Last, true]];
         yield 'interlock' => [new Sequence('both', [new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']), new InterlockGroup('G1', true)]), static fn(Board $b) => $b->groups['G1']->byContacts?->value, true];
+        $steps = new Sequence('steps', [new AddGroup(GroupKind::StepRelays, 'Fan', ['F1', 'F2']), new FitStepCapacitor('G1', 'F1', 2.2e-6)]);
+        yield 'step capacitor' => [$steps, static fn(Board $b) => [$b->groups['G1']->bank?->faradsOf('F1'), $b->groups['G1']->bank?->faradsOf('F2')], [2.2e-6, null]];
+        yield 'step capacitor taken away' => [new Sequence('both', [$steps, new FitStepCapacitor('G1', 'F1')]), static fn(Board $b) => $b->groups['G1']->bank?->capacitors, []];
+        yield 'step whose relay goes' => [new Sequence('both', [$steps, new RemoveRelay('A1')]), static fn(Board $b) => $b->groups['G1']->bank?->capacitors, []];
+        yield 'bank' => [new Sequence('both', [$steps, new StateStepBank('G1', CapacitorClass::MotorRun, 220e3)]), static fn(Board $b) => [$b->groups['G1']->bank?->class?->value, $b->groups['G1']->bank?->bleederOhms?->value, $b->groups['G1']->bank?->seriesOhms], [CapacitorClass::MotorRun, 220e3, null]];
         yield 'habit' => [new SetHouseRules(20.0, 0.8, barrierMetres: 8e-3), static fn(Board $b) => $b->houseRules->barrierMetres, 8e-3];
     }
 
@@ -67,6 +76,8 @@ final class MainsEditsTest extends TestCase
         yield 'lead as thick as an arm' => [new StateBox(leadSquareMetres: 1e-3), 'A wire of the lead has between'];
         yield 'rest of a day' => [new StateSafety(['L1'], restSeconds: 86400.0), 'A rest lies between'];
         yield 'interlock of a bus' => [new Sequence('both', [new AddGroup(GroupKind::I2c, 'Bus'), new InterlockGroup('G1', true)]), 'is no group of relays'];
+        yield 'capacitor of a group that is none' => [new Sequence('both', [new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']), new FitStepCapacitor('G1', 'F1', 1e-6)]), 'is no group of step relays'];
+        yield 'capacitor of a relay that is no step' => [new Sequence('both', [new AddGroup(GroupKind::StepRelays, 'Fan', ['F1', 'F2']), new FitStepCapacitor('G1', 'F3', 1e-6)]), 'is no step of'];
         yield 'track of a metre' => [new StateTrack(1.0), 'A mains track is between'];
     }
 

@@ -7,9 +7,11 @@ namespace IronLatch\Tests\Core\Mains;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseMains;
 use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateTrack;
@@ -98,6 +100,21 @@ final class LivePathTest extends TestCase
         self::assertEqualsWithDelta(10.0 / 4.0, LivePath::of($board)->shared['lead']->margin->value ?? 0.0, 1e-9, '1 mm² bears 10 A.');
         self::assertNull(LivePath::of($board)->shared['track'] ?? null, 'Mains runs in wires.');
         self::assertEqualsWithDelta(TrackCurrent::amps(5e-3, 35e-6, 10.0, false) / 3.0, LivePath::of(TestBoards::edited($board, new StateTrack(5e-3)))->shared['track']->margin->value ?? 0.0, 1e-9);
+    }
+
+    /** A fan of 40 W at 0.6 on 230 V is 794 Ω at 53°; behind 1.5 µF (2122 Ω) it gets a third of its voltage. */
+    public function testTheStepsOfAFan(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('extractor-fan', Appliance::class)), new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Fan', ['F6', 'F1']), new FitStepCapacitor('G1', 'F1', 1.5e-6));
+        $fan = LivePath::of($board)->fans['G1'];
+        self::assertSame(['F1', 'F6'], array_keys($fan->steps), 'Slowest first.');
+        $appliance = $board->appliance($board->lines['L1']);
+        $impedance = 230 ** 2 * $appliance->powerFactor / $appliance->typicalWatts;
+        $reactance = $impedance * sqrt(1 - $appliance->powerFactor ** 2);
+        $amps = 230 / hypot($impedance * $appliance->powerFactor, $reactance - 1 / (2 * M_PI * 50 * 1.5e-6));
+        self::assertEqualsWithDelta($amps, $fan->steps['F1']->amps, 1e-9);
+        self::assertEqualsWithDelta(230.0, $fan->steps['F6']->motorVolts, 1e-9);
+        self::assertSame(1.5e-6, $fan->greatestFarads);
     }
 
     /** Off is not isolated. */

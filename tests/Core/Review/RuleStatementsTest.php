@@ -572,6 +572,26 @@ final class RuleStatementsTest extends TestCase
                 'Two relays of “Steps” can be closed at once: only the program keeps them apart.',
                 ['Interlock them through the contacts'],
             ],
+            'X2 capacitor in series with a fan' => [
+                'The capacitors of “Fan” are of class X2, which is not made for continuous series duty.',
+                ['Use motor-run capacitors'],
+            ],
+            'capacitor in resonance with a fan' => [
+                'A capacitor of “Fan” sees 420 V; motor-run ones are made for 400 V.',
+                ['Fit 4.7 µF to “Lamp relay”'],
+            ],
+            'no bleeder' => [
+                'Nothing discharges the capacitors of “Fan”: they bite long after the plug is drawn.',
+                ['Fit bleeders of 270 kΩ'],
+            ],
+            'bleeder of a megohm' => [
+                'The bleeders of “Fan” leave more than 34 V after a second.',
+                ['Fit bleeders of 270 kΩ'],
+            ],
+            'no series resistor' => [
+                'Nothing limits the current into the capacitors of “Fan” when a contact closes at the peak of the mains.',
+                ['Fit 2.2 Ω in series with each'],
+            ],
             'cooler without a rest' => [
                 '“Lamp” may start again after 60 s; its compressor wants 180 s.',
                 ['Let it rest for 4 minutes'],

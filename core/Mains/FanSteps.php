@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Mains;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\StepCapacitor;
+
+/** The steps of a fan behind its series capacitors: what each gives the motor, and what its capacitors must bear. */
+final readonly class FanSteps
+{
+    /**
+     * @param array<string, CapacitorStage> $steps by the relay’s function, slowest first
+     * @param float $greatestFarads of its capacitors; 0 without any
+     */
+    private function __construct(public string $group, public array $steps, public float $greatestFarads) {}
+
+    /**
+     * @return array<string, self> by group
+     */
+    public static function all(Board $board): array
+    {
+        $all = [];
+        foreach ($board->groups as $id => $group) {
+            $bank = $group->bank;
+            if (GroupKind::StepRelays !== $group->kind || null === $bank || [] === $bank->capacitors) {
+                continue;
+            }
+            $steps = [];
+            foreach ($group->functions as $function) {
+                $owner = $board->actuatorOf($function);
+                $line = null === $owner ? null : $board->lines[$board->actuators()[$owner][0]];
+                if (null === $line || null !== $board->appliance($line)->dcVolts) {
+                    continue;
+                }
+                $appliance = $board->appliance($line);
+                $series = $bank->seriesOhms?->value;
+                $steps[$function] = CapacitorStage::of($board->system()->volts, $board->system()->hertz, $board->system()->volts, is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts, $appliance->powerFactor, $bank->faradsOf($function) ?? INF, is_float($series) ? $series : 0.0);
+            }
+            uasort($steps, static fn(CapacitorStage $a, CapacitorStage $b): int => $a->motorWatts <=> $b->motorWatts);
+            $all[$id] = new self($id, $steps, max([0.0, ...array_map(static fn(StepCapacitor $one): float => $one->farads, $bank->capacitors)]));
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\StateStepBank;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Mains\CapacitorStage;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\PreferredValues;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Series capacitors of a fan that stay charged. */
+final class StepBleeder implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.step-bleeder',
+            1,
+            Stage::Mains,
+            'Series capacitors of a fan that stay charged',
+            [Kind::Danger],
+            'A capacitor that was at the peak of the mains when the plug was drawn bites whoever touches it, minutes later.',
+            'a bleeder across each that leaves 34 V after a second',
+            Basis::Standard,
+            'IEC 60335-1, from memory',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->mains->fans as $id => $fan) {
+            $group = $inspection->board->groups[$id];
+            $bleeder = $group->bank?->bleederOhms?->value;
+            $needed = CapacitorStage::bleederOhms($inspection->board->system()->volts, $fan->greatestFarads);
+            if (!is_float($bleeder)) {
+                yield new NotChecked($this->facts(), $id, 'what discharges its capacitors');
+            } elseif (0.0 === $bleeder || $bleeder > $needed) {
+                $figure = new Figure('bleeder', $bleeder, Unit::Ohm, 'as stated', ['at most ' . QuantityPrinter::rounded($needed, Unit::Ohm)], '34 V after one second', 'IEC 60335-1, from memory');
+                $fit = PreferredValues::e12Between(1e3, $needed)[0] ?? null;
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf(0.0 === $bleeder ? 'Nothing discharges the capacitors of “%s”: they bite long after the plug is drawn.' : 'The bleeders of “%s” leave more than 34 V after a second.', $group->name), [$figure], static fn(): array => null === $fit ? [] : [new Remedy(sprintf('Fit bleeders of %s', QuantityPrinter::rounded($fit, Unit::Ohm)), new StateStepBank($id, bleederOhms: $fit))]);
+            }
+        }
+    }
+}

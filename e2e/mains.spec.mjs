@@ -15,9 +15,13 @@ test('dangers of a box are seen on their part, and mended one by one', async ({ 
   await expect(page.locator('.live-path')).toContainText('neutral switched');
   await swapped(page, () => tray.getByRole('button', { name: 'Use a lead of 2.5 mm²' }).click());
   await expect(tray).not.toContainText('The lead carries');
-  await swapped(page, () => tray.getByRole('button', { name: /^Lay it out with 6 mm/ }).click());
+  await swapped(page, () => tray.getByRole('button', { name: /^Lay it out with 6 mm/ }).first().click());
   await expect(tray).not.toContainText('reinforced insulation wants');
-  await swapped(page, () => tray.getByRole('button', { name: 'Use a plug that fits one way only' }).first().click());
+  const inlet = page.locator('form', { has: page.getByLabel('Mains comes in by') });
+  await page.getByLabel('Mains comes in by').selectOption('plug that fits both ways');
+  await swapped(page, () => inlet.getByRole('button', { name: 'State' }).click());
+  await expect(tray).toContainText('“Saw” is switched in one conductor, behind a plug that fits both ways');
+  await swapped(page, () => tray.getByRole('button', { name: /^Use a plug that fits one way only, for all/ }).click());
   await expect(tray).not.toContainText('behind a plug that fits both ways');
   await swapped(page, () => tray.getByRole('button', { name: 'Switch the live (brown) conductor instead' }).click());
   await expect(page.locator('.live-path')).not.toContainText('neutral switched');

@@ -18,6 +18,7 @@ final readonly class LineSafety
      * @param ?Fact<RestorePolicy> $restore what it does when power comes back
      * @param ?Fact<bool> $cutOut an independent thermal cut-out stands in it
      * @param ?Fact<float> $restSeconds how long the program lets it rest before it starts again
+     * @param ?Fact<float> $switchingsPerDay how often its contact closes and opens
      * @param ?Fact<Snubber> $snubber what lies across its contact
      */
     public function __construct(
@@ -31,9 +32,14 @@ final readonly class LineSafety
         public ?Fact $cutOut = null,
         #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $restSeconds = null,
+        #[FactOf('float'), Measured(Unit::Ratio)]
+        public ?Fact $switchingsPerDay = null,
         #[FactOf(Snubber::class)]
         public ?Fact $snubber = null,
     ) {
+        if (is_float($switchingsPerDay?->value) && ($switchingsPerDay->value < 0 || $switchingsPerDay->value > 100e3)) {
+            throw new \InvalidArgumentException('A contact switches between 0 and 100000 times a day.');
+        }
         if (is_float($restSeconds?->value) && ($restSeconds->value < 0 || $restSeconds->value > 3600)) {
             throw new \InvalidArgumentException('A rest lies between 0 and an hour. Compressors want 3 to 5 min.');
         }

@@ -29,6 +29,8 @@ final readonly class MainsBox
      * @param ?Fact<bool> $switchesFreed wall switches used again are freed of mains altogether
      * @param ?Fact<bool> $lowContactsApart contacts and wiring of low-voltage appliances keep the same distance from mains as the rest
      * @param ?Fact<bool> $tracks mains runs in tracks of the board; otherwise in wires
+     * @param ?Fact<float> $altitudeMetres above the sea; up to 2000 m while nothing is said of it
+     * @param ?Fact<MaterialGroup> $material of the surface between mains and low voltage; group III while nothing is said of it
      * @param ?string $fuse part id of the fuse behind the inlet; null while it is not chosen
      * @param ?Track $track the narrowest mains track
      */
@@ -65,10 +67,14 @@ final readonly class MainsBox
         public ?Fact $lowContactsApart = null,
         #[FactOf('bool')]
         public ?Fact $tracks = null,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public ?Fact $altitudeMetres = null,
+        #[FactOf(MaterialGroup::class)]
+        public ?Fact $material = null,
         public ?string $fuse = null,
         public ?Track $track = null,
     ) {
-        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.']] as [$fact, $least, $most, $words]) {
+        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'], [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.']] as [$fact, $least, $most, $words]) {
             if (is_float($fact?->value) && ($fact->value < $least || $fact->value > $most)) {
                 throw new \InvalidArgumentException($words);
             }
@@ -80,11 +86,22 @@ final readonly class MainsBox
 
     public function fusedBy(string $fuse): self
     {
-        return new self($this->inlet, $this->inletAmps, Fact::stated(true), $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, $this->tracks, $fuse, $this->track);
+        return new self($this->inlet, $this->inletAmps, Fact::stated(true), $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, $this->tracks, $this->altitudeMetres, $this->material, $fuse, $this->track);
     }
 
     public function withTrack(Track $track): self
     {
-        return new self($this->inlet, $this->inletAmps, $this->fused, $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, Fact::stated(true), $this->fuse, $track);
+        return new self($this->inlet, $this->inletAmps, $this->fused, $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, Fact::stated(true), $this->altitudeMetres, $this->material, $this->fuse, $track);
+    }
+
+    public function materialGroup(): int
+    {
+        return $this->material?->value instanceof MaterialGroup ? $this->material->value->number() : 3;
+    }
+
+    /** Metres above the sea. */
+    public function altitude(): float
+    {
+        return is_float($this->altitudeMetres?->value) ? $this->altitudeMetres->value : 0.0;
     }
 }

@@ -13,6 +13,7 @@ final readonly class Track
     /**
      * @param float $copperMetres thickness of the copper: 35 µm for one ounce
      * @param bool $inner it lies inside the board
+     * @param float $tinMetres solder on it, mean thickness; 0 for none
      */
     public function __construct(
         #[Measured(Unit::Metre)]
@@ -20,9 +21,20 @@ final readonly class Track
         #[Measured(Unit::Metre)]
         public float $copperMetres = 35e-6,
         public bool $inner = false,
+        #[Measured(Unit::Metre)]
+        public float $tinMetres = 0.0,
     ) {
+        if ($tinMetres < 0 || $tinMetres > 2e-3 || ($inner && $tinMetres > 0)) {
+            throw new \InvalidArgumentException('Solder lies on an outer track only, at most 2 mm thick.');
+        }
         if ($widthMetres < 0.1e-3 || $widthMetres > 0.05 || $copperMetres < 10e-6 || $copperMetres > 500e-6) {
             throw new \InvalidArgumentException('A mains track is between 0.1 mm and 50 mm wide, of copper between 10 µm and 0.5 mm thick. One ounce is 35 µm.');
         }
+    }
+
+    /** Thickness of copper that carries as much: solder conducts an eighth of what copper does (from memory). */
+    public function equivalentMetres(): float
+    {
+        return $this->copperMetres + $this->tinMetres / 8;
     }
 }

@@ -106,7 +106,7 @@ final readonly class LivePath
         $amps = self::lineAmps($board, $contacts);
         $single = new Figure('greatest current of one line', [] === $amps ? 0.0 : max($amps), Unit::Ampere, 'max I', [], 'rated power', 'definition of active power');
         $track = $box->track;
-        $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->copperMetres, self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', $track->inner ? 'inside' : 'outside'], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
+        $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->equivalentMetres(), self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', ...0.0 === $track->tinMetres ? [] : [QuantityPrinter::rounded($track->tinMetres, Unit::Metre) . ' of solder, counted as an eighth'], $track->inner ? 'inside' : 'outside'], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
         $fuse = null === $box->fuse ? null : $board->part($box->fuse, MainsFuse::class);
         $shared = [];
         foreach ([

@@ -81,6 +81,7 @@ final class RuleBook
             new Mains\FuseTooLarge(),
             new Mains\FuseBreaking(),
             new Mains\FuseTooSmall(),
+            new Mains\FuseTooFast(),
             new Mains\SharedOverloaded(),
             new Mains\EarthMissing(),
             new Mains\BothPoles(),

@@ -9,11 +9,15 @@ use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\MainsBox;
+use IronLatch\Core\Board\MaterialGroup;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\Place;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Mains\ContactLife;
+use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\Insulation;
 use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Mains\SharedPart;
@@ -41,11 +45,13 @@ final readonly class MainsScreen
             'wires' => [self::colour($board->system()->liveConductor), self::colour($board->system()->neutralConductor), self::colour($board->system()->earthConductor)],
             'weakest' => $this->weakest(),
             'needed' => $this->needed(),
+            'life' => $this->life($rows[$chosen] ?? null),
             'states' => '' === $chosen ? [] : $this->states($board->lines[$chosen]),
             'groups' => array_filter($board->groups, static fn(FunctionGroup $group): bool => $group->kind->isExclusive()),
             'inlets' => InletKind::cases(),
             'places' => Place::cases(),
             'bases' => BaseMaterial::cases(),
+            'materials' => MaterialGroup::cases(),
             'outlets' => OutletKind::cases(),
             'policies' => RestorePolicy::cases(),
             'snubbers' => Snubber::cases(),
@@ -80,6 +86,20 @@ final readonly class MainsScreen
         return $rows;
     }
 
+    /**
+     * @param ?array<string, mixed> $row
+     * @return array{switchings: float, perDay: ?float, years: ?float}
+     */
+    private function life(?array $row): array
+    {
+        $load = $row['load'] ?? null;
+        $line = $row['line'] ?? null;
+        $margin = $load instanceof ContactLoad ? $load->margin->worst->value : 0.0;
+        $perDay = $line instanceof Line ? $line->safety?->switchingsPerDay?->value : null;
+
+        return ['switchings' => ContactLife::switchings($margin), 'perDay' => is_float($perDay) ? $perDay : null, 'years' => is_float($perDay) && $perDay > 0 ? ContactLife::years($margin, $perDay) : null];
+    }
+
     private function weakest(): ?SharedPart
     {
         $weakest = null;
@@ -105,12 +125,13 @@ final readonly class MainsScreen
         }
         $volts = $this->inspection->board->system()->volts;
         [$category, $pollution] = [$place->overvoltageCategory(), $place->pollutionDegree()];
+        $box = $this->inspection->board->box ?? new MainsBox();
 
         return [
-            'clearance' => Insulation::clearance($volts, $category, $pollution, true),
-            'creepage' => Insulation::creepage($volts, $category, $pollution, true),
-            'basicClearance' => Insulation::clearance($volts, $category, $pollution, false),
-            'basicCreepage' => Insulation::creepage($volts, $category, $pollution, false),
+            'clearance' => Insulation::clearance($volts, $category, $pollution, true, $box->altitude()),
+            'creepage' => Insulation::creepage($volts, $category, $pollution, true, $box->materialGroup(), $box->altitude()),
+            'basicClearance' => Insulation::clearance($volts, $category, $pollution, false, $box->altitude()),
+            'basicCreepage' => Insulation::creepage($volts, $category, $pollution, false, $box->materialGroup(), $box->altitude()),
         ];
     }
 

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\MainsBox;
+use IronLatch\Core\Board\MaterialGroup;
 use IronLatch\Core\Board\Place;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
@@ -39,6 +40,9 @@ final readonly class StateBox implements Edit
         public ?bool $switchesFreed = null,
         public ?bool $lowContactsApart = null,
         public ?bool $tracks = null,
+        #[Measured(Unit::Metre)]
+        public ?float $altitudeMetres = null,
+        public ?MaterialGroup $material = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -65,6 +69,8 @@ final readonly class StateBox implements Edit
             null === $this->switchesFreed ? $box->switchesFreed : Fact::stated($this->switchesFreed),
             null === $this->lowContactsApart ? $box->lowContactsApart : Fact::stated($this->lowContactsApart),
             null === $this->tracks ? $box->tracks : Fact::stated($this->tracks),
+            null === $this->altitudeMetres ? $box->altitudeMetres : Fact::stated($this->altitudeMetres),
+            null === $this->material ? $box->material : Fact::stated($this->material),
             false === $this->fused ? null : $box->fuse,
             $box->track,
         ));

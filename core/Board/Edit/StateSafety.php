@@ -29,6 +29,8 @@ final readonly class StateSafety implements Edit
         public ?bool $cutOut = null,
         #[Measured(Unit::Second)]
         public ?float $restSeconds = null,
+        #[Measured(Unit::Ratio)]
+        public ?float $switchingsPerDay = null,
         public ?Snubber $snubber = null,
     ) {}
 
@@ -44,6 +46,7 @@ final readonly class StateSafety implements Edit
                 null === $this->restore ? $safety->restore : Fact::stated($this->restore),
                 null === $this->cutOut ? $safety->cutOut : Fact::stated($this->cutOut),
                 null === $this->restSeconds ? $safety->restSeconds : Fact::stated($this->restSeconds),
+                null === $this->switchingsPerDay ? $safety->switchingsPerDay : Fact::stated($this->switchingsPerDay),
                 null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
             ));
         }

@@ -20,13 +20,15 @@ final readonly class StateTrack implements Edit
         #[Measured(Unit::Metre)]
         public float $copperMetres = 35e-6,
         public bool $inner = false,
+        #[Measured(Unit::Metre)]
+        public float $tinMetres = 0.0,
     ) {}
 
     public function apply(Board $board): Board
     {
         $box = $board->box ?? new MainsBox();
 
-        return $board->with(box: $box->withTrack(new Track($this->widthMetres, $this->copperMetres, $this->inner)));
+        return $board->with(box: $box->withTrack(new Track($this->widthMetres, $this->copperMetres, $this->inner, $this->tinMetres)));
     }
 
     public function summary(Board $board): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Board\Place;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Insulation;
@@ -32,7 +33,7 @@ final class BarrierTooNarrow implements Rule
             'Mains too near to what can be touched',
             [Kind::Danger, Kind::Hint],
             'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it fails.',
-            'clearance and creepage for reinforced insulation by voltage, overvoltage category and pollution degree of the place, material group III (danger below); the distance of the house rules (hint below)',
+            'clearance and creepage for reinforced insulation by voltage, overvoltage category and pollution degree of the place, material group and height above the sea (danger below); the distance of the house rules (hint below)',
             Basis::Standard,
             'IEC 60664-1, tables F.1, F.2 and F.4, from memory',
             'the low-voltage side is treated as live: nobody can touch any of it',
@@ -61,9 +62,9 @@ final class BarrierTooNarrow implements Rule
                 continue;
             }
             $needed = 'clearance' === $name
-                ? Insulation::clearance($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true)
-                : Insulation::creepage($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true);
-            $inputs = ['d = ' . QuantityPrinter::rounded($metres, Unit::Metre), 'd_reinforced = ' . QuantityPrinter::rounded($needed, Unit::Metre), sprintf('overvoltage category %d, pollution degree %d, group III', $place->overvoltageCategory(), $place->pollutionDegree())];
+                ? Insulation::clearance($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true, $box->altitude())
+                : Insulation::creepage($inspection->board->system()->volts, $place->overvoltageCategory(), $place->pollutionDegree(), true, $box->materialGroup(), $box->altitude());
+            $inputs = ['d = ' . QuantityPrinter::rounded($metres, Unit::Metre), 'd_reinforced = ' . QuantityPrinter::rounded($needed, Unit::Metre), sprintf('overvoltage category %d, pollution degree %d, material group %s, %s above the sea', $place->overvoltageCategory(), $place->pollutionDegree(), str_repeat('I', $box->materialGroup()), QuantityPrinter::rounded($box->altitude(), Unit::Metre))];
             if ($metres < $needed) {
                 $figure = new Figure($name . ' over what reinforced insulation wants', $metres / $needed, Unit::Ratio, 'd ÷ d_reinforced', $inputs, QuantityPrinter::rounded($inspection->board->system()->volts, Unit::Volt), 'IEC 60664-1, from memory');
                 yield new Finding($this->facts(), Kind::Danger, $name, sprintf('The %s between mains and low voltage is %s; reinforced insulation wants %s here.', $name, QuantityPrinter::rounded($metres, Unit::Metre), QuantityPrinter::rounded($needed, Unit::Metre)), [$figure], static fn(): array => [...self::wider($inspection, $place), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
@@ -82,8 +83,9 @@ final class BarrierTooNarrow implements Rule
     private static function wider(Inspection $inspection, Place $place): array
     {
         $volts = $inspection->board->system()->volts;
-        $clearance = max($inspection->board->houseRules->barrierMetres, Insulation::clearance($volts, $place->overvoltageCategory(), $place->pollutionDegree(), true));
-        $creepage = max($clearance, Insulation::creepage($volts, $place->overvoltageCategory(), $place->pollutionDegree(), true));
+        $box = $inspection->board->box ?? new MainsBox();
+        $clearance = max($inspection->board->houseRules->barrierMetres, Insulation::clearance($volts, $place->overvoltageCategory(), $place->pollutionDegree(), true, $box->altitude()));
+        $creepage = max($clearance, Insulation::creepage($volts, $place->overvoltageCategory(), $place->pollutionDegree(), true, $box->materialGroup(), $box->altitude()));
 
         return [new Remedy(sprintf('Lay it out with %s of clearance and %s of creepage', QuantityPrinter::rounded($clearance, Unit::Metre), QuantityPrinter::rounded($creepage, Unit::Metre)), new StateBox(clearanceMetres: $clearance, creepageMetres: $creepage))];
     }

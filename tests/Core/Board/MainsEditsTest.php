@@ -21,6 +21,7 @@ use IronLatch\Core\Board\Edit\StateStepBank;
 use IronLatch\Core\Board\Edit\StateTrack;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\MaterialGroup;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Exchange\BoardJson;
@@ -48,6 +49,8 @@ final class MainsEditsTest extends TestCase
         yield 'step capacitor taken away' => [new Sequence('both', [$steps, new FitStepCapacitor('G1', 'F1')]), static fn(Board $b) => $b->groups['G1']->bank?->capacitors, []];
         yield 'step whose relay goes' => [new Sequence('both', [$steps, new RemoveRelay('A1')]), static fn(Board $b) => $b->groups['G1']->bank?->capacitors, []];
         yield 'bank' => [new Sequence('both', [$steps, new StateStepBank('G1', CapacitorClass::MotorRun, 220e3)]), static fn(Board $b) => [$b->groups['G1']->bank?->class?->value, $b->groups['G1']->bank?->bleederOhms?->value, $b->groups['G1']->bank?->seriesOhms], [CapacitorClass::MotorRun, 220e3, null]];
+        yield 'tinned track' => [new StateTrack(6e-3, 35e-6, false, 0.4e-3), static fn(Board $b) => round(1e6 * ($b->box?->track?->equivalentMetres() ?? 0.0), 6), 85.0];
+        yield 'surface and height' => [new StateBox(altitudeMetres: 2500.0, material: MaterialGroup::One), static fn(Board $b) => [$b->box?->altitude(), $b->box?->materialGroup(), $b->box?->fuse], [2500.0, 1, 'fuse-ceramic-5']];
         yield 'habit' => [new SetHouseRules(20.0, 0.8, barrierMetres: 8e-3), static fn(Board $b) => $b->houseRules->barrierMetres, 8e-3];
     }
 
@@ -78,6 +81,8 @@ final class MainsEditsTest extends TestCase
         yield 'interlock of a bus' => [new Sequence('both', [new AddGroup(GroupKind::I2c, 'Bus'), new InterlockGroup('G1', true)]), 'is no group of relays'];
         yield 'capacitor of a group that is none' => [new Sequence('both', [new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']), new FitStepCapacitor('G1', 'F1', 1e-6)]), 'is no group of step relays'];
         yield 'capacitor of a relay that is no step' => [new Sequence('both', [new AddGroup(GroupKind::StepRelays, 'Fan', ['F1', 'F2']), new FitStepCapacitor('G1', 'F3', 1e-6)]), 'is no step of'];
+        yield 'solder inside the board' => [new StateTrack(6e-3, 35e-6, true, 0.4e-3), 'Solder lies on an outer track only'];
+        yield 'above the tables' => [new StateBox(altitudeMetres: 9000.0), 'up to 5000 m'];
         yield 'track of a metre' => [new StateTrack(1.0), 'A mains track is between'];
     }
 

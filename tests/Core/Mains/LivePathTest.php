@@ -22,6 +22,7 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactShare;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
@@ -115,6 +116,16 @@ final class LivePathTest extends TestCase
         self::assertEqualsWithDelta($amps, $fan->steps['F1']->amps, 1e-9);
         self::assertEqualsWithDelta(230.0, $fan->steps['F6']->motorVolts, 1e-9);
         self::assertSame(1.5e-6, $fan->greatestFarads);
+    }
+
+    /** A hundred thousand times at the full share; at a quarter of the current eight times as often; mechanics set the end. */
+    public function testHowLongAContactLasts(): void
+    {
+        self::assertEqualsWithDelta(1e5, ContactLife::switchings(1.0), 1e-6);
+        self::assertEqualsWithDelta(8e5, ContactLife::switchings(4.0), 1e-6);
+        self::assertSame(1e7, ContactLife::switchings(1000.0));
+        self::assertEqualsWithDelta(1e5 / 10 / 365, ContactLife::years(1.0, 10.0), 1e-9);
+        self::assertSame(INF, ContactLife::years(1.0, 0.0));
     }
 
     /** Off is not isolated. */

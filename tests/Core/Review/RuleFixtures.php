@@ -464,6 +464,7 @@ final class RuleFixtures
         yield 'no fuse' => self::one('mains.no-fuse', 'board', Kind::Danger, '', new StateBox(fused: false), $nothing);
         yield '5 A fuse on 0.5 mm²' => self::one('mains.fuse-too-large', 'inner', Kind::Danger, '5 A', new StateBox(innerSquareMetres: 0.5e-6), new StateBox(innerSquareMetres: 0.75e-6));
         yield 'glass fuse' => self::one('mains.fuse-breaking', 'board', Kind::Danger, '50 A', $fuse('fuse-glass-5'), $fuse('fuse-ceramic-5'));
+        yield 'fast fuse before a lamp' => self::one('mains.fuse-fast', 'board', Kind::Weak, '', $fuse('fuse-glass-2'), $fuse('fuse-ceramic-2'));
         yield 'airer of 1500 W behind 5 A' => self::one('mains.fuse-too-small', 'board', Kind::Weak, '×0.749', new StateLoad('L2', 1500.0), $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')));
         yield 'airer of 1500 W on a 6 A lead' => self::one('mains.shared-overloaded', 'lead', Kind::Danger, '×0.898', $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10'), new StateBox(leadSquareMetres: 0.75e-6)), $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')));
         $six = TestBoards::edited(TestBoards::withLines(6), ...[...TestBoards::mainsFacts(), ...array_map(static fn(int $line): Edit => new ChooseAppliance('L' . $line, TestBoards::part('heated-airer', Appliance::class)), range(1, 6))]);
@@ -474,6 +475,7 @@ final class RuleFixtures
         yield 'one pole of two hots' => self::one('mains.both-poles', 'L2', Kind::Danger, '', new StateBox(inlet: InletKind::TwoHots), $both(new StateBox(inlet: InletKind::TwoHots), new StateConductor(['L1', 'L2'], SwitchedConductor::Both)));
         yield '3 mm between mains and a button' => self::one('mains.barrier', 'creepage', Kind::Danger, '×0.6', new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3), new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3, touchable: false));
         yield 'box on a lead, laid out for the wall' => self::one('mains.barrier', 'clearance', Kind::Danger, '×0.909', new StateBox(clearanceMetres: 5e-3, creepageMetres: 8e-3, place: Place::Wall), new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, place: Place::Wall));
+        yield 'distances of the valley on a mountain' => self::one('mains.barrier', 'clearance', Kind::Danger, '×0.775', new StateBox(clearanceMetres: 3e-3, creepageMetres: 8e-3, altitudeMetres: 4000.0), new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, altitudeMetres: 4000.0));
         yield '5.5 mm, by the standard enough' => self::one('mains.barrier', 'creepage', Kind::Hint, '5.5 mm', new StateBox(clearanceMetres: 5.5e-3, creepageMetres: 5.5e-3), new StateBox(clearanceMetres: 6e-3, creepageMetres: 6e-3));
         $cube = new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class));
         yield 'plain cube beside a button' => self::one('mains.relay-insulation', 'A1', Kind::Danger, '', $cube, $both($cube, new StateBox(touchable: false)));

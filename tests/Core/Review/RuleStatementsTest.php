@@ -500,6 +500,10 @@ final class RuleStatementsTest extends TestCase
                 'Glass fuse T 5 A breaks 50 A; a short circuit of the mains brings more.',
                 ['Fit ceramic fuse T 2 A'],
             ],
+            'fast fuse before a lamp' => [
+                'Glass fuse F 2 A is fast, and “Lamp” (electronic lamp) draws many times its current for a moment.',
+                ['Fit ceramic fuse T 2 A'],
+            ],
             'airer of 1500 W behind 5 A' => [
                 'All lines together draw 6.68 A through a fuse of 5 A.',
                 ['Fit ceramic fuse T 10 A'],
@@ -534,6 +538,10 @@ final class RuleStatementsTest extends TestCase
             ],
             'box on a lead, laid out for the wall' => [
                 'The clearance between mains and low voltage is 5 mm; reinforced insulation wants 5.5 mm here.',
+                ['Lay it out with 6 mm of clearance and 6 mm of creepage', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
+            ],
+            'distances of the valley on a mountain' => [
+                'The clearance between mains and low voltage is 3 mm; reinforced insulation wants 3.87 mm here.',
                 ['Lay it out with 6 mm of clearance and 6 mm of creepage', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
             ],
             '5.5 mm, by the standard enough' => [

@@ -45,6 +45,7 @@ test('facts of a line are stated for several at once, and lines are kept apart b
   await group.getByLabel('Heated airer').check();
   await swapped(page, () => group.getByRole('button', { name: 'Keep them apart' }).click());
   await expect(page.locator('#tray')).toContainText('whether its relays are interlocked through their contacts');
+  await page.getByLabel('Pause between the relays of Damp and dry').fill('100 ms');
   await swapped(page, () => page.locator('form', { has: page.getByLabel('Interlock of Damp and dry') }).getByRole('button', { name: 'State' }).click());
   await expect(page.locator('#tray')).not.toContainText('interlocked through');
   await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());

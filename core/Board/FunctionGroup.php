@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
+use IronLatch\Core\Record\Measured;
 
 /** Functions that belong together: the signals of a bus, the positions of a selector, the relays of one motor. */
 final readonly class FunctionGroup
@@ -15,6 +17,7 @@ final readonly class FunctionGroup
      * @param list<string> $functions ids, in their order
      * @param ?I2cFacts $i2c what is known of the bus; only for an I2C bus
      * @param ?Fact<bool> $byContacts relays that exclude each other are interlocked through their contacts; null while nothing is said of it
+     * @param ?Fact<float> $pauseSeconds between one of its relays opening and another closing; null while nothing is said of it
      * @param ?StepBank $bank series capacitors of step relays; null for every other group, and while none is fitted
      */
     public function __construct(
@@ -25,8 +28,13 @@ final readonly class FunctionGroup
         public ?I2cFacts $i2c = null,
         #[FactOf('bool')]
         public ?Fact $byContacts = null,
+        #[FactOf('float'), Measured(Unit::Second)]
+        public ?Fact $pauseSeconds = null,
         public ?StepBank $bank = null,
     ) {
+        if (is_float($pauseSeconds?->value) && ($pauseSeconds->value < 0 || $pauseSeconds->value > 600)) {
+            throw new \InvalidArgumentException('The pause between two relays lies between 0 and 10 min. Usual is 50 ms or more.');
+        }
         if (count($functions) !== count(array_unique($functions))) {
             throw new \InvalidArgumentException(sprintf('The group “%s” names a function twice.', $name));
         }
@@ -35,9 +43,10 @@ final readonly class FunctionGroup
     /**
      * @param ?list<string> $functions
      * @param ?Fact<bool> $byContacts
+     * @param ?Fact<float> $pauseSeconds
      */
-    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null, ?StepBank $bank = null): self
+    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null, ?Fact $pauseSeconds = null, ?StepBank $bank = null): self
     {
-        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c, $byContacts ?? $this->byContacts, $bank ?? $this->bank);
+        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c, $byContacts ?? $this->byContacts, $pauseSeconds ?? $this->pauseSeconds, $bank ?? $this->bank);
     }
 }

@@ -19,6 +19,7 @@ final readonly class LineSafety
      * @param ?Fact<bool> $cutOut an independent thermal cut-out stands in it
      * @param ?Fact<float> $restSeconds how long the program lets it rest before it starts again
      * @param ?Fact<float> $switchingsPerDay how often its contact closes and opens
+     * @param ?Fact<bool> $offTakenAsIsolation somebody works on it while it is switched off by the board alone
      * @param ?Fact<Snubber> $snubber what lies across its contact
      */
     public function __construct(
@@ -34,6 +35,8 @@ final readonly class LineSafety
         public ?Fact $restSeconds = null,
         #[FactOf('float'), Measured(Unit::Ratio)]
         public ?Fact $switchingsPerDay = null,
+        #[FactOf('bool')]
+        public ?Fact $offTakenAsIsolation = null,
         #[FactOf(Snubber::class)]
         public ?Fact $snubber = null,
     ) {

@@ -93,6 +93,8 @@ final class RuleBook
             new Mains\CutOutMissing(),
             new Mains\RestoredOn(),
             new Mains\NotInterlocked(),
+            new Mains\PauseTooShort(),
+            new Mains\TakenAsIsolation(),
             new Mains\CompressorRest(),
             new Mains\UnfitBase(),
             new Mains\SnubberGlow(),

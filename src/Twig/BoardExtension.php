@@ -6,6 +6,7 @@ namespace IronLatch\Twig;
 
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Mains\StepMap;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;
@@ -26,6 +27,7 @@ final class BoardExtension extends AbstractExtension
             new TwigFunction('quantity', static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit))),
             new TwigFunction('place', Joint::place(...)),
             new TwigFunction('driver_word', DriverWords::of(...)),
+            new TwigFunction('step_ranges', StepMap::ranges(...)),
             new TwigFunction('nearest_step', self::nearestStep(...)),
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),

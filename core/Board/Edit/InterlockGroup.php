@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Measured;
 
-/** States whether relays that may never be on together are interlocked through their contacts, so that no program can close two. */
+/** States whether relays that may never be on together are interlocked through their contacts, so that no program can close two, and how long the program waits between them. */
 final readonly class InterlockGroup implements Edit
 {
     public function __construct(
         public string $group,
         public bool $byContacts,
+        #[Measured(Unit::Second)]
+        public ?float $pauseSeconds = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -22,7 +26,7 @@ final readonly class InterlockGroup implements Edit
             throw new EditRefused(sprintf('“%s” is no group of relays that may never be on together.', $group->name));
         }
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(byContacts: Fact::stated($this->byContacts))]);
+        return $board->with(groups: [...$board->groups, $this->group => $group->with(byContacts: Fact::stated($this->byContacts), pauseSeconds: null === $this->pauseSeconds ? null : Fact::stated($this->pauseSeconds))]);
     }
 
     public function summary(Board $board): string

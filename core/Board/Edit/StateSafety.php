@@ -31,6 +31,7 @@ final readonly class StateSafety implements Edit
         public ?float $restSeconds = null,
         #[Measured(Unit::Ratio)]
         public ?float $switchingsPerDay = null,
+        public ?bool $offTakenAsIsolation = null,
         public ?Snubber $snubber = null,
     ) {}
 
@@ -47,6 +48,7 @@ final readonly class StateSafety implements Edit
                 null === $this->cutOut ? $safety->cutOut : Fact::stated($this->cutOut),
                 null === $this->restSeconds ? $safety->restSeconds : Fact::stated($this->restSeconds),
                 null === $this->switchingsPerDay ? $safety->switchingsPerDay : Fact::stated($this->switchingsPerDay),
+                null === $this->offTakenAsIsolation ? $safety->offTakenAsIsolation : Fact::stated($this->offTakenAsIsolation),
                 null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
             ));
         }

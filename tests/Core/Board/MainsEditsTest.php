@@ -51,6 +51,7 @@ final class MainsEditsTest extends TestCase
         yield 'bank' => [new Sequence('both', [$steps, new StateStepBank('G1', CapacitorClass::MotorRun, 220e3)]), static fn(Board $b) => [$b->groups['G1']->bank?->class?->value, $b->groups['G1']->bank?->bleederOhms?->value, $b->groups['G1']->bank?->seriesOhms], [CapacitorClass::MotorRun, 220e3, null]];
         yield 'tinned track' => [new StateTrack(6e-3, 35e-6, false, 0.4e-3), static fn(Board $b) => round(1e6 * ($b->box?->track?->equivalentMetres() ?? 0.0), 6), 85.0];
         yield 'surface and height' => [new StateBox(altitudeMetres: 2500.0, material: MaterialGroup::One), static fn(Board $b) => [$b->box?->altitude(), $b->box?->materialGroup(), $b->box?->fuse], [2500.0, 1, 'fuse-ceramic-5']];
+        yield 'pause' => [new Sequence('both', [new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']), new InterlockGroup('G1', true, 0.1), new InterlockGroup('G1', false)]), static fn(Board $b) => [$b->groups['G1']->byContacts?->value, $b->groups['G1']->pauseSeconds?->value], [false, 0.1]];
         yield 'habit' => [new SetHouseRules(20.0, 0.8, barrierMetres: 8e-3), static fn(Board $b) => $b->houseRules->barrierMetres, 8e-3];
     }
 

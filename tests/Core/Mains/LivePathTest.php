@@ -26,6 +26,7 @@ use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactShare;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
+use IronLatch\Core\Mains\StepMap;
 use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Tests\Support\TestBoards;
@@ -126,6 +127,20 @@ final class LivePathTest extends TestCase
         self::assertSame(1e7, ContactLife::switchings(1000.0));
         self::assertEqualsWithDelta(1e5 / 10 / 365, ContactLife::years(1.0, 10.0), 1e-9);
         self::assertSame(INF, ContactLife::years(1.0, 0.0));
+    }
+
+    /** The top step is reached well before 100 %, and nothing but 0 is off, whatever the number of steps. */
+    public function testFromPercentToSteps(): void
+    {
+        self::assertSame([0 => [0, 0], 1 => [1, 49], 2 => [50, 83], 3 => [84, 100]], StepMap::ranges(3));
+        foreach (range(1, 8) as $steps) {
+            $ranges = StepMap::ranges($steps);
+            self::assertSame(range(0, $steps), array_keys($ranges), 'Every step can be reached.');
+            self::assertSame([0, 0], $ranges[0]);
+            foreach (range(0, $steps) as $step) {
+                self::assertSame($step, StepMap::step(StepMap::percent($step, $steps), $steps), 'What is told back is the step itself.');
+            }
+        }
     }
 
     /** Off is not isolated. */

@@ -488,6 +488,8 @@ final class RuleFixtures
         $group = new AddGroup(GroupKind::NeverTogether, 'Heat and cold', ['F1', 'F2']);
         yield 'two relays kept apart by the program' => self::one('mains.not-interlocked', 'G1', Kind::Danger, '', $both($group, new InterlockGroup('G1', false)), $both($group, new InterlockGroup('G1', true)));
         yield 'two steps of a fan closable at once' => self::one('mains.not-interlocked', 'G1', Kind::Danger, '', $both(new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F2']), new InterlockGroup('G1', false)), $both(new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F2']), new InterlockGroup('G1', true)));
+        yield 'no pause between two relays' => self::one('mains.pause-too-short', 'G1', Kind::Weak, '10 ms', $both($group, new InterlockGroup('G1', true, 0.01)), $both($group, new InterlockGroup('G1', true, 0.05)));
+        yield 'lamp worked on while it is only switched off' => self::one('mains.taken-as-isolation', 'L1', Kind::Weak, '', new StateSafety(['L1'], offTakenAsIsolation: true), new StateSafety(['L1'], offTakenAsIsolation: false));
         $fan = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('extractor-fan', Appliance::class)), new AddRelay('L1'), new SeatFunction('F6', '21'), new AddGroup(GroupKind::StepRelays, 'Fan', ['F1', 'F6']), new InterlockGroup('G1', true), new FitStepCapacitor('G1', 'F1', 1.5e-6));
         $bank = static fn(CapacitorClass $class, float $bleeder, float $series): Edit => new StateStepBank('G1', $class, $bleeder, $series);
         yield 'X2 capacitor in series with a fan' => self::one('mains.step-class', 'G1', Kind::Danger, '', $bank(CapacitorClass::X2, 220e3, 2.2), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);

@@ -580,6 +580,14 @@ final class RuleStatementsTest extends TestCase
                 'Two relays of “Steps” can be closed at once: only the program keeps them apart.',
                 ['Interlock them through the contacts'],
             ],
+            'no pause between two relays' => [
+                'The program waits 10 ms between the relays of “Heat and cold”; they want 50 ms.',
+                ['Wait 100 ms'],
+            ],
+            'lamp worked on while it is only switched off' => [
+                '“Lamp” is worked on while only the board has switched it off: its contact may have welded.',
+                ['Isolate it before anybody works on it'],
+            ],
             'X2 capacitor in series with a fan' => [
                 'The capacitors of “Fan” are of class X2, which is not made for continuous series duty.',
                 ['Use motor-run capacitors'],

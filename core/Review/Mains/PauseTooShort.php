@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Relays that follow each other without a pause. */
+final class PauseTooShort implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.pause-too-short',
+            1,
+            Stage::Mains,
+            'Relays that follow each other without a pause',
+            [Kind::Weak],
+            'A contact opens some milliseconds after its coil lets go, and draws an arc for some more. The next one that closes meanwhile bridges both.',
+            'a pause of 50 ms or more between two relays that may never be on together',
+            Basis::CommonPractice,
+            'common practice',
+        );
+    }
+
+    private const LEAST_SECONDS = 0.05;
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->groups as $id => $group) {
+            if (!$group->kind->isExclusive() || count($group->functions) < 2) {
+                continue;
+            }
+            $pause = $group->pauseSeconds?->value;
+            if (!is_float($pause)) {
+                yield new NotChecked($this->facts(), $id, 'how long the program waits between its relays');
+            } elseif ($pause < self::LEAST_SECONDS) {
+                $figure = new Figure('pause', $pause, Unit::Second, 'as stated', ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)], 'as programmed', 'common practice');
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The program waits %s between the relays of “%s”; they want %s.', $figure->printed(), $group->name, QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)), [$figure], static fn(): array => [new Remedy('Wait 100 ms', new InterlockGroup($id, true === $group->byContacts?->value, 0.1))]);
+            }
+        }
+    }
+}

@@ -51,3 +51,22 @@ test('facts of a line are stated for several at once, and lines are kept apart b
   await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
   await expect(page.locator('#tray')).toContainText('interlocked through');
 });
+
+test('a fan gets a step that closes two capacitors, and its percentages follow', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openMains(page);
+  const steps = page.locator('#main');
+  await expect(steps).toContainText('From a percentage: 0 % off, 1–49 % Extractor fan low, 50–83 % Extractor fan medium, 84–100 % Extractor fan full.');
+  const more = page.locator('form', { has: page.getByText('One more step closes together') });
+  await more.getByLabel('Extractor fan low').check();
+  await more.getByLabel('Extractor fan medium').check();
+  await swapped(page, () => more.getByRole('button', { name: 'Add this step' }).click());
+  await expect(steps.getByRole('row', { name: /^Extractor fan low \+ Extractor fan medium/ })).toContainText('V');
+  await expect(steps).toContainText('63–87 % Extractor fan low + Extractor fan medium');
+  await swapped(page, () => page.getByRole('button', { name: 'Take away the step Extractor fan low', exact: true }).click());
+  await expect(steps).toContainText('1–49 % Extractor fan medium');
+  await page.getByLabel('Series capacitor of Extractor fan low').fill('lots');
+  await page.getByRole('button', { name: 'Fit to Extractor fan low' }).click();
+  await expect(page.locator('#notice')).toContainText('lots');
+  await expect(page.getByLabel('Series capacitor of Extractor fan low')).toHaveValue('lots');
+});

@@ -204,6 +204,11 @@ final class BoardIntegrity
                     throw new \InvalidArgumentException(sprintf('The group %s has a capacitor for %s, which is none of its steps.', $id, $capacitor->function));
                 }
             }
+            foreach ($group->bank->patterns ?? [] as $pattern) {
+                if ([] !== array_diff($pattern->relays, $group->functions)) {
+                    throw new \InvalidArgumentException(sprintf('The group %s has a step with a relay that is none of its own.', $id));
+                }
+            }
             if ((null !== $group->i2c) !== (GroupKind::I2c === $group->kind)) {
                 throw new \InvalidArgumentException(sprintf('The group %s: the facts of an I2C bus belong to every I2C bus and to nothing else.', $id));
             }

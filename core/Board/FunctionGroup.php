@@ -41,6 +41,40 @@ final readonly class FunctionGroup
     }
 
     /**
+     * The steps of a motor: the relays that each closes.
+     *
+     * @return list<StepPattern> one for each relay while nobody has said otherwise
+     */
+    public function steps(): array
+    {
+        $patterns = $this->bank->patterns ?? [];
+
+        return [] !== $patterns ? $patterns : array_map(static fn(string $relay): StepPattern => new StepPattern([$relay]), $this->functions);
+    }
+
+    /**
+     * Relays of which never two may be closed together: those that stand in no common step.
+     *
+     * @return list<array{string, string}>
+     */
+    public function keptApart(): array
+    {
+        if (!$this->kind->isExclusive()) {
+            return [];
+        }
+        $pairs = [];
+        foreach ($this->functions as $index => $one) {
+            foreach (array_slice($this->functions, $index + 1) as $other) {
+                if ([] === array_filter($this->steps(), static fn(StepPattern $step): bool => in_array($one, $step->relays, true) && in_array($other, $step->relays, true))) {
+                    $pairs[] = [$one, $other];
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
      * @param ?list<string> $functions
      * @param ?Fact<bool> $byContacts
      * @param ?Fact<float> $pauseSeconds

@@ -21,6 +21,7 @@ final readonly class LineSafety
      * @param ?Fact<float> $switchingsPerDay how often its contact closes and opens
      * @param ?Fact<bool> $offTakenAsIsolation somebody works on it while it is switched off by the board alone
      * @param ?Fact<Snubber> $snubber what lies across its contact
+     * @param ?Fact<bool> $linkRemoved the link between the live sides of its double outlet is taken out; the neutral one stays
      */
     public function __construct(
         #[FactOf(OutletKind::class)]
@@ -39,6 +40,8 @@ final readonly class LineSafety
         public ?Fact $offTakenAsIsolation = null,
         #[FactOf(Snubber::class)]
         public ?Fact $snubber = null,
+        #[FactOf('bool')]
+        public ?Fact $linkRemoved = null,
     ) {
         if (is_float($switchingsPerDay?->value) && ($switchingsPerDay->value < 0 || $switchingsPerDay->value > 100e3)) {
             throw new \InvalidArgumentException('A contact switches between 0 and 100000 times a day.');

@@ -11,11 +11,13 @@ enum OutletKind: string
     case Lead = 'lead of the appliance';
     case Earthed = 'outlet with earth';
     case Unearthed = 'outlet without earth';
+    /** One half of a double outlet whose other half is switched by another line. */
+    case SplitHalf = 'half of a double outlet';
     case Reversible = 'outlet that takes a plug both ways';
 
     /** Whether it offers an earth that somebody may count on. */
     public function offersEarth(): bool
     {
-        return self::Earthed === $this || self::Reversible === $this;
+        return self::Earthed === $this || self::SplitHalf === $this || self::Reversible === $this;
     }
 }

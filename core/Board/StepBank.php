@@ -10,7 +10,7 @@ use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
-/** The series capacitors of a fan’s steps; a step without one is full speed. */
+/** The series capacitors of a fan’s steps, and which relays each step closes; a relay without a capacitor is full speed. */
 final readonly class StepBank
 {
     /**
@@ -18,6 +18,7 @@ final readonly class StepBank
      * @param ?Fact<CapacitorClass> $class null while nothing is said of it
      * @param ?Fact<float> $bleederOhms across each capacitor; 0 for none, null while nothing is said of it
      * @param ?Fact<float> $seriesOhms in series with each capacitor; 0 for none, null while nothing is said of it
+     * @param list<StepPattern> $patterns the steps; none while each relay is a step by itself
      */
     public function __construct(
         #[ListOf(StepCapacitor::class)]
@@ -28,13 +29,27 @@ final readonly class StepBank
         public ?Fact $bleederOhms = null,
         #[FactOf('float'), Measured(Unit::Ohm)]
         public ?Fact $seriesOhms = null,
+        #[ListOf(StepPattern::class)]
+        public array $patterns = [],
     ) {
         if (is_float($bleederOhms?->value) && ($bleederOhms->value < 0 || $bleederOhms->value > 100e6) || is_float($seriesOhms?->value) && ($seriesOhms->value < 0 || $seriesOhms->value > 1e3)) {
             throw new \InvalidArgumentException('A bleeder has up to 100 MΩ and a series resistor up to 1 kΩ; write 0 for none.');
         }
     }
 
-    /** Farads of a step; null for full speed. */
+    /**
+     * @param ?list<StepCapacitor> $capacitors
+     * @param ?Fact<CapacitorClass> $class
+     * @param ?Fact<float> $bleederOhms
+     * @param ?Fact<float> $seriesOhms
+     * @param ?list<StepPattern> $patterns
+     */
+    public function with(?array $capacitors = null, ?Fact $class = null, ?Fact $bleederOhms = null, ?Fact $seriesOhms = null, ?array $patterns = null): self
+    {
+        return new self($capacitors ?? $this->capacitors, $class ?? $this->class, $bleederOhms ?? $this->bleederOhms, $seriesOhms ?? $this->seriesOhms, $patterns ?? $this->patterns);
+    }
+
+    /** Farads behind one relay; null for full speed. */
     public function faradsOf(string $function): ?float
     {
         foreach ($this->capacitors as $one) {
@@ -47,10 +62,18 @@ final readonly class StepBank
     }
 
     /**
-     * @param list<string> $functions steps that are gone
+     * @param list<string> $functions relays that are gone
      */
     public function without(array $functions): self
     {
-        return new self(array_values(array_filter($this->capacitors, static fn(StepCapacitor $one): bool => !in_array($one->function, $functions, true))), $this->class, $this->bleederOhms, $this->seriesOhms);
+        $patterns = [];
+        foreach ($this->patterns as $pattern) {
+            $relays = array_values(array_diff($pattern->relays, $functions));
+            if ([] !== $relays) {
+                $patterns[implode(' ', $relays)] ??= new StepPattern($relays);
+            }
+        }
+
+        return $this->with(array_values(array_filter($this->capacitors, static fn(StepCapacitor $one): bool => !in_array($one->function, $functions, true))), patterns: array_values($patterns));
     }
 }

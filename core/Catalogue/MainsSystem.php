@@ -10,6 +10,9 @@ use IronLatch\Core\Record\Measured;
 /** A mains supply and the names and colours of its conductors. */
 final readonly class MainsSystem implements Part
 {
+    /**
+     * @param string $outletScrews which screw of an outlet takes which conductor; empty where outlets are marked by letters alone
+     */
     public function __construct(
         public PartIdentity $identity,
         #[Measured(Unit::Volt)]
@@ -20,6 +23,7 @@ final readonly class MainsSystem implements Part
         public string $neutralConductor,
         public string $earthConductor,
         public CordTable $cordTable = CordTable::Iec60335,
+        public string $outletScrews = '',
     ) {}
 
     public function identity(): PartIdentity

@@ -26,11 +26,27 @@ final class Ampacity
         return $amps;
     }
 
-    /** The least cross-section of the table that bears a current, in m²; null when none does. */
-    public static function least(float $amps, CordTable $table): ?float
+    /**
+     * What is left of that in warmer air, as a ratio: heat leaves a conductor with the difference to the air, and comes with the square of the current.
+     *
+     * The same as table B.52.14 of IEC 60364-5-52 for PVC (70 °C over 30 °C) and NEC table 310.15(B)(1) for 60 °C, to a hundredth; from memory.
+     */
+    public static function warmer(float $ambientCelsius, CordTable $table): float
+    {
+        $limitCelsius = CordTable::Nec400 === $table ? 60.0 : 70.0;
+
+        return min(1.0, sqrt(max(0.0, $limitCelsius - $ambientCelsius) / ($limitCelsius - 30.0)));
+    }
+
+    /**
+     * The least cross-section of the table that bears a current, in m²; null when none does.
+     *
+     * @param float $factor what is left in warmer air
+     */
+    public static function least(float $amps, CordTable $table, float $factor = 1.0): ?float
     {
         foreach (self::rows($table) as [$squareMillimetres, $bears]) {
-            if ($amps <= $bears) {
+            if ($amps <= $bears * $factor) {
                 return $squareMillimetres * 1e-6;
             }
         }

@@ -42,6 +42,28 @@ final readonly class CapacitorStage
     }
 
     /**
+     * Capacitors side by side, each with its resistor: as one capacitor with one resistor, at one frequency.
+     *
+     * @param list<float> $farads infinite for a plain wire, which has no resistor either
+     * @return array{float, float} farads and ohms
+     */
+    public static function sideBySide(array $farads, float $seriesOhms, float $hertz): array
+    {
+        if (in_array(INF, $farads, true)) {
+            return [INF, 0.0];
+        }
+        $conductance = $susceptance = 0.0;
+        foreach ($farads as $one) {
+            $reactance = 1 / (2 * M_PI * $hertz * $one);
+            $conductance += $seriesOhms / ($seriesOhms ** 2 + $reactance ** 2);
+            $susceptance += $reactance / ($seriesOhms ** 2 + $reactance ** 2);
+        }
+        $square = $conductance ** 2 + $susceptance ** 2;
+
+        return [$square / (2 * M_PI * $hertz * $susceptance), $conductance / $square];
+    }
+
+    /**
      * @return array{float, float} ohms of resistance and reactance
      */
     public static function motor(float $ratedVolts, float $watts, float $powerFactor): array

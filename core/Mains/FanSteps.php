@@ -12,7 +12,7 @@ use IronLatch\Core\Board\StepCapacitor;
 final readonly class FanSteps
 {
     /**
-     * @param array<string, CapacitorStage> $steps by the relay’s function, slowest first
+     * @param array<string, CapacitorStage> $steps by the relays that it closes, joined by “+”; slowest first
      * @param float $greatestFarads of its capacitors; 0 without any
      */
     private function __construct(public string $group, public array $steps, public float $greatestFarads) {}
@@ -29,15 +29,16 @@ final readonly class FanSteps
                 continue;
             }
             $steps = [];
-            foreach ($group->functions as $function) {
-                $owner = $board->actuatorOf($function);
+            foreach ($group->steps() as $step) {
+                $owner = $board->actuatorOf($step->relays[0]);
                 $line = null === $owner ? null : $board->lines[$board->actuators()[$owner][0]];
                 if (null === $line || null !== $board->appliance($line)->dcVolts) {
                     continue;
                 }
                 $appliance = $board->appliance($line);
                 $series = $bank->seriesOhms?->value;
-                $steps[$function] = CapacitorStage::of($board->system()->volts, $board->system()->hertz, $board->system()->volts, is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts, $appliance->powerFactor, $bank->faradsOf($function) ?? INF, is_float($series) ? $series : 0.0);
+                [$farads, $seriesOhms] = CapacitorStage::sideBySide(array_map(static fn(string $relay): float => $bank->faradsOf($relay) ?? INF, $step->relays), is_float($series) ? $series : 0.0, $board->system()->hertz);
+                $steps[implode('+', $step->relays)] = CapacitorStage::of($board->system()->volts, $board->system()->hertz, $board->system()->volts, is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts, $appliance->powerFactor, $farads, $seriesOhms);
             }
             uasort($steps, static fn(CapacitorStage $a, CapacitorStage $b): int => $a->motorWatts <=> $b->motorWatts);
             $all[$id] = new self($id, $steps, max([0.0, ...array_map(static fn(StepCapacitor $one): float => $one->farads, $bank->capacitors)]));

@@ -15,6 +15,7 @@ use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Knowledge;
 
 /** The contact of every line against the appliance behind it. */
 final readonly class LivePath
@@ -57,7 +58,7 @@ final readonly class LivePath
         $sum = array_sum($amps);
         foreach ($board->groups as $group) {
             // Only what the contacts themselves keep apart is counted as kept apart.
-            if (!$group->kind->isExclusive() || true !== $group->byContacts?->value) {
+            if ([] === $group->keptApart() || true !== $group->byContacts?->value) {
                 continue;
             }
             $members = [];
@@ -101,10 +102,13 @@ final readonly class LivePath
     {
         $box = $board->box ?? new MainsBox();
         $table = $board->system()->cordTable;
-        $cord = static fn(?Fact $area): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table), Unit::Ampere, 'table of cords', [QuantityPrinter::rounded($area->value, Unit::SquareMetre)], 'flexible conductor', $table->value . ', from memory') : null;
+        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table) * $warmer, Unit::Ampere, $warmer < 1 ? 'table of cords · k' : 'table of cords', [QuantityPrinter::rounded($area->value, Unit::SquareMetre), ...$warmer < 1 ? [sprintf('k = %.2f in air of %s (IEC 60364-5-52 or NEC 310.15, from memory)', $warmer, QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius))] : []], 'flexible conductor', $table->value . ', from memory') : null;
         $stated = static fn(?Fact $fact): ?Figure => is_float($fact?->value) ? new Figure('rating', $fact->value, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker') : null;
         $amps = self::lineAmps($board, $contacts);
         $single = new Figure('greatest current of one line', [] === $amps ? 0.0 : max($amps), Unit::Ampere, 'max I', [], 'rated power', 'definition of active power');
+        rsort($amps);
+        $most = $box->atOnce?->value;
+        $few = is_int($most) && $most < count($amps) ? new Figure(sprintf('current of the %s', 1 === $most ? 'greatest line' : $most . ' greatest lines'), min($total->value, array_sum(array_slice($amps, 0, $most))), Unit::Ampere, 'Σ of the greatest I', [sprintf('%d of %d at once, as the program promises', $most, count($amps))], 'rated power', 'stated by the maker') : null;
         $track = $box->track;
         $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->equivalentMetres(), self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', ...0.0 === $track->tinMetres ? [] : [QuantityPrinter::rounded($track->tinMetres, Unit::Metre) . ' of solder, counted as an eighth'], $track->inner ? 'inside' : 'outside'], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
         $fuse = null === $box->fuse ? null : $board->part($box->fuse, MainsFuse::class);
@@ -113,14 +117,20 @@ final readonly class LivePath
             ['inlet', 'inlet', $total, $stated($box->inletAmps)],
             ['lead', 'lead', $total, $cord($box->leadSquareMetres)],
             ['fuse', 'fuse', $total, null === $fuse ? null : new Figure('rating', $fuse->ratedAmps, Unit::Ampere, 'part file', [], 'for good', $fuse->identity->name)],
-            ['inner', 'wiring inside', $total, $cord($box->innerSquareMetres)],
+            ['inner', 'wiring inside', $total, $cord($box->innerSquareMetres, self::warmerInside($board))],
             ['terminal', 'least terminal', $total, $stated($box->terminalAmps)],
             ...false === $box->tracks?->value ? [] : [['track', 'narrowest track', $single, $trackBears]],
         ] as [$id, $name, $carries, $bears]) {
-            $shared[$id] = new SharedPart($id, $name, $carries, $bears, null === $bears ? null : new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], 'all lines on', $bears->source));
+            $shared[$id] = new SharedPart($id, $name, $carries, 'track' === $id ? null : $few, $bears, null === $bears ? null : new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], 'all lines on', $bears->source));
         }
 
         return $shared;
+    }
+
+    /** What a wire inside the box bears of what it bears in open air, where somebody has stated how warm it is in there. */
+    public static function warmerInside(Board $board): float
+    {
+        return Knowledge::Stated === $board->ambient->knowledge ? Ampacity::warmer($board->ambientCelsius(), $board->system()->cordTable) : 1.0;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace IronLatch\Core\Record;
 /**
  * Something a board may or may not say: stated by the maker, assumed with a reason, or unknown.
  *
- * @template-covariant T of bool|float|\BackedEnum
+ * @template-covariant T of bool|int|float|\BackedEnum
  */
 final readonly class Fact
 {
@@ -15,24 +15,24 @@ final readonly class Fact
      * @param T|null $value null when unknown
      * @param string $because why it is assumed; empty when stated or unknown
      */
-    private function __construct(public Knowledge $knowledge, public bool|float|\BackedEnum|null $value, public string $because) {}
+    private function __construct(public Knowledge $knowledge, public bool|int|float|\BackedEnum|null $value, public string $because) {}
 
     /**
-     * @template V of bool|float|\BackedEnum
+     * @template V of bool|int|float|\BackedEnum
      * @param V $value
      * @return self<V>
      */
-    public static function stated(bool|float|\BackedEnum $value): self
+    public static function stated(bool|int|float|\BackedEnum $value): self
     {
         return new self(Knowledge::Stated, $value, '');
     }
 
     /**
-     * @template V of bool|float|\BackedEnum
+     * @template V of bool|int|float|\BackedEnum
      * @param V $value
      * @return self<V>
      */
-    public static function assumed(bool|float|\BackedEnum $value, string $because): self
+    public static function assumed(bool|int|float|\BackedEnum $value, string $because): self
     {
         return new self(Knowledge::Assumed, $value, $because);
     }

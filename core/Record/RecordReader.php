@@ -221,15 +221,15 @@ final readonly class RecordReader
     }
 
     /**
-     * @return Fact<bool|float|\BackedEnum>
+     * @return Fact<bool|int|float|\BackedEnum>
      */
     private function fact(ValueShape $item, mixed $data, string $path): Fact
     {
         $data = $this->lenient && !is_array($data) ? ['stated' => $data] : $this->object($data, $path);
-        $known = function (string $key) use ($item, $data, $path): bool|float|\BackedEnum {
+        $known = function (string $key) use ($item, $data, $path): bool|int|float|\BackedEnum {
             $value = $this->value($item, $data[$key], $path . '.' . $key);
 
-            return is_bool($value) || is_float($value) || $value instanceof \BackedEnum ? $value : throw new \LogicException('A fact holds a figure, a choice or a yes.');
+            return is_bool($value) || is_int($value) || is_float($value) || $value instanceof \BackedEnum ? $value : throw new \LogicException('A fact holds a figure, a choice or a yes.');
         };
 
         return match (self::sortedKeys($data)) {

@@ -80,7 +80,7 @@ final class RecordWriter
     }
 
     /**
-     * @param Fact<bool|float|\BackedEnum> $fact
+     * @param Fact<bool|int|float|\BackedEnum> $fact
      * @return array<string, mixed>
      */
     private static function fact(ValueShape $item, Fact $fact): array

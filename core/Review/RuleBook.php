@@ -85,6 +85,7 @@ final class RuleBook
             new Mains\SharedOverloaded(),
             new Mains\EarthMissing(),
             new Mains\BothPoles(),
+            new Mains\OutletLink(),
             new Mains\BarrierTooNarrow(),
             new Mains\RelayInsulation(),
             new Mains\BesideLowVoltage(),

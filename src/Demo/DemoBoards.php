@@ -6,12 +6,15 @@ namespace IronLatch\Demo;
 
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddFunction;
+use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddRail;
+use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\AddScenario;
 use IronLatch\Core\Board\Edit\AddSurface;
 use IronLatch\Core\Board\Edit\AttachDevice;
@@ -24,7 +27,10 @@ use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\FitStepCapacitor;
+use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Board\Edit\ProtectRail;
+use IronLatch\Core\Board\Edit\RenameFunction;
 use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
@@ -39,7 +45,9 @@ use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateReservoir;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateSocket;
+use IronLatch\Core\Board\Edit\StateStepBank;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
@@ -105,17 +113,31 @@ final readonly class DemoBoards
         $board = self::make($board, [
             new AddFunction(FunctionKind::LeakProbe, 'Leak probe'),
             new AddFunction(FunctionKind::AnalogueSensor, 'Humidity sensor'),
+            // The fan runs in three steps: two behind capacitors, one at full speed.
+            new AddRelay('L2'),
+            new AddRelay('L2'),
+            new RenameFunction('F2', 'Extractor fan low'),
+            new RenameFunction('F16', 'Extractor fan medium'),
+            new RenameFunction('F17', 'Extractor fan full'),
+            new AddGroup(GroupKind::StepRelays, 'Extractor fan steps', ['F2', 'F16', 'F17']),
+            new InterlockGroup('G1', true, 0.1),
+            new FitStepCapacitor('G1', 'F2', 1.2e-6),
+            new FitStepCapacitor('G1', 'F16', 1.8e-6),
+            new StateStepBank('G1', CapacitorClass::MotorRun, 220e3, 2.2),
         ]);
 
         return self::make($board, [
-            ...self::seats(['F1' => '23', 'F2' => '22', 'F3' => '21', 'F4' => '19', 'F5' => '18', 'F6' => '17']),
-            ...self::seats(['F7' => '16', 'F8' => '34', 'F9' => '4', 'F10' => '13', 'F11' => '25', 'F12' => '26', 'F13' => '27']),
+            ...self::seats(['F1' => '23', 'F2' => '22', 'F3' => '21', 'F4' => '19', 'F5' => '18', 'F6' => '17', 'F16' => '25', 'F17' => '26']),
+            ...self::seats(['F7' => '16', 'F8' => '34', 'F9' => '4', 'F10' => '13', 'F11' => '35', 'F12' => '39', 'F13' => '27']),
             ...self::seats(['F14' => '33', 'F15' => '32']),
             new FitPull('F14', PullDirection::Up, 10e3),
+            // Two buttons sit on pins without a pull-up of their own.
+            new FitPull('F11', PullDirection::Up, 10e3),
+            new FitPull('F12', PullDirection::Up, 10e3),
             // The buttons sit in the lid of the box.
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
-            new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6'], Clamp::Diode),
+            new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'A8'], Clamp::Diode),
             new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, place: Place::Rail, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse($this->part('fuse-ceramic-6-3', MainsFuse::class)),
             new StateSafety(['L1', 'L2', 'L3', 'L5', 'L6'], outlet: OutletKind::Fixed, earthJoined: true, restore: RestorePolicy::Off),

@@ -11,6 +11,7 @@ use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Quantity\QuantityParser;
 use IronLatch\Core\Quantity\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Distances, conductors and tracks of the mains side against published tables and closed forms. */
@@ -90,5 +91,21 @@ final class MainsTablesTest extends TestCase
             self::assertEqualsWithDelta($amps, ($inner ? 0.024 : 0.048) * $rise ** 0.44 * ($width / 25.4e-6 * $copper / 25.4e-6) ** 0.725, 1e-9);
         }
         self::assertEqualsWithDelta(2.0, TrackCurrent::amps(1e-3, 35e-6, 10.0, false) / TrackCurrent::amps(1e-3, 35e-6, 10.0, true), 1e-9);
+    }
+
+    /**
+     * IEC 60364-5-52, table B.52.14, PVC at 70 °C over 30 °C of air; NEC table 310.15(B)(1), 60 °C over 30 °C. Both from memory.
+     *
+     * @param array<int, float> $factors by °C
+     */
+    #[TestWith([CordTable::Iec60335, [25 => 1.0, 30 => 1.0, 35 => 0.94, 40 => 0.87, 45 => 0.79, 50 => 0.71, 55 => 0.61, 60 => 0.50]])]
+    #[TestWith([CordTable::Nec400, [30 => 1.0, 35 => 0.91, 40 => 0.82, 45 => 0.71, 50 => 0.58, 55 => 0.41]])]
+    public function testWarmerAirLeavesLess(CordTable $table, array $factors): void
+    {
+        foreach ($factors as $celsius => $factor) {
+            self::assertEqualsWithDelta($factor, Ampacity::warmer($celsius, $table), 0.0055, $celsius . ' °C');
+        }
+        self::assertSame(0.0, Ampacity::warmer(80.0, $table));
+        self::assertEqualsWithDelta(1.5e-6, Ampacity::least(9.9, CordTable::Iec60335, Ampacity::warmer(50.0, CordTable::Iec60335)) ?? 0.0, 1e-9, '1 mm² bears 7 A there.');
     }
 }

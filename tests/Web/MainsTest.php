@@ -38,6 +38,7 @@ final class MainsTest extends BoardTestCase
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains');
         self::assertCount(0, $crawler->filter('.wire-brown'));
         self::assertGreaterThan(0, $crawler->filter('.wire-white')->count());
+        self::assertStringContainsString('brass screw: hot; silver screw: neutral; green screw: ground', $crawler->filter('#main')->text());
     }
 
     /** What a person types and chooses, one form after the other; what is left empty stays as it was. */

@@ -31,7 +31,7 @@ final readonly class FitStepCapacitor implements Edit
         $capacitors = array_values(array_filter($bank->capacitors, fn(StepCapacitor $one): bool => $one->function !== $this->function));
         $capacitors = null === $this->farads ? $capacitors : [...$capacitors, new StepCapacitor($this->function, $this->farads)];
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: new StepBank($capacitors, $bank->class, $bank->bleederOhms, $bank->seriesOhms))]);
+        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: $bank->with($capacitors))]);
     }
 
     public function summary(Board $board): string

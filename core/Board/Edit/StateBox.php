@@ -43,6 +43,7 @@ final readonly class StateBox implements Edit
         #[Measured(Unit::Metre)]
         public ?float $altitudeMetres = null,
         public ?MaterialGroup $material = null,
+        public ?int $atOnce = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -73,6 +74,7 @@ final readonly class StateBox implements Edit
             null === $this->material ? $box->material : Fact::stated($this->material),
             false === $this->fused ? null : $box->fuse,
             $box->track,
+            null === $this->atOnce ? $box->atOnce : Fact::stated($this->atOnce),
         ));
     }
 

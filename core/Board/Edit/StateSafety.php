@@ -33,6 +33,7 @@ final readonly class StateSafety implements Edit
         public ?float $switchingsPerDay = null,
         public ?bool $offTakenAsIsolation = null,
         public ?Snubber $snubber = null,
+        public ?bool $linkRemoved = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -50,6 +51,7 @@ final readonly class StateSafety implements Edit
                 null === $this->switchingsPerDay ? $safety->switchingsPerDay : Fact::stated($this->switchingsPerDay),
                 null === $this->offTakenAsIsolation ? $safety->offTakenAsIsolation : Fact::stated($this->offTakenAsIsolation),
                 null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
+                null === $this->linkRemoved ? $safety->linkRemoved : Fact::stated($this->linkRemoved),
             ));
         }
 

@@ -28,11 +28,10 @@ final readonly class StateStepBank implements Edit
         $group = Targets::stepGroup($board, $this->group);
         $bank = $group->bank ?? new StepBank();
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: new StepBank(
-            $bank->capacitors,
-            null === $this->class ? $bank->class : Fact::stated($this->class),
-            null === $this->bleederOhms ? $bank->bleederOhms : Fact::stated($this->bleederOhms),
-            null === $this->seriesOhms ? $bank->seriesOhms : Fact::stated($this->seriesOhms),
+        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: $bank->with(
+            class: null === $this->class ? null : Fact::stated($this->class),
+            bleederOhms: null === $this->bleederOhms ? null : Fact::stated($this->bleederOhms),
+            seriesOhms: null === $this->seriesOhms ? null : Fact::stated($this->seriesOhms),
         ))]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -36,14 +37,21 @@ final class NotInterlocked implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->groups as $id => $group) {
-            if (!$group->kind->isExclusive() || count($group->functions) < 2) {
+            if ([] === $group->keptApart()) {
                 continue;
             }
             if (null === $group->byContacts?->value) {
                 yield new NotChecked($this->facts(), $id, 'whether its relays are interlocked through their contacts');
             } elseif (false === $group->byContacts->value) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('Two relays of “%s” can be closed at once: only the program keeps them apart.', $group->name), proposals: static fn(): array => [new Remedy('Interlock them through the contacts', new InterlockGroup($id, true))]);
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('%s of “%s” can be closed at once: only the program keeps them apart.', self::names($inspection, $group), $group->name), proposals: static fn(): array => [new Remedy('Interlock them through the contacts', new InterlockGroup($id, true))]);
             }
         }
+    }
+
+    private static function names(Inspection $inspection, FunctionGroup $group): string
+    {
+        [$one, $other] = $group->keptApart()[0];
+
+        return sprintf('“%s” and “%s”', $inspection->board->nameOf($one), $inspection->board->nameOf($other));
     }
 }

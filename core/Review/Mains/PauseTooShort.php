@@ -41,7 +41,7 @@ final class PauseTooShort implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->groups as $id => $group) {
-            if (!$group->kind->isExclusive() || count($group->functions) < 2) {
+            if ([] === $group->keptApart()) {
                 continue;
             }
             $pause = $group->pauseSeconds?->value;

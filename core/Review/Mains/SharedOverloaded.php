@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Ampacity;
+use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -25,14 +26,14 @@ final class SharedOverloaded implements Rule
     {
         return new RuleFacts(
             'mains.shared-overloaded',
-            1,
+            2,
             Stage::Mains,
             'Shared part that carries too much',
-            [Kind::Danger],
+            [Kind::Danger, Kind::Weak],
             'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
-            'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the narrowest track at 10 K',
+            'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the narrowest track at 10 K; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
             Basis::Standard,
-            'IEC 60335-1 or NEC table 400.5(A)(1) for wires, IPC-2221 for tracks, from memory; ratings as stated',
+            'IEC 60335-1 or NEC table 400.5(A)(1) for wires, less in warmer air by IEC 60364-5-52 where the air inside is stated, IPC-2221 for tracks, from memory; ratings as stated',
             'nothing on the board runs from the mains',
         );
     }
@@ -49,8 +50,10 @@ final class SharedOverloaded implements Rule
             if (null === $part->margin || null === $part->bears) {
                 yield new NotChecked($this->facts(), 'board', 'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(in_array($id, ['lead', 'inner'], true) ? 'the cross-section of the %s' : 'the rating of the %s', $part->name));
             } elseif ($part->isOverloaded()) {
+                $fuse = $inspection->mains->shared['fuse']->bears ?? null;
+                $kept = $part->isKeptByProgram() && null !== $fuse && $fuse->value <= $part->bears->value;
                 // Each part is a finding of its own: to accept the one must not hide the other.
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The %s carries %s and bears %s.', $part->name, $part->amps->printed(), $part->bears->printed()), [$part->margin, $part->amps, $part->bears], static fn(): array => self::remedies($inspection, $id, $part->amps->value));
+                yield new Finding($this->facts(), $kept ? Kind::Weak : Kind::Danger, $id, sprintf('The %s carries %s and bears %s.', $part->name, $part->amps->printed(), $part->bears->printed()) . ($kept ? sprintf(' The program promises no more than %s, and the fuse blows when it fails.', $part->promised?->printed()) : ''), [$part->margin, $part->amps, $part->bears, ...null === $part->promised ? [] : [$part->promised]], static fn(): array => self::remedies($inspection, $id, $part->amps->value));
             }
         }
     }
@@ -62,12 +65,9 @@ final class SharedOverloaded implements Rule
      */
     private static function remedies(Inspection $inspection, string $part, float $amps): array
     {
-        $area = Ampacity::least($amps, $inspection->board->system()->cordTable);
-        if ('lead' === $part && null !== $area) {
-            return [new Remedy(sprintf('Use a lead of %s', QuantityPrinter::rounded($area, Unit::SquareMetre)), new StateBox(leadSquareMetres: $area))];
-        }
-        if ('inner' === $part && null !== $area) {
-            return [new Remedy(sprintf('Use wires of %s inside', QuantityPrinter::rounded($area, Unit::SquareMetre)), new StateBox(innerSquareMetres: $area))];
+        $area = Ampacity::least($amps, $inspection->board->system()->cordTable, 'inner' === $part ? LivePath::warmerInside($inspection->board) : 1.0);
+        if ('lead' === $part || 'inner' === $part) {
+            return null === $area ? [] : [new Remedy(sprintf('lead' === $part ? 'Use a lead of %s' : 'Use wires of %s inside', QuantityPrinter::rounded($area, Unit::SquareMetre)), 'lead' === $part ? new StateBox(leadSquareMetres: $area) : new StateBox(innerSquareMetres: $area))];
         }
         if ('track' === $part) {
             return [new Remedy('Run wires in place of tracks', new StateBox(tracks: false))];

@@ -21,10 +21,10 @@ final class UtilityRoomTest extends TestCase
         $inspection = new Inspection($board);
         self::assertSame(LatchState::Shut, Inspector::withRuleBook()->inspect($inspection)->stages[Stage::Power->value]->state);
 
-        // Greatest: six coils of at least 56 Ω on 5.1 V; six bases through 470 Ω and a strong pin of 12 Ω from 3.4 V, less about 0.47 V; the chip 110 mA;
+        // Greatest: eight coils of at least 56 Ω on 5.1 V; eight bases through 470 Ω and a strong pin of 12 Ω from 3.4 V, less about 0.47 V; the chip 110 mA;
         // the receiver 1.5 mA, the humidity sensor 1 mA; 5 mA of the carrier’s regulator.
-        $bases = 6 * (3.4 - 0.47) / (470 * 0.99 + 12);
-        $continuous = 6 * 5.1 / 56 + $bases + 0.110 + 0.0015 + 0.001 + 0.005;
+        $bases = 8 * (3.4 - 0.47) / (470 * 0.99 + 12);
+        $continuous = 8 * 5.1 / 56 + $bases + 0.110 + 0.0015 + 0.001 + 0.005;
         $budget = $inspection->power->rails['R1'];
         self::assertEqualsWithDelta($continuous, $budget->continuous->value, 0.003);
         self::assertEqualsWithDelta($continuous + 0.130, $budget->peak->value, 0.003, 'The radio sends with 240 mA where it listens with 110 mA.');
@@ -33,7 +33,7 @@ final class UtilityRoomTest extends TestCase
         // The rail falls from 4.9 V by 20 mΩ; the regulator wants 3.0 V for the chip and 1.0 to 1.3 V for itself.
         $lowest = 4.9 - 0.020 * ($continuous + 0.130);
         self::assertEqualsWithDelta($lowest, $inspection->power->dips['R1']->worst->value, 0.001);
-        $pins = $continuous + 0.130 - 6 * 5.1 / 56 - 0.005;
+        $pins = $continuous + 0.130 - 8 * 5.1 / 56 - 0.005;
         $dropOut = 1.0 + 0.3 * $pins / 0.8;
         self::assertEqualsWithDelta($lowest / (3.0 + $dropOut), $inspection->power->headrooms['board']->margin->worst->value, 0.001);
         self::assertEqualsWithDelta(3.3 / 3.0, $inspection->power->dips['R1']->margin->worst->value ?? 0.0, 1e-3, 'The chip gets its whole 3.3 V.');

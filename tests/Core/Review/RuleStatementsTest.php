@@ -572,12 +572,28 @@ final class RuleStatementsTest extends TestCase
                 '“Airer” must never start by itself, but comes back as it was after a power cut.',
                 ['Leave it off after a power cut'],
             ],
+            'double outlet whose link stays' => [
+                '“Lamp” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.',
+                ['Take out the link on the live side, leave the neutral one'],
+            ],
+            'six airers that only the program keeps under 10 A' => [
+                'The lead carries 18 A and bears 10 A. The program promises no more than 9 A, and the fuse blows when it fails.',
+                ['Use a lead of 2.5 mm²'],
+            ],
+            'six airers of which the program runs too many' => [
+                'The lead carries 18 A and bears 10 A.',
+                ['Use a lead of 2.5 mm²'],
+            ],
+            'wires in air of 60 °C' => [
+                'The wiring inside carries 6.68 A and bears 5 A.',
+                ['Use wires of 1.5 mm² inside'],
+            ],
             'two relays kept apart by the program' => [
-                'Two relays of “Heat and cold” can be closed at once: only the program keeps them apart.',
+                '“Lamp relay” and “Airer relay” of “Heat and cold” can be closed at once: only the program keeps them apart.',
                 ['Interlock them through the contacts'],
             ],
             'two steps of a fan closable at once' => [
-                'Two relays of “Steps” can be closed at once: only the program keeps them apart.',
+                '“Lamp relay” and “Airer relay” of “Steps” can be closed at once: only the program keeps them apart.',
                 ['Interlock them through the contacts'],
             ],
             'no pause between two relays' => [

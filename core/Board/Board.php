@@ -21,6 +21,7 @@ use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SupplyEntry;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
@@ -69,6 +70,9 @@ final readonly class Board
      * @param array<string, PowerScenario> $scenarios by id
      * @param ?Fact<bool> $usbTogether USB is plugged in while the board’s own source feeds the carrier; null while nothing is said of it
      * @param ?MainsBox $box the mains side as a whole; null while nothing is said of it
+     * @param array<string, Channel> $channels ways to operate lines from afar, by id
+     * @param array<string, LineGroup> $lineGroups lines that one act operates together, by id
+     * @param ?Fact<float> $staggerSeconds between the lines of a group, or of those that come back after a power cut; null while nothing is said of it
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -97,7 +101,7 @@ final readonly class Board
         #[FactOf(OutputOrder::class)]
         public Fact $outputOrder,
         public bool $printConfirmed,
-        #[MapOf('int', '^[ADFGLPRSX]$')]
+        #[MapOf('int', '^[ACDFGKLPRSX]$')]
         public array $lastIds,
         public LineDefaults $defaults,
         public HouseRules $houseRules,
@@ -113,7 +117,17 @@ final readonly class Board
         #[FactOf('bool')]
         public ?Fact $usbTogether = null,
         public ?MainsBox $box = null,
+        #[MapOf(Channel::class, '^C[1-9][0-9]{0,5}$')]
+        public array $channels = [],
+        #[MapOf(LineGroup::class, '^K[1-9][0-9]{0,5}$')]
+        public array $lineGroups = [],
+        #[FactOf('float'), Measured(Unit::Second)]
+        public ?Fact $staggerSeconds = null,
+        public ?FirmwareFacts $firmware = null,
     ) {
+        if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > 60)) {
+            throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
+        }
         $actuators = $owners = [];
         foreach ($lines as $lineId => $line) {
             foreach ($line->actuators as $id => $actuator) {
@@ -153,6 +167,9 @@ final readonly class Board
      * @param ?array<string, AttachedDevice> $devices
      * @param ?array<string, PowerScenario> $scenarios
      * @param ?Fact<bool> $usbTogether
+     * @param ?array<string, Channel> $channels
+     * @param ?array<string, LineGroup> $lineGroups
+     * @param ?Fact<float> $staggerSeconds
      */
     public function with(
         ?string $name = null,
@@ -180,6 +197,10 @@ final readonly class Board
         ?array $scenarios = null,
         ?Fact $usbTogether = null,
         ?MainsBox $box = null,
+        ?array $channels = null,
+        ?array $lineGroups = null,
+        ?Fact $staggerSeconds = null,
+        ?FirmwareFacts $firmware = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -207,6 +228,10 @@ final readonly class Board
             $scenarios ?? $this->scenarios,
             $usbTogether ?? $this->usbTogether,
             $box ?? $this->box,
+            $channels ?? $this->channels,
+            $lineGroups ?? $this->lineGroups,
+            $staggerSeconds ?? $this->staggerSeconds,
+            $firmware ?? $this->firmware,
         );
     }
 
@@ -247,6 +272,24 @@ final readonly class Board
         $pin = isset($this->seats[$function]) ? $this->controller->pins[$this->seats[$function]->pin] : null;
 
         return $pin->silicon ?? $this->controller->chip->silicon();
+    }
+
+    public function profile(Channel $channel): SurfaceProfile
+    {
+        return $this->part($channel->profile, SurfaceProfile::class);
+    }
+
+    /** The group whose relays are the steps of a line; null for a line that is on or off. */
+    public function stepsOf(string $line): ?FunctionGroup
+    {
+        foreach ($this->lines[$line]->actuators as $actuator) {
+            $group = $this->groupOf($actuator->function, GroupKind::StepRelays);
+            if (null !== $group) {
+                return $this->groups[$group];
+            }
+        }
+
+        return null;
     }
 
     public function expander(FittedExpander $fitted): Expander
@@ -445,6 +488,17 @@ final readonly class Board
         }
         if (isset($this->scenarios[$id])) {
             return $this->scenarios[$id]->name;
+        }
+        if (isset($this->channels[$id])) {
+            return $this->channels[$id]->name;
+        }
+        if (isset($this->lineGroups[$id])) {
+            return $this->lineGroups[$id]->name;
+        }
+        foreach ('S' === substr($id, 0, 1) ? $this->lines : [] as $line) {
+            if (isset($line->surfaces[$id])) {
+                return $line->name . ', ' . $line->surfaces[$id]->kind->value;
+            }
         }
         $owner = $this->actuators()[$id] ?? null;
 

@@ -22,6 +22,7 @@ use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\SuppliedExpander;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Spread;
 
@@ -83,6 +84,7 @@ final class BoardIntegrity
             self::part($board, $board->box->fuse, MainsFuse::class, 'fuse');
         }
         self::devices($board, $controller);
+        self::channels($board);
         self::counters($board);
 
         return $controller;
@@ -215,11 +217,29 @@ final class BoardIntegrity
         }
     }
 
+    private static function channels(Board $board): void
+    {
+        foreach ($board->lineGroups as $id => $group) {
+            self::name($group->name, 'The group of lines ' . $id);
+            foreach ([[$group->lines, $board->lines, 'line'], [$group->channels, $board->channels, 'channel']] as [$members, $there, $what]) {
+                foreach ($members as $member) {
+                    if (!isset($there[$member])) {
+                        throw new \InvalidArgumentException(sprintf('The group of lines %s names “%s”, which is no %s of the board.', $id, $member, $what));
+                    }
+                }
+            }
+        }
+    }
+
     private static function lines(Board $board): void
     {
         $taken = [];
         foreach ($board->functions as $id => $function) {
             self::name($function->name, 'The function ' . $id);
+        }
+        foreach ($board->channels as $id => $channel) {
+            self::name($channel->name, 'The channel ' . $id);
+            self::part($board, $channel->profile, SurfaceProfile::class, 'channel ' . $id);
         }
         foreach ($board->lines as $lineId => $line) {
             self::name($line->name, 'The line ' . $lineId);
@@ -229,7 +249,15 @@ final class BoardIntegrity
             }
             foreach ($line->surfaces as $id => $surface) {
                 self::unique($taken, $id);
-                self::function($board, $surface->function, 'The surface ' . $id);
+                if ('' !== $surface->function || !$surface->kind->isRemote() && SurfaceKind::Timer !== $surface->kind) {
+                    self::function($board, $surface->function, 'The surface ' . $id);
+                }
+                if (null !== $surface->channel) {
+                    $channel = $board->channels[$surface->channel] ?? throw new \InvalidArgumentException(sprintf('The surface %s comes by way of “%s”, which is no channel of the board.', $id, $surface->channel));
+                    if (SurfaceKind::of($board->profile($channel)->addressing) !== $surface->kind) {
+                        throw new \InvalidArgumentException(sprintf('The surface %s is a %s, but its channel calls lines by %s.', $id, $surface->kind->value, $board->profile($channel)->addressing->value));
+                    }
+                }
             }
             foreach ($line->actuators as $id => $actuator) {
                 self::unique($taken, $id);
@@ -326,7 +354,7 @@ final class BoardIntegrity
 
     private static function counters(Board $board): void
     {
-        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->groups), ...array_keys($board->expanders), ...array_keys($board->devices), ...array_keys($board->scenarios)];
+        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->groups), ...array_keys($board->expanders), ...array_keys($board->devices), ...array_keys($board->scenarios), ...array_keys($board->channels), ...array_keys($board->lineGroups)];
         foreach ($board->lines as $line) {
             array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));
         }

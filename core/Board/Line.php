@@ -22,6 +22,7 @@ final readonly class Line
      * @param ?string $feed the rail that feeds a DC appliance; null for mains, and while it is not stated
      * @param ?Fact<float> $hoursPerDay how long it is on; null while nothing is said of it
      * @param ?LineSafety $safety what keeps people from harm; null while nothing is said of it
+     * @param bool $uncontrolled the maker states that nothing on the board operates it, and that it is meant so
      */
     public function __construct(
         public string $name,
@@ -38,6 +39,7 @@ final readonly class Line
         #[FactOf('float'), Measured(Unit::Hour)]
         public ?Fact $hoursPerDay = null,
         public ?LineSafety $safety = null,
+        public bool $uncontrolled = false,
     ) {}
 
     /**
@@ -47,8 +49,8 @@ final readonly class Line
      * @param ?array<string, Actuator> $actuators
      * @param ?Fact<float> $hoursPerDay
      */
-    public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null, ?Fact $hoursPerDay = null, ?LineSafety $safety = null): self
+    public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null, ?Fact $hoursPerDay = null, ?LineSafety $safety = null, ?bool $uncontrolled = null): self
     {
-        return new self($name ?? $this->name, $appliance ?? $this->appliance, $watts ?? $this->watts, $conductor ?? $this->conductor, $surfaces ?? $this->surfaces, $actuators ?? $this->actuators, $feed ?? $this->feed, $hoursPerDay ?? $this->hoursPerDay, $safety ?? $this->safety);
+        return new self($name ?? $this->name, $appliance ?? $this->appliance, $watts ?? $this->watts, $conductor ?? $this->conductor, $surfaces ?? $this->surfaces, $actuators ?? $this->actuators, $feed ?? $this->feed, $hoursPerDay ?? $this->hoursPerDay, $safety ?? $this->safety, $uncontrolled ?? $this->uncontrolled);
     }
 }

@@ -22,6 +22,7 @@ final readonly class LineSafety
      * @param ?Fact<bool> $offTakenAsIsolation somebody works on it while it is switched off by the board alone
      * @param ?Fact<Snubber> $snubber what lies across its contact
      * @param ?Fact<bool> $linkRemoved the link between the live sides of its double outlet is taken out; the neutral one stays
+     * @param ?Fact<bool> $barredFromGroups no act on a group may switch it on
      */
     public function __construct(
         #[FactOf(OutletKind::class)]
@@ -42,6 +43,8 @@ final readonly class LineSafety
         public ?Fact $snubber = null,
         #[FactOf('bool')]
         public ?Fact $linkRemoved = null,
+        #[FactOf('bool')]
+        public ?Fact $barredFromGroups = null,
     ) {
         if (is_float($switchingsPerDay?->value) && ($switchingsPerDay->value < 0 || $switchingsPerDay->value > 100e3)) {
             throw new \InvalidArgumentException('A contact switches between 0 and 100000 times a day.');

@@ -24,6 +24,9 @@ final class PartsInUse
         foreach ($board->devices as $device) {
             $used[] = $device->part;
         }
+        foreach ($board->channels as $channel) {
+            $used[] = $channel->profile;
+        }
         foreach ($board->expanders as $expander) {
             $used[] = $expander->part;
         }

@@ -20,6 +20,7 @@ final readonly class PinFunction
      * @param bool $sharesPin the maker states that it shares its pin on purpose
      * @param ?Fact<float> $highVolts how high its wire is driven from outside; null where that is the pins’ own supply
      * @param int $positions of a selector ladder; 0 for everything else
+     * @param bool $servesNoLine the maker states that it operates no line, and that it is meant so
      */
     public function __construct(
         public FunctionKind $kind,
@@ -32,6 +33,7 @@ final readonly class PinFunction
         public int $positions = 0,
         #[FactOf('float'), Measured(Unit::Volt)]
         public ?Fact $highVolts = null,
+        public bool $servesNoLine = false,
     ) {
         if (is_float($highVolts?->value) && ($highVolts->value < 0.5 || $highVolts->value > 60)) {
             throw new \InvalidArgumentException('The high level of a signal lies between 0.5 V and 60 V. Usual are 3.3 V and 5 V.');
@@ -62,13 +64,13 @@ final readonly class PinFunction
      * @param ?Fact<float> $cableMetres
      * @param ?Fact<float> $highVolts
      */
-    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null): self
+    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null, ?bool $servesNoLine = null): self
     {
-        return new self($kind ?? $this->kind, $name ?? $this->name, $cableMetres ?? $this->cableMetres, $this->pull, $toleratesConsole ?? $this->toleratesConsole, $sharesPin ?? $this->sharesPin, $this->positions, $highVolts ?? $this->highVolts);
+        return new self($kind ?? $this->kind, $name ?? $this->name, $cableMetres ?? $this->cableMetres, $this->pull, $toleratesConsole ?? $this->toleratesConsole, $sharesPin ?? $this->sharesPin, $this->positions, $highVolts ?? $this->highVolts, $servesNoLine ?? $this->servesNoLine);
     }
 
     public function withPull(?Pull $pull): self
     {
-        return new self($this->kind, $this->name, $this->cableMetres, $pull, $this->toleratesConsole, $this->sharesPin, $this->positions, $this->highVolts);
+        return new self($this->kind, $this->name, $this->cableMetres, $pull, $this->toleratesConsole, $this->sharesPin, $this->positions, $this->highVolts, $this->servesNoLine);
     }
 }

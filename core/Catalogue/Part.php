@@ -25,6 +25,7 @@ use IronLatch\Core\Record\OneOf;
     'appliance' => Appliance::class,
     'mains-fuse' => MainsFuse::class,
     'mains-system' => MainsSystem::class,
+    'surface-profile' => SurfaceProfile::class,
 ])]
 interface Part
 {

@@ -14,6 +14,7 @@ use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverWay;
@@ -33,6 +34,7 @@ final readonly class Inspection
     public Seating $seating;
     public Budget $power;
     public LivePath $mains;
+    public ControlMap $controls;
     public Fitness $fitness;
     public StartUp $startUp;
     public PinCurrents $pinCurrents;
@@ -49,6 +51,7 @@ final readonly class Inspection
         $this->seating = Seating::of($board, $this->startUp);
         $this->power = Budget::of($board, $this->drive);
         $this->mains = LivePath::of($board);
+        $this->controls = ControlMap::of($board);
         $this->fitness = new Fitness($board, $this->startUp);
         $this->pinCurrents = PinCurrents::of($board, $this->drive);
         $this->plan = new SeatingPlan($board, $this->fitness);

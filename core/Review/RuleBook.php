@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '5';
+    public const VERSION = '6';
 
     /**
      * @return list<Rule>
@@ -93,6 +93,7 @@ final class RuleBook
             new Mains\TwoCircuits(),
             new Mains\CutOutMissing(),
             new Mains\RestoredOn(),
+            new Mains\SwitchedOnInGroup(),
             new Mains\NotInterlocked(),
             new Mains\PauseTooShort(),
             new Mains\TakenAsIsolation(),
@@ -105,6 +106,20 @@ final class RuleBook
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
             new Controls\NameClash(),
+            new Controls\SoundsAlike(),
+            new Controls\CodeShared(),
+            new Controls\CodeFault(),
+            new Controls\AddressShared(),
+            new Controls\IllegalName(),
+            new Controls\NumberIsPrint(),
+            new Controls\Unreached(),
+            new Controls\OverCapacity(),
+            new Controls\FeedbackOneWay(),
+            new Controls\ToggleLossy(),
+            new Controls\ReconnectBlocks(),
+            new Controls\PercentToStep(),
+            new Controls\SwitchByPosition(),
+            new Controls\NotStaggered(),
         ];
     }
 
@@ -115,8 +130,6 @@ final class RuleBook
      */
     public static function missingChecks(): array
     {
-        return [
-            Stage::Controls->value => ['codes, commands and topics', 'legal names on every surface', 'feedback', 'outages', 'control with no line, line with no control', 'percent to step'],
-        ];
+        return [];
     }
 }

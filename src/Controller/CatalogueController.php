@@ -23,6 +23,7 @@ use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\View\Notice;
@@ -53,6 +54,7 @@ final class CatalogueController extends AbstractController
         'Sensors, displays and other devices' => Device::class,
         'Appliances' => Appliance::class,
         'Mains fuses' => MainsFuse::class,
+        'Channels' => SurfaceProfile::class,
         'Mains systems' => MainsSystem::class,
     ];
 

@@ -6,7 +6,7 @@ namespace IronLatch\Twig;
 
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Part;
-use IronLatch\Core\Mains\StepMap;
+use IronLatch\Core\Control\StepMap;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;

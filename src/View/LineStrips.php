@@ -169,7 +169,7 @@ final readonly class LineStrips
             if (null !== $one && (null === $margin || $one->worst->value < $margin->worst->value)) {
                 $margin = $one;
             }
-            $unseated = $unseated || !isset($this->inspection->seating->pins[$surface->function]);
+            $unseated = $unseated || '' !== $surface->function && !isset($this->inspection->seating->pins[$surface->function]);
             array_push($findings, ...$this->about($surface->function, null));
         }
 

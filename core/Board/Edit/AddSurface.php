@@ -6,6 +6,7 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Surface;
@@ -35,7 +36,15 @@ final readonly class AddSurface implements Edit
             $receivers = array_keys(array_filter($functions, static fn(PinFunction $f): bool => FunctionKind::InfraredReceiver === $f->kind));
             $function = $receivers[0] ?? '';
         }
-        if ('' === $function) {
+        if ($this->kind->isRemote()) {
+            throw new EditRefused(sprintf('A %s comes by way of a channel. Add the channel on Controls, and put the line on it.', $this->kind->value));
+        }
+        if (SurfaceKind::Knob === $this->kind && !$this->isSelector($board, $function)) {
+            throw new EditRefused('A knob needs a step selector: add one on Pins first, then choose it here.');
+        }
+        if (SurfaceKind::Timer === $this->kind) {
+            $function = '';
+        } elseif ('' === $function) {
             if (null === $kind) {
                 throw new EditRefused('A sensor rule needs a sensor: add the sensor on Pins first, then choose it here.');
             }
@@ -50,6 +59,11 @@ final readonly class AddSurface implements Edit
         $surfaces = [...$line->surfaces, $ids->next('S') => new Surface($this->kind, $function)];
 
         return $board->with(lines: [...$board->lines, $this->line => $line->with(surfaces: $surfaces)], functions: $functions, lastIds: $ids->last());
+    }
+
+    private function isSelector(Board $board, string $function): bool
+    {
+        return null !== $board->groupOf($function, GroupKind::Selector) || FunctionKind::SelectorLadder === ($board->functions[$function]->kind ?? null);
     }
 
     public function summary(Board $board): string

@@ -7,7 +7,6 @@ namespace IronLatch\Core\Board\Edit;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\PinFunction;
-use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Record\Knowledge;
 
@@ -39,7 +38,7 @@ final readonly class ChangeFunctionKind implements Edit
                         FunctionKind::InfraredReceiver => SurfaceKind::InfraredKey,
                         default => SurfaceKind::SensorRule,
                     };
-                    $surfaces[$surfaceId] = new Surface($kind, $surface->function);
+                    $surfaces[$surfaceId] = $surface->servedBy($kind, $surface->function);
                 }
             }
             $lines[$id] = $line->with(surfaces: $surfaces);

@@ -10,7 +10,6 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\PinFunction;
-use IronLatch\Core\Board\Surface;
 
 /** Adds a copy of a line: the same appliance, relays and drivers; its own functions, not yet seated. */
 final readonly class DuplicateLine implements Edit
@@ -36,11 +35,11 @@ final readonly class DuplicateLine implements Edit
         $surfaces = [];
         foreach ($line->surfaces as $surface) {
             $function = $surface->function;
-            if ($board->functions[$function]->kind->isContact()) {
+            if (isset($board->functions[$function]) && ($board->functions[$function]->kind->isContact() || FunctionKind::StatusLed === $board->functions[$function]->kind)) {
                 $function = $ids->next('F');
                 $functions[$function] = PinFunction::of($board->functions[$surface->function]->kind, $this->name . ' ' . $surface->kind->value, $board->functions[$surface->function]->pull);
             }
-            $surfaces[$ids->next('S')] = new Surface($surface->kind, $function);
+            $surfaces[$ids->next('S')] = $surface->copied($function);
         }
         $copy = new Line($this->name, $line->appliance, $line->watts, $line->conductor, $surfaces, $actuators);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\PowerScenario;
 
 /** Removes a line with its relays, and the functions that nothing else uses. */
@@ -28,7 +29,9 @@ final readonly class RemoveLine implements Edit
             $candidates[] = $surface->function;
         }
 
-        return Targets::withoutUnused($board->with(lines: $lines, scenarios: $scenarios), $candidates);
+        $groups = array_map(fn(LineGroup $group): LineGroup => $group->with(lines: array_values(array_diff($group->lines, [$this->line]))), $board->lineGroups);
+
+        return Targets::withoutUnused($board->with(lines: $lines, scenarios: $scenarios, lineGroups: $groups), array_values(array_filter($candidates, static fn(string $id): bool => '' !== $id)));
     }
 
     public function summary(Board $board): string

@@ -20,7 +20,7 @@ final readonly class RemoveSurface implements Edit
         unset($surfaces[$this->surface]);
         $lines = [...$board->lines, $lineId => $board->lines[$lineId]->with(surfaces: $surfaces)];
 
-        return Targets::withoutUnused($board->with(lines: $lines), [$surface->function]);
+        return Targets::withoutUnused($board->with(lines: $lines), '' === $surface->function ? [] : [$surface->function]);
     }
 
     public function summary(Board $board): string

@@ -34,6 +34,7 @@ final readonly class StateSafety implements Edit
         public ?bool $offTakenAsIsolation = null,
         public ?Snubber $snubber = null,
         public ?bool $linkRemoved = null,
+        public ?bool $barredFromGroups = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -52,6 +53,7 @@ final readonly class StateSafety implements Edit
                 null === $this->offTakenAsIsolation ? $safety->offTakenAsIsolation : Fact::stated($this->offTakenAsIsolation),
                 null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
                 null === $this->linkRemoved ? $safety->linkRemoved : Fact::stated($this->linkRemoved),
+                null === $this->barredFromGroups ? $safety->barredFromGroups : Fact::stated($this->barredFromGroups),
             ));
         }
 

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\AttachedDevice;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Channel;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\GroupKind;
@@ -46,6 +47,11 @@ final class Targets
         $group = self::group($board, $id);
 
         return GroupKind::StepRelays === $group->kind ? $group : throw new EditRefused(sprintf('“%s” is no group of step relays.', $group->name));
+    }
+
+    public static function channel(Board $board, string $id): Channel
+    {
+        return $board->channels[$id] ?? self::gone('channel', $id);
     }
 
     public static function expander(Board $board, string $id): FittedExpander

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Mains;
+namespace IronLatch\Core\Control;
 
 /**
  * From a percentage to the step of a fan: rounded, so that the top step is reached before 100 %; nothing but 0 is off.

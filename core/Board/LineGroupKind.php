@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+/** Why lines are operated together. */
+enum LineGroupKind: string
+{
+    case All = 'all lines';
+    case Room = 'room';
+    case Chosen = 'chosen lines';
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+/** What one act on a surface means for its line. */
+enum Operation: string
+{
+    /** Says what shall be: a lost message leaves one side wrong until the next, and no longer. */
+    case Explicit = 'on and off';
+    /** Says that it shall be otherwise: a lost message leaves both sides wrong for good. */
+    case Toggle = 'toggle';
+    case Percent = 'percentage';
+    case Steps = 'steps';
+    /** On for as long as it is held. */
+    case Push = 'while held';
+
+    /** Whether it names a step of a motor. */
+    public function isGraded(): bool
+    {
+        return self::Percent === $this || self::Steps === $this;
+    }
+}

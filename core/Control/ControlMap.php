@@ -1,0 +1,318 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Control;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Channel;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\LineGroup;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Board\Threshold;
+use IronLatch\Core\Catalogue\Addressing;
+use IronLatch\Core\Catalogue\Direction;
+use IronLatch\Core\Catalogue\LetterCase;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\NamingRules;
+use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Catalogue\SurfaceProfile;
+
+/**
+ * Every line on every surface: from its one name, the names, values and places by which it is known there.
+ *
+ * What is derived depends on the line and on those before it only, so that a new line renames none.
+ */
+final readonly class ControlMap
+{
+    public const BY_HAND = 'hand';
+    public const BY_ITSELF = 'own';
+    public const LIGHT = 'light';
+
+    /**
+     * @param array<string, Column> $columns by id
+     * @param array<string, Entry> $entries by surface
+     * @param list<GroupEntry> $groups
+     * @param array<string, string> $identifiers legal in a program, by line, in capitals
+     */
+    private function __construct(public array $columns, public array $entries, public array $groups, public array $identifiers) {}
+
+    public static function of(Board $board): self
+    {
+        $columns = self::columns($board);
+        $entries = $groups = $taken = [];
+        // What the maker has given stands, and nothing derived may take it.
+        foreach ($board->lines as $line) {
+            foreach ($line->surfaces as $surface) {
+                if ('' !== $surface->address) {
+                    $taken[(string) $surface->channel][$surface->address] = true;
+                }
+            }
+        }
+        foreach ($board->lines as $lineId => $line) {
+            $ranges = self::ranges($board, $lineId);
+            foreach ($line->surfaces as $id => $surface) {
+                $entries[$id] = null === $surface->channel
+                    ? self::wired($board, $lineId, $id, $surface, $ranges)
+                    : self::remote($board, $lineId, $line, $id, $surface, $board->channels[$surface->channel], $taken, $ranges);
+            }
+        }
+        foreach ($board->lineGroups as $id => $group) {
+            foreach ($group->channels as $channelId) {
+                $groups[] = self::group($board, $id, $group, $channelId, $taken);
+            }
+        }
+
+        return new self($columns, $entries, $groups, self::identifiers($board));
+    }
+
+    /**
+     * @return list<Entry>
+     */
+    public function at(string $line, string $column): array
+    {
+        return array_values(array_filter($this->entries, static fn(Entry $entry): bool => $entry->line === $line && $entry->column === $column));
+    }
+
+    /**
+     * @return list<Entry>
+     */
+    public function ofLine(string $line): array
+    {
+        return array_values(array_filter($this->entries, static fn(Entry $entry): bool => $entry->line === $line));
+    }
+
+    /**
+     * @return list<Entry>
+     */
+    public function on(string $column): array
+    {
+        return array_values(array_filter($this->entries, static fn(Entry $entry): bool => $entry->column === $column));
+    }
+
+    /** Entries that a column holds, groups counted. */
+    public function held(string $column): int
+    {
+        return count($this->on($column)) + count(array_filter($this->groups, static fn(GroupEntry $group): bool => $group->column === $column));
+    }
+
+    /**
+     * @return array<string, Column>
+     */
+    private static function columns(Board $board): array
+    {
+        $kinds = [];
+        foreach ($board->lines as $line) {
+            foreach ($line->surfaces as $surface) {
+                $kinds[$surface->kind->value] = $surface->kind;
+            }
+        }
+        $columns = [];
+        if ([] !== array_filter($kinds, static fn(SurfaceKind $kind): bool => $kind->isByHand())) {
+            $columns[self::BY_HAND] = new Column(self::BY_HAND, 'By hand', Direction::Command, []);
+        }
+        foreach ($board->functions as $id => $function) {
+            if (FunctionKind::InfraredReceiver === $function->kind) {
+                $columns[$id] = new Column($id, $function->name, Direction::Command, []);
+            }
+        }
+        foreach ($board->channels as $id => $channel) {
+            $profile = $board->profile($channel);
+            $columns[$id] = new Column($id, $channel->name, $profile->direction, $profile->needs, $profile, $profile->capacity);
+        }
+        if (isset($kinds[SurfaceKind::SensorRule->value]) || isset($kinds[SurfaceKind::Timer->value])) {
+            $columns[self::BY_ITSELF] = new Column(self::BY_ITSELF, 'By itself', Direction::Command, []);
+        }
+        if (isset($kinds[SurfaceKind::StatusLight->value])) {
+            $columns[self::LIGHT] = new Column(self::LIGHT, 'Light', Direction::State, []);
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param array<int, array{int, int}> $ranges
+     */
+    private static function wired(Board $board, string $line, string $id, Surface $surface, array $ranges): Entry
+    {
+        $operation = $surface->operation ?? ([] !== $ranges && in_array(Operation::Steps, $surface->kind->operations(), true) && SurfaceKind::Knob === $surface->kind ? Operation::Steps : $surface->kind->operations()[0]);
+        if (SurfaceKind::InfraredKey === $surface->kind && null === $surface->operation && null !== $surface->offCode) {
+            $operation = Operation::Explicit;
+        }
+        $name = '' === $surface->function ? $surface->kind->value : $board->functions[$surface->function]->name;
+        $column = match (true) {
+            $surface->kind->isByHand() => self::BY_HAND,
+            SurfaceKind::InfraredKey === $surface->kind => $surface->function,
+            SurfaceKind::StatusLight === $surface->kind => self::LIGHT,
+            default => self::BY_ITSELF,
+        };
+        $on = $surface->code?->printed() ?? '';
+        $off = null !== $surface->offCode ? $surface->offCode->printed() : (Operation::Toggle === $operation ? $on : '');
+
+        return new Entry($line, $id, $column, $surface->kind, $operation, $surface->kind->direction(), '' === $surface->address ? $name : $surface->address, $on, $off, Operation::Toggle === $operation ? $on : '', '', '', '' !== $surface->address, $surface->code, $surface->offCode, $ranges);
+    }
+
+    /**
+     * @param array<string, array<string, true>> $taken addresses by channel; grows
+     * @param array<int, array{int, int}> $ranges
+     */
+    private static function remote(Board $board, string $lineId, Line $line, string $id, Surface $surface, Channel $channel, array &$taken, array $ranges): Entry
+    {
+        $profile = $board->profile($channel);
+        $channelId = (string) $surface->channel;
+        $address = $surface->address;
+        if ('' === $address) {
+            $address = self::free($profile, $channel, $board, $line->name, (int) substr($lineId, 1), $taken[$channelId] ?? []);
+        }
+        $taken[$channelId][$address] = true;
+        $operation = $surface->operation ?? self::usual($profile, [] !== $ranges);
+        $fill = ['{address}' => $address, ...self::levels($line)];
+        $stated = strtr($profile->state, ['{root}' => self::root($board, $channel), '{line}' => self::middle($profile, $address, $board, $channel), '{n}' => substr($lineId, 1), '{address}' => $address]);
+
+        return new Entry(
+            $lineId,
+            $id,
+            $channelId,
+            $surface->kind,
+            $operation,
+            $profile->direction,
+            $address,
+            '' !== $surface->on ? $surface->on : strtr($profile->on, $fill),
+            '' !== $surface->off ? $surface->off : strtr($profile->off, $fill),
+            strtr($profile->toggle, $fill),
+            strtr($profile->set, $fill),
+            $profile->direction->tellsState() ? $stated : '',
+            '' !== $surface->address,
+            null,
+            null,
+            $ranges,
+        );
+    }
+
+    /**
+     * @param array<string, array<string, true>> $taken
+     */
+    private static function group(Board $board, string $id, LineGroup $group, string $channelId, array &$taken): GroupEntry
+    {
+        $channel = $board->channels[$channelId];
+        $profile = $board->profile($channel);
+        $address = match ($profile->addressing) {
+            Addressing::Command => 'G' . substr($id, 1),
+            Addressing::Number => (string) (90 + (int) substr($id, 1)),
+            default => self::free($profile, $channel, $board, $group->name, (int) substr($id, 1), $taken[$channelId] ?? []),
+        };
+        $taken[$channelId][$address] = true;
+        $fill = ['{address}' => $address, '{on}' => '1', '{off}' => '0'];
+
+        return new GroupEntry($id, $channelId, $address, $group->switchesOn ? strtr($profile->on, $fill) : '', strtr($profile->off, $fill));
+    }
+
+    /**
+     * The address made of a name, with the lowest number behind the name that makes it free.
+     *
+     * @param array<string, true> $taken
+     */
+    private static function free(SurfaceProfile $profile, Channel $channel, Board $board, string $name, int $number, array $taken): string
+    {
+        $fit = Naming::fit($name, $profile->names);
+        // A service that numbers pins: beyond every number that a carrier prints.
+        $number = $profile->numbersPins ? 50 + $number : $number;
+        $make = static fn(string $line): string => strtr($profile->address, ['{root}' => self::root($board, $channel), '{line}' => $line, '{n}' => (string) $number]);
+        $address = $make($fit);
+        for ($behind = 2; isset($taken[$address]) && $behind < 100; ++$behind) {
+            $address = str_contains($profile->address, '{line}') ? $make(Naming::numbered($fit, $behind, $profile->names)) : $make($fit) . $behind;
+        }
+
+        return $address;
+    }
+
+    /** What stands for the line in an address: the state is told under the same name. */
+    private static function middle(SurfaceProfile $profile, string $address, Board $board, Channel $channel): string
+    {
+        $pattern = strtr(preg_quote($profile->address, '~'), [preg_quote('{root}', '~') => preg_quote(self::root($board, $channel), '~'), preg_quote('{line}', '~') => '(.+)', preg_quote('{n}', '~') => '\\d+']);
+
+        return 1 === preg_match('~^' . $pattern . '$~', $address, $match) && isset($match[1]) ? $match[1] : $address;
+    }
+
+    private static function root(Board $board, Channel $channel): string
+    {
+        return '' === $channel->root ? Naming::fit($board->name, new NamingRules(40, '-', LetterCase::Lower)) : $channel->root;
+    }
+
+    private static function usual(SurfaceProfile $profile, bool $hasSteps): Operation
+    {
+        foreach ($hasSteps ? $profile->operations : [] as $operation) {
+            if ($operation->isGraded()) {
+                return $operation;
+            }
+        }
+
+        return $profile->operations[0];
+    }
+
+    /**
+     * The level at the pin that switches a line on, where a service sets pins itself.
+     *
+     * @return array<string, string>
+     */
+    private static function levels(Line $line): array
+    {
+        $level = (array_values($line->actuators)[0] ?? null)?->activeLevel->value;
+
+        return Level::Low === $level ? ['{on}' => '0', '{off}' => '1'] : ['{on}' => '1', '{off}' => '0'];
+    }
+
+    /**
+     * @return array<int, array{int, int}> least and greatest percentage by step, 0 for off
+     */
+    private static function ranges(Board $board, string $line): array
+    {
+        $group = $board->stepsOf($line);
+        if (null === $group) {
+            return [];
+        }
+        foreach ($board->lines[$line]->surfaces as $surface) {
+            if ([] !== $surface->thresholds) {
+                return self::stated($surface->thresholds);
+            }
+        }
+
+        return StepMap::ranges(count($group->steps()));
+    }
+
+    /**
+     * @param list<Threshold> $thresholds
+     * @return array<int, array{int, int}>
+     */
+    private static function stated(array $thresholds): array
+    {
+        $ranges = [0 => [0, $thresholds[0]->percent - 1]];
+        foreach ($thresholds as $index => $threshold) {
+            $ranges[$index + 1] = [$threshold->percent, isset($thresholds[$index + 1]) ? $thresholds[$index + 1]->percent - 1 : 100];
+        }
+
+        return $ranges;
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function identifiers(Board $board): array
+    {
+        $rules = new NamingRules(40, '_', LetterCase::Upper, '_', true, true);
+        $identifiers = $taken = [];
+        foreach ($board->lines as $id => $line) {
+            $fit = Naming::fit($line->name, $rules);
+            $free = $fit;
+            for ($behind = 2; isset($taken[$free]); ++$behind) {
+                $free = Naming::numbered($fit, $behind, $rules);
+            }
+            $taken[$free] = true;
+            $identifiers[$id] = $free;
+        }
+
+        return $identifiers;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\AssignCode;
+use IronLatch\Core\Board\InfraredCode;
+use IronLatch\Core\Board\InfraredEncoding;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Control\PulseDistance;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Infrared code that cannot be a key. */
+final class CodeFault implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.code-fault',
+            1,
+            Stage::Controls,
+            'Infrared code that cannot be a key',
+            [Kind::Broken, Kind::Weak],
+            'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the pen. A held key sends a repeat, which some receivers print as FFFFFFFF: it belongs to every key and to none.',
+            'complement of the command byte; no repeat frame; weak: a code that differs from another in one digit',
+            Basis::CommonPractice,
+            'layout of the 32-bit pulse-distance code, from memory',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $all = [];
+        foreach ($inspection->controls->entries as $entry) {
+            foreach (array_filter([$entry->code, $entry->offCode]) as $code) {
+                $all[] = [$entry, $code];
+            }
+        }
+        foreach ($inspection->controls->entries as $entry) {
+            if (SurfaceKind::InfraredKey === $entry->kind && null === $entry->code) {
+                yield new NotChecked($this->facts(), $entry->surface, 'the code of its key');
+            }
+            foreach ([[$entry->code, false], [$entry->offCode, true]] as [$code, $forOff]) {
+                if (null === $code) {
+                    continue;
+                }
+                $away = static fn(): array => [new Remedy('Take the key away here', new AssignCode($entry->surface, forOff: $forOff))];
+                if (PulseDistance::isRepeat($code)) {
+                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s is no key but the sign that the last one is still held.', $code->printed()), proposals: $away);
+                } elseif (!PulseDistance::isSound($code)) {
+                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s fails its complement: the last two bytes do not belong together.', $code->printed()), proposals: static fn(): array => [...self::mended($entry->surface, $code, $forOff), ...$away()]);
+                } else {
+                    foreach ($all as [$other, $near]) {
+                        if ($other->surface !== $entry->surface && $other->column === $entry->column && self::differInOneDigit($code, $near) && InfraredEncoding::Raw === $code->encoding) {
+                            yield new Finding($this->facts(), Kind::Weak, $entry->surface, sprintf('%s differs from the key of “%s” in one digit, and carries no complement that would show a slip. Read it again.', $code->printed(), $inspection->board->lines[$other->line]->name), proposals: $away);
+                            break 2;
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * The code with its last byte made the complement of the one before.
+     *
+     * @return list<Remedy>
+     */
+    private static function mended(string $surface, InfraredCode $code, bool $forOff): array
+    {
+        if (32 !== $code->bits) {
+            return [];
+        }
+        $value = (int) hexdec($code->value);
+        $mended = sprintf('%08X', $value & ~0xFF | ~($value >> 8) & 0xFF);
+
+        return [new Remedy(sprintf('Read it as 0x%s', $mended), new AssignCode($surface, $mended, forOff: $forOff))];
+    }
+
+    private static function differInOneDigit(InfraredCode $one, InfraredCode $other): bool
+    {
+        $a = $one->printed();
+        $b = $other->printed();
+
+        return strlen($a) === strlen($b) && 1 === count(array_diff_assoc(str_split($a), str_split($b)));
+    }
+}

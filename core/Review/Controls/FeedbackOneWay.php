@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Feedback promised over a one-way link. */
+final class FeedbackOneWay implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.feedback-one-way',
+            1,
+            Stage::Controls,
+            'Feedback promised over a one-way link',
+            [Kind::Weak],
+            'What only takes commands cannot show what became of them. Whoever looks there for the state sees his own last wish.',
+            'surfaces of which somebody relies on the state, against the direction of their link',
+            Basis::CommonPractice,
+            'common practice',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->lines as $line) {
+            foreach ($line->surfaces as $id => $surface) {
+                if ($surface->promisesFeedback && !$inspection->controls->entries[$id]->direction->tellsState()) {
+                    yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is to show its state by its %s, which only takes commands.', $line->name, $surface->kind->value), proposals: static fn(): array => [new Remedy('Promise no state there', TellSurface::keeping($id, $surface, promisesFeedback: false))]);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\StateStagger;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\LineGroup;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Lines that start together. */
+final class NotStaggered implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.not-staggered',
+            1,
+            Stage::Controls,
+            'Lines that start together',
+            [Kind::Hint],
+            'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to 500 ms apart, each starts alone.',
+            'two lines or more in a group that switches on, or restored after a power cut; less than 200 ms between them',
+            Basis::CommonPractice,
+            'common practice',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $board = $inspection->board;
+        $restored = array_filter($board->lines, static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true));
+        $together = max([count($restored), ...array_map(static fn(LineGroup $group): int => $group->switchesOn ? count($group->lines) : 0, array_values($board->lineGroups))]);
+        if ($together < 2) {
+            return;
+        }
+        $seconds = $board->staggerSeconds?->value;
+        if (!is_float($seconds)) {
+            yield new NotChecked($this->facts(), 'board', 'how far apart the lines of a group, or those that come back, are switched on');
+        } elseif ($seconds < self::LEAST_SECONDS) {
+            $figure = new Figure('between two lines', $seconds, Unit::Second, 'as stated', ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)], 'as programmed', 'common practice');
+            yield new Finding($this->facts(), Kind::Hint, 'board', sprintf('Up to %d lines start within %s of each other.', $together, $figure->printed()), [$figure], static fn(): array => [new Remedy('Let them follow each other after 300 ms', new StateStagger(0.3))]);
+        }
+    }
+
+    private const LEAST_SECONDS = 0.2;
+}

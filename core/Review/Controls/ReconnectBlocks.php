@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\ChangeChannel;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Reconnecting holds up the switches. */
+final class ReconnectBlocks implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.reconnect-blocks',
+            1,
+            Stage::Controls,
+            'Reconnecting holds up the switches',
+            [Kind::Weak],
+            'A program that waits in a loop for the network does not look at its switches: the lamp comes on seconds late, or not at all while the network is down.',
+            'how long reconnecting may hold everything else up, where lines are operated by hand too: more than 0.1 s is felt',
+            Basis::CommonPractice,
+            'common practice',
+            'nothing on the board is operated by hand or by infrared',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $local = array_filter($inspection->controls->entries, static fn($entry): bool => !$entry->kind->isRemote() && $entry->direction->commands());
+        foreach ([] === $local ? [] : $inspection->board->channels as $id => $channel) {
+            if ([] === $inspection->board->profile($channel)->needs) {
+                continue;
+            }
+            $seconds = $channel->blockSeconds?->value;
+            if (!is_float($seconds)) {
+                yield new NotChecked($this->facts(), $id, 'how long the program holds everything else up while it reconnects');
+            } elseif ($seconds > self::FELT_SECONDS) {
+                $figure = new Figure('held up', $seconds, Unit::Second, 'as stated', ['felt from ' . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second)], 'while it reconnects', 'common practice');
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('While “%s” reconnects, %d controls on the board wait for up to %s.', $channel->name, count($local), $figure->printed()), [$figure], static fn(): array => [new Remedy('Reconnect beside the rest of the program', new ChangeChannel($id, blockSeconds: 0.0))]);
+            }
+        }
+    }
+
+    /** A delay below it is not felt between finger and lamp (common practice). */
+    private const FELT_SECONDS = 0.1;
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Catalogue\Addressing;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Control\Entry;
+use IronLatch\Core\Control\NameLikeness;
+use IronLatch\Core\Control\Names;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Two lines that a voice cannot tell apart. */
+final class SoundsAlike implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.sounds-alike',
+            1,
+            Stage::Controls,
+            'Two lines that a voice cannot tell apart',
+            [Kind::Weak, Kind::Hint],
+            'A spoken name is heard, not read. “Lamp two” and “lamp 2” are one; names alike in sound, or one within the other, call the wrong line now and then.',
+            'names on one spoken channel, by words, by digits against words, and by metaphone',
+            Basis::CommonPractice,
+            'metaphone by L. Philips, 1990, as PHP has it; the rest common practice',
+            'no line has a spoken name, or the names are the same and found as such',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->controls->columns as $column) {
+            if (Addressing::Name !== $column->profile?->addressing) {
+                continue;
+            }
+            $entries = $inspection->controls->on($column->id);
+            foreach ($entries as $index => $entry) {
+                foreach (array_slice($entries, 0, $index) as $other) {
+                    $likeness = NameLikeness::between($other->address, $entry->address);
+                    if (null === $likeness || NameLikeness::Same === $likeness || $other->line === $entry->line) {
+                        continue;
+                    }
+                    $kind = NameLikeness::Contained === $likeness ? Kind::Hint : Kind::Weak;
+                    yield new Finding($this->facts(), $kind, $entry->surface, sprintf('“%s” and “%s” are %s on “%s”.', $other->address, $entry->address, $likeness->value, $column->title), proposals: static fn(): array => self::otherName($inspection, $entry));
+                    break;
+                }
+            }
+        }
+    }
+
+    /**
+     * Calling it by what it switches as well, where that tells it apart.
+     *
+     * @return list<Remedy>
+     */
+    private static function otherName(Inspection $inspection, Entry $entry): array
+    {
+        $line = $inspection->board->lines[$entry->line];
+        $name = Names::free(mb_strtolower($inspection->board->appliance($line)->identity->name), array_map(static fn(Entry $other): string => $other->address, $inspection->controls->on($entry->column)));
+        foreach ($inspection->controls->on($entry->column) as $other) {
+            if ($other->surface !== $entry->surface && null !== NameLikeness::between($other->address, $name)) {
+                return [];
+            }
+        }
+
+        return [new Remedy(sprintf('Call it “%s” there', $name), TellSurface::keeping($entry->surface, $line->surfaces[$entry->surface], address: $name))];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Toggle over a link that loses messages. */
+final class ToggleLossy implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.toggle-lossy',
+            1,
+            Stage::Controls,
+            'Toggle over a link that loses messages',
+            [Kind::Weak],
+            'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the next.',
+            'toggling on channels whose messages can be lost',
+            Basis::CommonPractice,
+            'common practice',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->controls->entries as $id => $entry) {
+            $profile = $inspection->controls->columns[$entry->column]->profile ?? null;
+            if (null !== $profile && $profile->lossy && Operation::Toggle === $entry->operation) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is flipped by way of “%s”, where a message can be lost.', $inspection->board->lines[$entry->line]->name, $inspection->controls->columns[$entry->column]->title), proposals: static fn(): array => in_array(Operation::Explicit, $profile->operations, true) ? [new Remedy('Say “on” and “off” instead', TellSurface::keeping($id, $inspection->board->lines[$entry->line]->surfaces[$id], Operation::Explicit))] : []);
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\RemoveFunction;
+use IronLatch\Core\Board\Edit\StateOnPurpose;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Control\Entry;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Line with no control, control with no line. */
+final class Unreached implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'controls.unreached',
+            1,
+            Stage::Controls,
+            'Line with no control, control with no line',
+            [Kind::Weak],
+            'A line that nothing operates is always off. A switch that no line listens to is pressed in vain.',
+            'every line has a surface that commands; every switch, knob and receiver serves a line',
+            Basis::CommonPractice,
+            'common practice',
+            'stated on purpose',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $board = $inspection->board;
+        $served = [];
+        foreach ($board->lines as $id => $line) {
+            foreach ($line->surfaces as $surface) {
+                $served[$surface->function] = true;
+                $group = $board->groupOf($surface->function, GroupKind::Selector);
+                foreach (null === $group ? [] : $board->groups[$group]->functions as $function) {
+                    $served[$function] = true;
+                }
+            }
+            if (!$line->uncontrolled && [] === array_filter($inspection->controls->ofLine($id), static fn(Entry $entry): bool => $entry->direction->commands())) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('Nothing operates “%s”.', $line->name), proposals: static fn(): array => [new Remedy('Operate it by a push button', new AddSurface($id, SurfaceKind::PushButton)), new Remedy('It is meant so', new StateOnPurpose($id))]);
+            }
+        }
+        foreach ($board->functions as $id => $function) {
+            $isControl = FunctionKind::InfraredReceiver === $function->kind || FunctionKind::SelectorLadder === $function->kind || $function->kind->isContact() && FunctionKind::ReedContact !== $function->kind;
+            if ($isControl && !isset($served[$id]) && !$function->servesNoLine) {
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” operates no line.', $function->name), proposals: static fn(): array => [new Remedy('It is meant so', new StateOnPurpose($id)), new Remedy('Remove it', new RemoveFunction($id))]);
+            }
+        }
+    }
+}

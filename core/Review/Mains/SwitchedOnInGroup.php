@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\ChangeLineGroup;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\LineGroup;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Appliance that must not start by itself in a group that switches on. */
+final class SwitchedOnInGroup implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.switched-on-in-group',
+            1,
+            Stage::Mains,
+            'Appliance that must not start by itself in a group that switches on',
+            [Kind::Danger],
+            '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a line may be switched off with others, and never on.',
+            'no line that must never start by itself, or is barred from groups, in a group that switches on',
+            Basis::CommonPractice,
+            'common practice; the fact is preset by the kind of appliance',
+            'the group only switches off',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->board->lines as $lineId => $line) {
+            $mustNot = $inspection->board->appliance($line)->mustNotSelfStart;
+            if (!$mustNot && true !== $line->safety?->barredFromGroups?->value) {
+                continue;
+            }
+            $groups = array_filter($inspection->board->lineGroups, static fn(LineGroup $group): bool => $group->switchesOn && in_array($lineId, $group->lines, true));
+            if ([] === $groups) {
+                continue;
+            }
+            $names = implode('” and “', array_map(static fn(LineGroup $group): string => $group->name, array_values($groups)));
+            yield new Finding($this->facts(), Kind::Danger, $lineId, sprintf('“%s” %s, but “%s” %s it on.', $line->name, $mustNot ? 'must never start by itself' : 'is barred from groups', $names, 1 === count($groups) ? 'switches' : 'switch'), proposals: static fn(): array => [
+                new Remedy('Take it out of what switches on', self::each('Take it out of groups', $groups, static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup($id, $group->name, array_values(array_diff($group->lines, [$lineId])), $group->channels, true))),
+                new Remedy('Let those groups only switch off', self::each('Let groups only switch off', $groups, static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup($id, $group->name, $group->lines, $group->channels, false))),
+            ]);
+        }
+    }
+
+    /**
+     * @param array<string, LineGroup> $groups
+     * @param \Closure(string, LineGroup): Edit $edit
+     */
+    private static function each(string $title, array $groups, \Closure $edit): Edit
+    {
+        $edits = array_map($edit, array_keys($groups), array_values($groups));
+
+        return 1 === count($edits) ? $edits[0] : new Sequence($title, $edits);
+    }
+}

@@ -21,6 +21,7 @@ final readonly class Chip implements Part
      * @param list<ChipPin> $pins
      * @param ?float $leastSupplyVolts below which it runs out of its specification
      * @param ?float $brownOutVolts below which it resets itself
+     * @param list<string> $upload how a program gets into it, step by step
      */
     public function __construct(
         public PartIdentity $identity,
@@ -42,6 +43,8 @@ final readonly class Chip implements Part
         public ?float $leastSupplyVolts = null,
         #[Measured(Unit::Volt)]
         public ?float $brownOutVolts = null,
+        #[ListOf('string')]
+        public array $upload = [],
     ) {
         $names = array_map(static fn(ChipPin $pin): string => $pin->name, $pins);
         if (count($names) !== count(array_unique($names))) {

@@ -46,14 +46,14 @@ enum NameLikeness: string
     }
 
     /**
-     * By metaphone, a published rule for English spelling; numbers stay what they are.
+     * By metaphone, a published rule for English spelling, which hears the silent letters of “night”; numbers stay what they are.
      *
      * @param list<string> $words
      * @return list<string>
      */
     private static function sound(array $words): array
     {
-        return array_map(static fn(string $word): string => ctype_digit($word) ? $word : metaphone($word), $words);
+        return array_map(static fn(string $word): string => ctype_digit($word) ? $word : metaphone(str_replace('ght', 't', $word)), $words);
     }
 
     /**

@@ -22,15 +22,59 @@ final class PulseDistance
         return in_array(str_pad($code->value, 8, '0', STR_PAD_LEFT), self::REPEATS, true) || '' === ltrim($code->value, '0');
     }
 
-    /** Whether the bytes of the command are each other’s complement, in whichever order of bits they were printed. */
+    /**
+     * Whether the bytes are each other’s complement, in whichever order of bits they were printed.
+     *
+     * Of an extended code only the command has its complement. A pair that misses it by a single digit counts as a slip of the pen.
+     */
     public static function isSound(InfraredCode $code): bool
     {
         if (InfraredEncoding::PulseDistance !== $code->encoding) {
             return true;
         }
+        [$low, $high] = self::pairs($code);
+
+        return 32 === $code->bits && match (true) {
+            0 === $low && 0 === $high => true,
+            0 === $low => !self::isOneDigit($high),
+            0 === $high => !self::isOneDigit($low),
+            default => false,
+        };
+    }
+
+    /**
+     * The value with the pair that misses its complement by a digit set right: its inverse byte follows the other.
+     *
+     * @return ?string in hexadecimal; null where no single slip explains it
+     */
+    public static function mended(InfraredCode $code): ?string
+    {
+        [$low, $high] = self::pairs($code);
         $value = (int) hexdec($code->value);
 
-        return 32 === $code->bits && (self::complements($value & 0xFF, $value >> 8 & 0xFF) || self::complements($value >> 16 & 0xFF, $value >> 24 & 0xFF));
+        return match (true) {
+            32 !== $code->bits || self::isSound($code) => null,
+            0 === $high => sprintf('%08X', $value & ~0xFF | ~($value >> 8) & 0xFF),
+            0 === $low => sprintf('%08X', $value & 0xFF00FFFF | (~($value >> 24) & 0xFF) << 16),
+            default => null,
+        };
+    }
+
+    /**
+     * What is missing to the complement in the lower and the upper pair of bytes: 0 for nothing.
+     *
+     * @return array{int, int}
+     */
+    private static function pairs(InfraredCode $code): array
+    {
+        $value = (int) hexdec($code->value);
+
+        return [0xFF ^ (($value ^ $value >> 8) & 0xFF), 0xFF ^ (($value >> 16 ^ $value >> 24) & 0xFF)];
+    }
+
+    private static function isOneDigit(int $difference): bool
+    {
+        return 0 === ($difference & 0xF0) || 0 === ($difference & 0x0F);
     }
 
     private static function complements(int $one, int $other): bool

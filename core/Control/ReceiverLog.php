@@ -55,12 +55,14 @@ final class ReceiverLog
     private static function code(string $line): ?InfraredCode
     {
         $bits = 1 === preg_match('/\\b(\\d{1,2})[ -]?bits?\\b/i', $line, $match) || 1 === preg_match('/\\bbits?\\s*[:=]?\\s*(\\d{1,2})\\b/i', $line, $match) ? (int) $match[1] : null;
-        if (1 === preg_match('/\\b(?:raw[- _]?data|data|value|code|hex|received|result)\\s*[:=]?\\s*(?:\\w+\\s*:\\s*)?(?:0x)?([0-9A-F]{3,16})\\b/i', $line, $match)
-            || 1 === preg_match('/\\b0x([0-9A-F]{3,16})\\b/i', $line, $match)) {
+        if (1 === preg_match('/\\b(?:raw[- _]?data|data|value|code|hex|received|result)\\s*[:=]?\\s*(?:\\w+\\s*:\\s*)?(?:0x)?([0-9A-F]{3,16})\\b/i', $line, $match)) {
             return self::made($match[1], $bits);
         }
         if (1 === preg_match('/\\baddr(?:ess)?\\s*[:=]?\\s*(?:0x)?([0-9A-F]{1,4})\\b.*?\\bc(?:om)?m(?:an)?d\\s*[:=]?\\s*(?:0x)?([0-9A-F]{1,2})\\b/i', $line, $match)) {
             return self::made(sprintf('%08X', PulseDistance::value((int) hexdec($match[1]), (int) hexdec($match[2]))), 32);
+        }
+        if (1 === preg_match('/\\b0x([0-9A-F]{3,16})\\b/i', $line, $match)) {
+            return self::made($match[1], $bits);
         }
         // A bare value holds a digit, so that no word is taken for one.
         if (1 === preg_match('/(?<![\\w.])(?=[0-9A-F]*\\d|F{8}\\b)([0-9A-F]{5,16})(?![\\w.])/i', $line, $match)) {

@@ -67,6 +67,18 @@ final readonly class Inspection
         }
     }
 
+    /** An edit that brings one function, which is seated at once where a suitable pin is free. */
+    public function withSeat(string $title, string $summary, Edit $adding): Remedy
+    {
+        $board = $adding->apply($this->board);
+        $function = (string) array_key_last($board->functions);
+        $pin = (new Fitness($board, new StartUp($board)))->bestFree($function)?->pin;
+
+        return null === $pin
+            ? new Remedy($title, $adding)
+            : new Remedy($title . ' on ' . $pin->bothNames(), new Sequence($summary, [$adding, new SeatFunction($function, $pin->name())]));
+    }
+
     /**
      * Parts that a remedy may propose: those of the catalogue, and those that the board has already.
      *

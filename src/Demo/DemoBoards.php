@@ -9,15 +9,19 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\AddLineGroup;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\AddScenario;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\AttachDevice;
+use IronLatch\Core\Board\Edit\ChangeChannel;
 use IronLatch\Core\Board\Edit\ChooseContact;
 use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\ChooseRelay;
@@ -30,6 +34,7 @@ use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Board\Edit\ProtectRail;
+use IronLatch\Core\Board\Edit\PutOnChannel;
 use IronLatch\Core\Board\Edit\RenameFunction;
 use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
@@ -39,16 +44,21 @@ use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateHours;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateReservoir;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateSocket;
+use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\Edit\StateStepBank;
+use IronLatch\Core\Board\Edit\TellSurface;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\LibraryPin;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OutputOrder;
@@ -67,13 +77,16 @@ use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Control\PulseDistance;
 
 /** The invented boards of Alder Row, made by the same edits that a maker makes. Their files lie in demo/. */
 final readonly class DemoBoards
@@ -156,6 +169,18 @@ final readonly class DemoBoards
             new AddScenario('Evening', ['L1', 'L5'], true),
             new AddSurface('L4', SurfaceKind::SensorRule, 'F14'),
             new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
+            // One remote, read once; a broker in the house for all lines, and a voice for three of them.
+            ...self::keys(['S2' => 0x45, 'S4' => 0x46, 'S6' => 0x47, 'S8' => 0x44, 'S10' => 0x40, 'S12' => 0x43]),
+            new AddChannel($this->part('message-broker', SurfaceProfile::class), 'House broker', 'alder-row/utility'),
+            new ChangeChannel('C1', blockSeconds: 0.0),
+            new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4', 'L5', 'L6']),
+            new AddChannel($this->part('spoken-assistant', SurfaceProfile::class), 'Voice'),
+            new ChangeChannel('C2', blockSeconds: 0.0),
+            new PutOnChannel('C2', ['L1', 'L2', 'L5']),
+            new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2'], false),
+            new AddLineGroup(LineGroupKind::Chosen, 'Laundry', ['L1', 'L2', 'L5'], ['C1']),
+            new StateStagger(0.3),
+            new StateFirmware('esp32 core 3.0.7', '38-pin carrier', 'default 4 MB', debounceSeconds: 0.03, libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')]),
         ]);
     }
 
@@ -219,7 +244,32 @@ final readonly class DemoBoards
             new StateSafety(['L3'], earthJoined: false, restore: RestorePolicy::Last, cutOut: false),
             new StateSafety(['L5'], restore: RestorePolicy::Off),
             new StateSafety(['L1'], snubber: Snubber::Rc),
+            // Codes noted in a hurry, a service that numbers pins, a broker that loses messages.
+            new AddSurface('L6', SurfaceKind::InfraredKey),
+            new AssignCode('S3', '00FFA25E'),
+            new AssignCode('S7', 'FFFFFFFF'),
+            new AddChannel($this->part('numbered-service', SurfaceProfile::class), 'Pocket service'),
+            new ChangeChannel('C1', blockSeconds: 8.0),
+            new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4', 'L5', 'L6']),
+            new TellSurface('S9', address: '23'),
+            new AddChannel($this->part('message-broker', SurfaceProfile::class), 'Broker'),
+            new PutOnChannel('C2', ['L1', 'L6', 'L8']),
+            new TellSurface('S15', Operation::Toggle),
+            new TellSurface('S16', address: 'first-try/#'),
+            new TellSurface('S2', promisesFeedback: true),
+            new AddLineGroup(LineGroupKind::All, 'Everything', ['L1', 'L3', 'L5', 'L6'], ['C2']),
         ]);
+    }
+
+    /**
+     * Keys of the invented remote: address 0, and one command each.
+     *
+     * @param array<string, int> $commands by surface
+     * @return list<Edit>
+     */
+    private static function keys(array $commands): array
+    {
+        return array_map(static fn(string $surface, int $command): Edit => new AssignCode($surface, sprintf('%08X', PulseDistance::value(0, $command))), array_keys($commands), array_values($commands));
     }
 
     private function start(string $name, string $supply, string $relay): Board

@@ -55,10 +55,9 @@ final class CheckCommandTest extends TestCase
     {
         [$code, $output] = self::latch('check', self::ROOT . '/demo/first-try.json');
         self::assertSame(1, $code);
-        self::assertMatchesRegularExpression('/^Mains +open +21 danger/m', $output);
+        self::assertMatchesRegularExpression('/^Mains +open +\d+ danger/m', $output);
         self::assertStringContainsString('danger  “Window fan” is switched in the neutral', $output);
         self::assertStringContainsString('follows from drive.coil-on-pin:A1: broken', $output);
-        self::assertStringContainsString('no check yet for codes, commands and topics', $output);
         self::assertStringNotContainsString('safe', $output);
     }
 

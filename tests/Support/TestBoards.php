@@ -7,18 +7,31 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Catalogue\FileCatalogue;
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddFunction;
+use IronLatch\Core\Board\Edit\AddGroup;
 use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\AddLineGroup;
+use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Board\Edit\AddSelector;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\PutOnChannel;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\LibraryPin;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\Place;
 use IronLatch\Core\Board\RestorePolicy;
@@ -28,11 +41,13 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -122,6 +137,49 @@ final class TestBoards
         }
 
         return self::edited($board, new StateConductor(array_map(static fn(int $line): string => 'L' . $line, range(1, $count)), SwitchedConductor::Live));
+    }
+
+    /**
+     * Four lines operated in every way: a lamp by a wall switch that flips it, an airer by a button, a fan in two steps by a knob, a pump
+     * by a timer; a remote, a serial radio, a broker, a service that numbers pins and an assistant; two groups.
+     */
+    public static function operatedInManyWays(): Board
+    {
+        return self::edited(
+            self::sound(),
+            new AddLine('Extractor fan', self::part('extractor-fan', Appliance::class)),
+            new AddRelay('L3'),
+            new AddGroup(GroupKind::StepRelays, 'Fan', ['F6', 'F7']),
+            new AddSelector('Fan knob', 3),
+            new AddSurface('L3', SurfaceKind::Knob, 'F8'),
+            new AddLine('Größe & Pump', self::part('return-pump', Appliance::class)),
+            new StateActiveLevel(['A5'], Level::Low),
+            new AddSurface('L4', SurfaceKind::Timer),
+            new SeatFunction('F6', '21'),
+            new SeatFunction('F7', '19'),
+            new SeatFunction('F8', '18'),
+            new SeatFunction('F9', '17'),
+            new SeatFunction('F10', '16'),
+            new SeatFunction('F11', '4'),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new AddSurface('L3', SurfaceKind::InfraredKey),
+            new SeatFunction('F12', '35'),
+            new AssignCode('S5', '00FF30CF'),
+            new AssignCode('S6', '00FF18E7'),
+            new AssignCode('S6', '00FF7A85', forOff: true),
+            new AddChannel(self::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
+            new AddChannel(self::part('message-broker', SurfaceProfile::class), 'House broker', 'home/utility'),
+            new AddChannel(self::part('numbered-service', SurfaceProfile::class), 'Pocket'),
+            new AddChannel(self::part('spoken-assistant', SurfaceProfile::class), 'Voice'),
+            new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4']),
+            new PutOnChannel('C2', ['L1', 'L2', 'L3', 'L4']),
+            new PutOnChannel('C3', ['L1', 'L2', 'L4']),
+            new PutOnChannel('C4', ['L1', 'L3', 'L4']),
+            new AddLineGroup(LineGroupKind::All, 'Everything', ['L1', 'L2', 'L3', 'L4'], ['C1', 'C2', 'C4'], false),
+            new AddLineGroup(LineGroupKind::Room, 'Bath', ['L1', 'L3'], ['C2']),
+            new StateStagger(0.25),
+            new StateFirmware('core 3.0.7', 'carrier "38"', 'default', libraries: [new LibraryPin('receiver', '4.4.1')]),
+        );
     }
 
     public static function edited(Board $board, Edit ...$edits): Board

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Controls;
 use IronLatch\Core\Board\Edit\TellSurface;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\Names;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -38,22 +39,39 @@ final class AddressShared implements Rule
     {
         $seen = [];
         foreach ($inspection->controls->entries as $entry) {
-            $profile = $inspection->controls->columns[$entry->column]->profile ?? null;
-            if (null === $profile) {
-                continue;
+            $key = self::key($inspection, $entry->column, $entry->address);
+            if (null !== $key && isset($seen[$key])) {
+                yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('“%s” and “%s” have one %s on “%s”: %s.', $inspection->board->nameOf($seen[$key]->line), $inspection->board->nameOf($entry->line), self::word($inspection, $entry->column), $inspection->controls->columns[$entry->column]->title, $entry->address), proposals: static fn(): array => self::derived($inspection, $entry));
+            } elseif (null !== $key) {
+                $seen[$key] = $entry;
             }
-            $key = $entry->column . ' ' . (Addressing::Name === $profile->addressing ? Names::spoken($entry->address) : $entry->address);
-            if (isset($seen[$key])) {
-                yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('“%s” and “%s” have one %s on “%s”: %s.', $inspection->board->lines[$seen[$key]]->name, $inspection->board->lines[$entry->line]->name, $profile->addressing->value, $inspection->controls->columns[$entry->column]->title, $entry->address), proposals: static fn(): array => $entry->isOwn ? [new Remedy('Use the derived one', TellSurface::keeping($entry->surface, $inspection->board->lines[$entry->line]->surfaces[$entry->surface], address: ''))] : []);
-            }
-            $seen[$key] ??= $entry->line;
         }
         foreach ($inspection->controls->groups as $group) {
-            $profile = $inspection->controls->columns[$group->column]->profile ?? null;
-            $key = $group->column . ' ' . (Addressing::Name === $profile?->addressing ? Names::spoken($group->address) : $group->address);
-            if (isset($seen[$key])) {
-                yield new Finding($this->facts(), Kind::Broken, $group->group, sprintf('The group “%s” and “%s” have one %s on “%s”: %s.', $inspection->board->lineGroups[$group->group]->name, $inspection->board->lines[$seen[$key]]->name, $profile->addressing->value ?? 'address', $inspection->controls->columns[$group->column]->title, $group->address));
+            $same = $seen[(string) self::key($inspection, $group->column, $group->address)] ?? null;
+            if (null !== $same) {
+                yield new Finding($this->facts(), Kind::Broken, $group->group, sprintf('The group “%s” and “%s” have one %s on “%s”: %s.', $inspection->board->nameOf($group->group), $inspection->board->nameOf($same->line), self::word($inspection, $group->column), $inspection->controls->columns[$group->column]->title, $group->address), proposals: static fn(): array => self::derived($inspection, $same));
             }
         }
+    }
+
+    private static function word(Inspection $inspection, string $column): string
+    {
+        return $inspection->controls->columns[$column]->profile->addressing->value ?? 'address';
+    }
+
+    /** What tells two addresses apart; null for what is wired. */
+    private static function key(Inspection $inspection, string $column, string $address): ?string
+    {
+        $profile = $inspection->controls->columns[$column]->profile ?? null;
+
+        return null === $profile ? null : $column . ' ' . (Addressing::Name === $profile->addressing ? Names::spoken($address) : $address);
+    }
+
+    /**
+     * @return list<Remedy> none where the address is derived already
+     */
+    private static function derived(Inspection $inspection, Entry $entry): array
+    {
+        return $entry->isOwn ? [new Remedy(sprintf('Use the derived one for “%s”', $inspection->board->nameOf($entry->line)), TellSurface::keeping($entry->surface, $inspection->board->lines[$entry->line]->surfaces[$entry->surface], address: ''))] : [];
     }
 }

@@ -57,7 +57,7 @@ final class CodeFault implements Rule
                 if (PulseDistance::isRepeat($code)) {
                     yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s is no key but the sign that the last one is still held.', $code->printed()), proposals: $away);
                 } elseif (!PulseDistance::isSound($code)) {
-                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s fails its complement: the last two bytes do not belong together.', $code->printed()), proposals: static fn(): array => [...self::mended($entry->surface, $code, $forOff), ...$away()]);
+                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s fails its complement: two of its bytes do not belong together.', $code->printed()), proposals: static fn(): array => [...self::mended($entry->surface, $code, $forOff), ...$away()]);
                 } else {
                     foreach ($all as [$other, $near]) {
                         if ($other->surface !== $entry->surface && $other->column === $entry->column && self::differInOneDigit($code, $near) && InfraredEncoding::Raw === $code->encoding) {
@@ -71,19 +71,13 @@ final class CodeFault implements Rule
     }
 
     /**
-     * The code with its last byte made the complement of the one before.
-     *
-     * @return list<Remedy>
+     * @return list<Remedy> at most one
      */
     private static function mended(string $surface, InfraredCode $code, bool $forOff): array
     {
-        if (32 !== $code->bits) {
-            return [];
-        }
-        $value = (int) hexdec($code->value);
-        $mended = sprintf('%08X', $value & ~0xFF | ~($value >> 8) & 0xFF);
+        $mended = PulseDistance::mended($code);
 
-        return [new Remedy(sprintf('Read it as 0x%s', $mended), new AssignCode($surface, $mended, forOff: $forOff))];
+        return null === $mended ? [] : [new Remedy('Read it as 0x' . $mended, new AssignCode($surface, $mended, forOff: $forOff))];
     }
 
     private static function differInOneDigit(InfraredCode $one, InfraredCode $other): bool

@@ -9,7 +9,6 @@ use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\NameLikeness;
-use IronLatch\Core\Control\Names;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -58,21 +57,24 @@ final class SoundsAlike implements Rule
         }
     }
 
+    /** Words that are clearly told apart, from the spelling alphabet of the ICAO, for want of anything better. */
+    private const LAST_RESORT = ['Bravo', 'Golf', 'Kilo', 'Oscar', 'Tango', 'Victor'];
+
     /**
-     * Calling it by what it switches as well, where that tells it apart.
+     * Calling it by what it switches, where that tells it apart.
      *
-     * @return list<Remedy>
+     * @return list<Remedy> at most one
      */
     private static function otherName(Inspection $inspection, Entry $entry): array
     {
         $line = $inspection->board->lines[$entry->line];
-        $name = Names::free(mb_strtolower($inspection->board->appliance($line)->identity->name), array_map(static fn(Entry $other): string => $other->address, $inspection->controls->on($entry->column)));
-        foreach ($inspection->controls->on($entry->column) as $other) {
-            if ($other->surface !== $entry->surface && null !== NameLikeness::between($other->address, $name)) {
-                return [];
+        $others = array_filter($inspection->controls->on($entry->column), static fn(Entry $other): bool => $other->surface !== $entry->surface);
+        foreach ([$inspection->board->appliance($line)->identity->name, ...self::LAST_RESORT] as $name) {
+            if ([] === array_filter($others, static fn(Entry $other): bool => null !== NameLikeness::between($other->address, $name))) {
+                return [new Remedy(sprintf('Call it “%s” there', $name), TellSurface::keeping($entry->surface, $line->surfaces[$entry->surface], address: $name))];
             }
         }
 
-        return [new Remedy(sprintf('Call it “%s” there', $name), TellSurface::keeping($entry->surface, $line->surfaces[$entry->surface], address: $name))];
+        return [];
     }
 }

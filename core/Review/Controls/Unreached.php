@@ -52,7 +52,7 @@ final class Unreached implements Rule
                 }
             }
             if (!$line->uncontrolled && [] === array_filter($inspection->controls->ofLine($id), static fn(Entry $entry): bool => $entry->direction->commands())) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('Nothing operates “%s”.', $line->name), proposals: static fn(): array => [new Remedy('Operate it by a push button', new AddSurface($id, SurfaceKind::PushButton)), new Remedy('It is meant so', new StateOnPurpose($id))]);
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('Nothing operates “%s”.', $line->name), proposals: static fn(): array => [$inspection->withSeat('Operate it by a push button', 'Operate ' . $line->name . ' by a push button', new AddSurface($id, SurfaceKind::PushButton)), new Remedy('It is meant so', new StateOnPurpose($id))]);
             }
         }
         foreach ($board->functions as $id => $function) {

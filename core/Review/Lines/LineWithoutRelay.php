@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Lines;
 
 use IronLatch\Core\Board\Edit\AddRelay;
-use IronLatch\Core\Board\Edit\SeatFunction;
-use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Pins\Fitness;
-use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
-use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -44,21 +39,8 @@ final class LineWithoutRelay implements Rule
         }
         foreach ($inspection->board->lines as $id => $line) {
             if ([] === $line->actuators) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name), proposals: fn(): array => [self::remedy($inspection, $id)]);
+                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name), proposals: static fn(): array => [$inspection->withSeat('Add a relay', 'Add a relay to ' . $line->name, new AddRelay($id))]);
             }
         }
-    }
-
-    /** A relay, seated at once where a suitable pin is free. */
-    private static function remedy(Inspection $inspection, string $line): Remedy
-    {
-        $add = new AddRelay($line);
-        $board = $add->apply($inspection->board);
-        $function = (string) array_key_last($board->functions);
-        $pin = (new Fitness($board, new StartUp($board)))->bestFree($function)?->pin;
-
-        return null === $pin
-            ? new Remedy('Add a relay', $add)
-            : new Remedy('Add a relay on ' . $pin->bothNames(), new Sequence('Add a relay to ' . $inspection->board->nameOf($line), [$add, new SeatFunction($function, $pin->name())]));
     }
 }

@@ -21,6 +21,7 @@ use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Exchange\BoardDiff;
 use IronLatch\Core\Exchange\BoardJson;
@@ -128,7 +129,7 @@ final class RandomEditsTest extends TestCase
             if (Chip::class === $shape->class && is_array($data['carrier'] ?? null) && is_string($data['carrier']['chip'] ?? null)) {
                 return RecordWriter::write(TestBoards::part($data['carrier']['chip'], Chip::class));
             }
-            foreach ([Appliance::class, Carrier::class, Converter::class, Device::class, Expander::class, MainsFuse::class, OptoModule::class, Protection::class, Relay::class, Supply::class, Transistor::class] as $class) {
+            foreach ([Appliance::class, Carrier::class, Converter::class, Device::class, Expander::class, MainsFuse::class, OptoModule::class, Protection::class, Relay::class, Supply::class, SurfaceProfile::class, Transistor::class] as $class) {
                 if ($class === $shape->class) {
                     $part = $one(array_values(TestBoards::catalogue()->parts($class)));
 
@@ -145,11 +146,12 @@ final class RandomEditsTest extends TestCase
             ValueKind::Integer => $one(['1', '3', '32', '33', '0', '500']),
             ValueKind::Map => [$this->target('function', $board) => $this->target('pin', $board), $this->target('function', $board) => $this->target('pin', $board)],
             ValueKind::Choice => is_subclass_of($shape->class ?? '', \BackedEnum::class) ? $one(array_column($shape->class::cases(), 'value')) : '',
-            ValueKind::Listing => array_map(fn(): string => $this->target(match ($name) {
+            ValueKind::Listing => 'percent' === $name ? [20, 90] : ('libraries' === $name ? [['name' => 'timer', 'version' => '1']] : array_map(fn(): string => $this->target(match ($name) {
                 'lines' => 'line',
-                'functions' => 'function',
+                'functions', 'relays' => 'function',
+                'channels' => 'channel',
                 default => 'actuator',
-            }, $board), [0, 1]),
+            }, $board), [0, 1])),
             default => $this->target($name, $board),
         };
     }
@@ -164,7 +166,10 @@ final class RandomEditsTest extends TestCase
             'sharedFunction' => ['', '', ...array_keys($board->functions)],
             'surface' => [...$surfaces, 'S99'],
             'rail', 'from' => [...array_keys($board->rails), 'R99'],
-            'group' => [...array_keys($board->groups), 'G99'],
+            'group' => [...array_keys($board->groups), ...array_keys($board->lineGroups), 'G99'],
+            'channel' => [...array_keys($board->channels), 'C99'],
+            'code' => ['', '00FF30CF', '0xF30CFF00', 'FFFFFFFF', 'A90', 'word'],
+            'address' => ['', 'L1', 'home/lamp', 'x/#', '5', 'Lamp'],
             'expander' => [...array_keys($board->expanders), 'X99'],
             'pin' => [...array_keys($board->controller()->pins), '5', 'D2', 'TX', 'nowhere', ''],
             'device' => [...array_keys($board->devices), 'D99'],
@@ -172,7 +177,7 @@ final class RandomEditsTest extends TestCase
             'protection' => [...array_merge([], ...array_map(static fn($rail): array => $rail->protection, array_values($board->rails))), 'fuse-1a'],
             'label' => ['5V', 'VIN', 'VSYS', 'USB'],
             'rule' => ['pins.boot-twitch', 'mains.neutral-switched'],
-            'subject' => ['A1', 'L1'],
+            'subject' => ['A1', 'L1', 'C1', 'F3'],
             'kind' => [FunctionKind::Button->value, SurfaceKind::WallSwitch->value],
             default => ['Lamp', 'lamp', 'Hall “x” <b>', 'Größe', ' ', '=1+1', 'R. Alder'],
         };

@@ -644,6 +644,134 @@ final class RuleStatementsTest extends TestCase
                 'Nothing lies across the contact of “Lamp”, which is an inductive appliance: its arc wears the contact.',
                 ['Fit 100 Ω and 100 nF of class X2'],
             ],
+            'one key printed in two orders of bits' => [
+                '“Lamp” and “Airer” answer to the same key, 0xF30CFF00.',
+                ['Take the key away here'],
+            ],
+            'one key with both its toggle bits' => [
+                '“Lamp” and “Airer” answer to the same key, 0x180C.',
+                ['Take the key away here'],
+            ],
+            'code with a slip in its last byte' => [
+                '0x00FF30CE fails its complement: two of its bytes do not belong together.',
+                ['Read it as 0x00FF30CF', 'Take the key away here'],
+            ],
+            'repeat frame taken for a key' => [
+                '0xFFFFFFFF is no key but the sign that the last one is still held.',
+                ['Take the key away here'],
+            ],
+            'two raw codes that differ in one digit' => [
+                '0xA91 differs from the key of “Lamp” in one digit, and carries no complement that would show a slip. Read it again.',
+                ['Take the key away here'],
+            ],
+            'two lines on one topic' => [
+                '“Lamp” and “Airer” have one topic on “Far”: home/lamp.',
+                ['Use the derived one for “Airer”'],
+            ],
+            'line that is called as a group is' => [
+                'The group “Hall” and “Lamp” have one text command on “Far”: G1.',
+                ['Use the derived one for “Lamp”'],
+            ],
+            'wildcard in a topic' => [
+                '“home/+/lamp” cannot be a topic on “Far”: “+” and “#” are wildcards.',
+                ['Use the derived one'],
+            ],
+            'word that the assistant keeps for itself' => [
+                '“Everything” cannot be a spoken name on “Far”: the word is taken there.',
+                ['Use the derived one'],
+            ],
+            'blank in a text command' => [
+                '“L 1” cannot be a text command on “Far”: it holds a blank.',
+                ['Use the derived one'],
+            ],
+            'word in place of a number' => [
+                '“V5” cannot be a number on “Far”: it is no number.',
+                ['Use the derived one'],
+            ],
+            'query in a path' => [
+                '“/lamp?x” cannot be a path on “Far”: a path is made of letters, digits, “-”, “_”, “.” and “~” between slashes.',
+                ['Use the derived one'],
+            ],
+            'number that is printed beside another line’s pin' => [
+                '“Airer” is number 23 on “Far”, and 23 is printed beside the pin of “Lamp”.',
+                ['Use the derived number'],
+            ],
+            'line that nothing operates' => [
+                'Nothing operates “Lamp”.',
+                ['Operate it by a push button on GPIO14 (printed 14)', 'It is meant so'],
+            ],
+            'button that operates nothing' => [
+                '“Spare” operates no line.',
+                ['It is meant so', 'Remove it'],
+            ],
+            'six lines on a service with five places' => [
+                '“Far” takes 5 entries, and 6 are put on it.',
+                ['It is meant so'],
+            ],
+            'state awaited from a wall switch' => [
+                '“Lamp” is to show its state by its wall switch, which only takes commands.',
+                ['Promise no state there'],
+            ],
+            'flip over a broker' => [
+                '“Lamp” is flipped by way of “Far”, where a message can be lost.',
+                ['Say “on” and “off” instead'],
+            ],
+            'flip over a web request, which is answered' => [
+                '“Lamp” is flipped by way of “Far”, where a message can be lost.',
+                ['Say “on” and “off” instead'],
+            ],
+            'program that waits for the network' => [
+                'While “Far” reconnects, 2 controls on the board wait for up to 8 s.',
+                ['Reconnect beside the rest of the program'],
+            ],
+            'fan that is never off' => [
+                '“Lamp” is never off: its lowest step begins at 0 %.',
+                ['Use the derived table'],
+            ],
+            'fan whose top lies beyond 100 %' => [
+                '“Lamp” never reaches its top step: it begins at 120 %.',
+                ['Use the derived table'],
+            ],
+            'fan with a step that no percentage leads to' => [
+                '“Lamp” never reaches its top step: 1 of 2 steps have a percentage.',
+                ['Use the derived table'],
+            ],
+            'fan whose steps fall' => [
+                'The steps of “Lamp” do not rise with the percentage.',
+                ['Use the derived table'],
+            ],
+            'fan that reaches its top at exactly 100 %' => [
+                '“Lamp” reaches its top step at exactly 100 % only.',
+                ['Use the derived table'],
+            ],
+            'wall switch by its position beside a broker' => [
+                'The wall switch of “Lamp” says on and off by its position, and 1 other control operates the line too.',
+                ['Let each flick flip the line'],
+            ],
+            'two lines of a group in one moment' => [
+                'Up to 2 lines start within 50 ms of each other.',
+                ['Let them follow each other after 300 ms'],
+            ],
+            'airer in a group that switches on' => [
+                '“Airer” must never start by itself, but “Night” switches it on.',
+                ['Take it out of what switches on', 'Let those groups only switch off'],
+            ],
+            'lamp that is barred from groups' => [
+                '“Lamp” is barred from groups, but “Night” switches it on.',
+                ['Take it out of what switches on', 'Let those groups only switch off'],
+            ],
+            'lamp two and lamp 2' => [
+                '“Lamp two” and “Lamp 2” are the same, once as a digit and once as a word on “Far”.',
+                ['Call it “Heated airer” there'],
+            ],
+            'fan and van' => [
+                '“Fan heater” and “Van heater” are alike in sound on “Far”.',
+                ['Call it “Heated airer” there'],
+            ],
+            'one name within another' => [
+                '“Airer” and “Tall airer” are one within the other on “Far”.',
+                ['Call it “Bravo” there'],
+            ],
             'coil straight on its pin' => [
                 'The coil of “Lamp” hangs straight on its pin and draws up to 50 mA; a pin should carry 12 mA.',
                 ['Drive it by NPN 2N2222A class with 560 Ω'],

@@ -1,0 +1,335 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Exchange;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AssignCode;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\RenameLine;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\SetThresholds;
+use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\StateFirmware;
+use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\StateStagger;
+use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\FirmwareFacts;
+use IronLatch\Core\Board\InfraredCode;
+use IronLatch\Core\Board\OutputOrder;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\LetterCase;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\NamingRules;
+use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Control\Entry;
+use IronLatch\Core\Control\Naming;
+use IronLatch\Core\Control\StepMap;
+use IronLatch\Core\Review\Inspection;
+
+/** Everything that a program must know of its board, as constants: pins, levels, order, switches, codes, names, steps, versions. */
+final class Constants
+{
+    /**
+     * @return array<string, Constant> by name, in their order
+     */
+    public static function of(Inspection $inspection): array
+    {
+        $board = $inspection->board;
+        $all = [];
+        foreach ([...self::board($board), ...self::order($inspection), ...self::lines($inspection), ...self::others($inspection)] as $constant) {
+            $all[$constant->name] ??= $constant;
+        }
+
+        return $all;
+    }
+
+    /**
+     * The number by which a program calls a pin: of its chip, or as the usual core counts them where the chip has letters.
+     */
+    public static function pinNumber(Pin $pin): ?int
+    {
+        if (1 === preg_match('/^GPIO(\\d+)$/', $pin->chip->name, $match) || 1 === preg_match('/\\.[A-Z]?(\\d+)$/', $pin->name(), $match) || 1 === preg_match('/^D(\\d+)$/', $pin->label(), $match)) {
+            return (int) $match[1];
+        }
+
+        // Analogue pins of an 8-bit chip are counted on from its 14 digital ones (from memory of its core).
+        return 1 === preg_match('/^A(\\d)$/', $pin->label(), $match) ? 14 + (int) $match[1] : null;
+    }
+
+    /** A name as it is legal in a program, in capitals. */
+    public static function identifier(string $name): string
+    {
+        return Naming::fit($name, new NamingRules(40, '_', LetterCase::Upper, '_', true, true));
+    }
+
+    /**
+     * @return list<Constant>
+     */
+    private static function board(Board $board): array
+    {
+        $facts = $board->firmware ?? new FirmwareFacts();
+        $state = static fn(?int $console = null, ?int $radio = null, ?float $debounce = null): Edit => new StateFirmware($facts->boardPackage, $facts->boardType, $facts->partitions, $console ?? $facts->consoleRate, $radio ?? $facts->radioRate, $debounce ?? $facts->debounceSeconds, $facts->libraries);
+        $all = [
+            new Constant('Board', 'BOARD_NAME', $board->name),
+            new Constant('Board', 'CONTROLLER', $board->controller()->chip->identity->name),
+            new Constant('Board', 'LINE_COUNT', count($board->lines)),
+            new Constant('Board', 'CONSOLE_RATE', $facts->consoleRate, 'bits per second', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? $state(console: (int) $value) : null),
+            new Constant('Board', 'RADIO_RATE', $facts->radioRate, 'bits per second of a serial radio, the same at both ends', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? $state(radio: (int) $value) : null),
+            new Constant('Board', 'DEBOUNCE_MS', (int) round($facts->debounceSeconds * 1e3), 'a contact must rest so long before it counts', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? $state(debounce: (int) $value / 1e3) : null),
+        ];
+        if (is_float($board->staggerSeconds?->value)) {
+            $all[] = new Constant('Board', 'STAGGER_MS', (int) round($board->staggerSeconds->value * 1e3), 'between lines that start together', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateStagger((int) $value / 1e3) : null);
+        }
+        foreach (['BOARD_PACKAGE' => $facts->boardPackage, 'BOARD_TYPE' => $facts->boardType, 'PARTITIONS' => $facts->partitions] as $name => $value) {
+            if ('' !== $value) {
+                $all[] = new Constant('Board', $name, $value, 'build with this and no other');
+            }
+        }
+        foreach ($facts->libraries as $number => $library) {
+            $all[] = new Constant('Board', 'LIBRARY_' . ($number + 1), trim($library->name . ' ' . $library->version), 'build with this and no other');
+        }
+        foreach ($board->controller()->chip->upload as $number => $step) {
+            $all[] = new Constant('Board', 'UPLOAD_STEP_' . ($number + 1), $step);
+        }
+
+        return $all;
+    }
+
+    /**
+     * Relay outputs in the order in which they are made outputs: first those whose appliance must never start by itself.
+     *
+     * @return list<Constant>
+     */
+    private static function order(Inspection $inspection): array
+    {
+        $board = $inspection->board;
+        $first = $then = [];
+        foreach ($board->actuators() as $id => [$line, $actuator]) {
+            $pin = $inspection->seating->pins[$actuator->function] ?? null;
+            if (null === $pin || null === self::pinNumber($pin)) {
+                continue;
+            }
+            $board->appliance($board->lines[$line])->mustNotSelfStart ? $first[$id] = [$pin, $actuator, $line] : $then[$id] = [$pin, $actuator, $line];
+        }
+        $all = [new Constant('Order at start', 'INIT_LEVEL_FIRST', OutputOrder::LevelFirst === $board->outputOrder->value ? 1 : 0, '1: the off level is on the pin before it drives')];
+        $number = 0;
+        foreach ([...$first, ...$then] as [$pin, $actuator, $line]) {
+            ++$number;
+            $all[] = new Constant('Order at start', sprintf('INIT_%d_PIN', $number), (int) self::pinNumber($pin), $board->nameOf($actuator->function) . ', ' . $pin->bothNames());
+            if ($actuator->activeLevel->value instanceof Level) {
+                $all[] = new Constant('Order at start', sprintf('INIT_%d_LEVEL', $number), Level::High === $actuator->activeLevel->value ? 0 : 1, 'off');
+            }
+        }
+        $all[] = new Constant('Order at start', 'INIT_COUNT', $number);
+
+        return $all;
+    }
+
+    /**
+     * @return list<Constant>
+     */
+    private static function lines(Inspection $inspection): array
+    {
+        $board = $inspection->board;
+        $all = [];
+        foreach ($board->lines as $lineId => $line) {
+            $id = $inspection->controls->identifiers[$lineId];
+            $section = $line->name;
+            $all[] = new Constant($section, $id . '_NAME', $line->name, adopt: static fn(string $value): Edit => new RenameLine($lineId, $value));
+            $all[] = new Constant($section, $id . '_ID', $lineId);
+            $number = 0;
+            foreach ($line->actuators as $actuatorId => $actuator) {
+                ++$number;
+                array_push($all, ...self::relay($inspection, $section, $id . (1 === $number ? '' : '_RELAY_' . $number), $actuatorId, $actuator));
+            }
+            array_push($all, ...self::steps($inspection, $section, $id, $lineId));
+            $restore = $line->safety?->restore?->value;
+            if ($restore instanceof RestorePolicy) {
+                $all[] = new Constant($section, $id . '_RESTORE', $restore->value, 'after a power cut', adopt: static fn(string $value): ?Edit => null === RestorePolicy::tryFrom($value) ? null : new StateSafety([$lineId], restore: RestorePolicy::from($value)));
+            }
+            if ($board->appliance($line)->mustNotSelfStart) {
+                $all[] = new Constant($section, $id . '_NEVER_STARTS_ITSELF', 1, 'no restore, no group, no timer may switch it on');
+            }
+            if (is_float($line->safety?->restSeconds?->value)) {
+                $all[] = new Constant($section, $id . '_REST_MS', (int) round($line->safety->restSeconds->value * 1e3), 'off for at least so long, after a power cut too', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateSafety([$lineId], restSeconds: (int) $value / 1e3) : null);
+            }
+            $counts = [];
+            foreach ($inspection->controls->ofLine($lineId) as $entry) {
+                array_push($all, ...self::surface($inspection, $section, $id, $entry, $counts));
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @return list<Constant>
+     */
+    private static function relay(Inspection $inspection, string $section, string $id, string $actuatorId, Actuator $actuator): array
+    {
+        $all = self::pin($inspection, $section, $id, $actuator->function);
+        $level = $actuator->activeLevel->value;
+        if ($level instanceof Level) {
+            $all[] = new Constant($section, $id . '_ON_LEVEL', Level::High === $level ? 1 : 0, 'level at the pin that switches on', adopt: static fn(string $value): ?Edit => in_array($value, ['0', '1'], true) ? new StateActiveLevel([$actuatorId], '1' === $value ? Level::High : Level::Low) : null);
+        }
+
+        return $all;
+    }
+
+    /**
+     * @return list<Constant> none while the function has no pin
+     */
+    private static function pin(Inspection $inspection, string $section, string $id, string $function): array
+    {
+        $pin = $inspection->seating->pins[$function] ?? null;
+        $number = null === $pin ? null : self::pinNumber($pin);
+        if (null === $pin || null === $number) {
+            return [];
+        }
+        $controller = $inspection->controller;
+        $all = [new Constant($section, $id . '_PIN', $number, $pin->bothNames(), isPin: true, adopt: static function (string $value) use ($controller, $function): ?Edit {
+            $reading = $controller->read($value);
+            // A program counts by the chip where it has numbers, and by the print where it has none.
+            $found = $reading->asNumber ?? $reading->asLabel ?? (ctype_digit($value) ? $controller->read('D' . $value)->best() : null);
+
+            return null === $found ? null : new SeatFunction($function, $found->name());
+        })];
+        if (null !== $pin->expander) {
+            $all[] = new Constant($section, $id . '_EXPANDER', $pin->expander, 'its pin is a bit of this expander');
+        }
+
+        return $all;
+    }
+
+    /**
+     * @return list<Constant>
+     */
+    private static function steps(Inspection $inspection, string $section, string $id, string $lineId): array
+    {
+        $board = $inspection->board;
+        $group = $board->stepsOf($lineId);
+        if (null === $group) {
+            return [];
+        }
+        $functions = array_map(static fn(Actuator $actuator): string => $actuator->function, array_values($board->lines[$lineId]->actuators));
+        $order = array_keys($inspection->mains->fans[(string) array_search($group, $board->groups, true)]->steps ?? []);
+        $steps = [] === $order ? array_map(static fn($step): array => $step->relays, $group->steps()) : array_map(static fn(string $key): array => explode('+', $key), $order);
+        $all = [new Constant($section, $id . '_STEPS', count($steps), 'never two at once; open all before one closes')];
+        if (is_float($group->pauseSeconds?->value)) {
+            $all[] = new Constant($section, $id . '_STEP_PAUSE_MS', (int) round($group->pauseSeconds->value * 1e3), 'between opening and closing');
+        }
+        $entry = $inspection->controls->ofLine($lineId)[0] ?? null;
+        $ranges = $entry->ranges ?? StepMap::ranges(count($steps));
+        foreach ($steps as $index => $relays) {
+            $bits = array_sum(array_map(static fn(string $relay): int => 1 << (int) array_search($relay, $functions, true), $relays));
+            $all[] = new Constant($section, sprintf('%s_STEP_%d_RELAYS', $id, $index + 1), $bits, 'bit 0: the first relay of the line');
+            $all[] = new Constant($section, sprintf('%s_STEP_%d_FROM', $id, $index + 1), $ranges[$index + 1][0] ?? 100, 'percent from which it runs; 0 is off', adopt: null === $entry ? null : static function (string $value) use ($entry, $ranges, $index): ?Edit {
+                $from = array_map(static fn(array $range): int => $range[0], array_slice($ranges, 1));
+                $from[$index] = (int) $value;
+
+                return ctype_digit($value) ? new SetThresholds($entry->surface, array_values($from)) : null;
+            });
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param array<string, int> $counts of each name so far; grows
+     * @return list<Constant>
+     */
+    private static function surface(Inspection $inspection, string $section, string $id, Entry $entry, array &$counts): array
+    {
+        $surface = $inspection->board->lines[$entry->line]->surfaces[$entry->surface];
+        $stem = $id . '_' . self::identifier(match (true) {
+            $entry->kind->isRemote() => $inspection->controls->columns[$entry->column]->title,
+            SurfaceKind::InfraredKey === $entry->kind => 'key',
+            SurfaceKind::WallSwitch === $entry->kind => 'switch',
+            SurfaceKind::PushButton === $entry->kind => 'button',
+            default => $entry->kind->value,
+        });
+        $counts[$stem] = ($counts[$stem] ?? 0) + 1;
+        $stem .= 1 === $counts[$stem] ? '' : '_' . $counts[$stem];
+        $all = [];
+        if (SurfaceKind::InfraredKey === $entry->kind) {
+            foreach ([['', $entry->code, false], ['_OFF', $entry->offCode, true]] as [$ending, $code, $forOff]) {
+                if (null !== $code) {
+                    $all[] = self::code($section, $stem . $ending, $code, $entry->surface, $forOff);
+                }
+            }
+        } elseif ('' !== $surface->function) {
+            array_push($all, ...self::pin($inspection, $section, $stem, $surface->function));
+            if ($entry->kind->isByHand()) {
+                $all[] = new Constant($section, $stem . '_KIND', SurfaceKind::WallSwitch === $entry->kind ? 'maintained' : (SurfaceKind::Knob === $entry->kind ? 'knob' : 'momentary'));
+            }
+        }
+        if ($entry->kind->isRemote()) {
+            $tell = static fn(string $address, string $on, string $off): Edit => new TellSurface($entry->surface, $surface->operation, $address, $on, $off, $surface->promisesFeedback);
+            $all[] = new Constant($section, $stem, $entry->address, adopt: static fn(string $value): Edit => $tell($value, $surface->on, $surface->off));
+            $all[] = new Constant($section, $stem . '_ON', $entry->on, adopt: static fn(string $value): Edit => $tell($surface->address, $value, $surface->off));
+            $all[] = new Constant($section, $stem . '_OFF', $entry->off, adopt: static fn(string $value): Edit => $tell($surface->address, $surface->on, $value));
+            foreach (['_TOGGLE' => Operation::Toggle === $entry->operation ? $entry->toggle : '', '_SET' => $entry->operation->isGraded() ? $entry->set : '', '_STATE' => $entry->state] as $ending => $value) {
+                if ('' !== $value) {
+                    $all[] = new Constant($section, $stem . $ending, $value);
+                }
+            }
+        }
+        if ($entry->direction->commands()) {
+            $all[] = new Constant($section, $stem . '_ACTS', $entry->operation->value, SurfaceKind::Knob === $entry->kind ? 'counts when it is moved, and not before' : '');
+        }
+
+        return $all;
+    }
+
+    private static function code(string $section, string $name, InfraredCode $code, string $surface, bool $forOff): Constant
+    {
+        return new Constant($section, $name, $code->bits > 60 ? $code->printed() : (int) hexdec($code->value), sprintf('%d bits, %s', $code->bits, $code->encoding->value), true, adopt: static fn(string $value): ?Edit => 1 === preg_match('/^(0x[0-9A-F]{1,16}|\\d{1,18})$/i', $value) ? new AssignCode($surface, ctype_digit($value) ? dechex((int) $value) : $value, $code->encoding, $code->bits, $forOff) : null);
+    }
+
+    /**
+     * Receivers, sensors and everything else that has a pin and belongs to no single line; groups of lines.
+     *
+     * @return list<Constant>
+     */
+    private static function others(Inspection $inspection): array
+    {
+        $board = $inspection->board;
+        $mentioned = [];
+        foreach ($board->lines as $line) {
+            foreach ($line->surfaces as $surface) {
+                if (SurfaceKind::InfraredKey !== $surface->kind) {
+                    $mentioned[$surface->function] = true;
+                }
+            }
+        }
+        $all = [];
+        foreach ($board->functions as $id => $function) {
+            if (!isset($mentioned[$id]) && null === $board->actuatorOf($id)) {
+                array_push($all, ...self::pin($inspection, 'Other pins', self::identifier($function->name), $id));
+            }
+        }
+        foreach ($inspection->controls->groups as $group) {
+            $stem = 'GROUP_' . self::identifier($board->lineGroups[$group->group]->name);
+            $channel = self::identifier($board->channels[$group->column]->name);
+            $all[] = new Constant('Groups', $stem . '_' . $channel, $group->address);
+            if ('' !== $group->on) {
+                $all[] = new Constant('Groups', $stem . '_' . $channel . '_ON', $group->on);
+            }
+            $all[] = new Constant('Groups', $stem . '_' . $channel . '_OFF', $group->off);
+        }
+        foreach ($board->lineGroups as $group) {
+            $bits = 0;
+            foreach (array_keys($board->lines) as $place => $line) {
+                $bits |= in_array($line, $group->lines, true) ? 1 << $place : 0;
+            }
+            $all[] = new Constant('Groups', 'GROUP_' . self::identifier($group->name) . '_LINES', $bits, 'bit 0: the first line of this file');
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Exchange;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Addressing;
+use IronLatch\Core\Catalogue\Need;
+
+/** Names of what must be kept apart from a board: network, broker, services. There are only placeholders, and a copy of the board fills in its own. */
+final class Secrets
+{
+    private const PLACEHOLDER = 'FILL IN, AND KEEP THIS FILE TO YOURSELF';
+
+    /**
+     * @return list<string> names, in capitals
+     */
+    public static function names(Board $board): array
+    {
+        $names = [];
+        foreach ($board->channels as $channel) {
+            $profile = $board->profile($channel);
+            $stem = Constants::identifier($channel->name);
+            if (in_array(Need::Radio, $profile->needs, true) && Addressing::Command !== $profile->addressing) {
+                array_push($names, 'NETWORK_NAME', 'NETWORK_PASSWORD');
+            }
+            if (Addressing::Topic === $profile->addressing) {
+                array_push($names, $stem . '_HOST', $stem . '_USER', $stem . '_PASSWORD');
+            }
+            if (in_array(Need::Service, $profile->needs, true)) {
+                $names[] = $stem . '_TOKEN';
+            }
+        }
+
+        return array_values(array_unique([...$names, 'PAIRING_SECRET']));
+    }
+
+    public static function header(Board $board): string
+    {
+        $text = '// Secrets of one copy of ' . $board->name . ". Never hand this file on, and never put it under version control.\n#pragma once\n\n";
+        foreach (self::names($board) as $name) {
+            $text .= sprintf("constexpr const char *%s = \"%s\";\n", $name, self::PLACEHOLDER);
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Exchange;
+
+use IronLatch\Core\Exchange\Headline;
+use IronLatch\Core\Exchange\Secrets;
+use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\TestCase;
+
+final class SetUpSheetTest extends TestCase
+{
+    public function testEverySurfaceHasASheetWithoutABlank(): void
+    {
+        $sheets = SetUpSheet::all(new Inspection(TestBoards::operatedInManyWays()));
+        self::assertSame(['hand', 'F12', 'C1', 'C2', 'C3', 'C4', 'own'], array_keys($sheets));
+        foreach ($sheets as $sheet) {
+            foreach ($sheet->rows as $row) {
+                self::assertCount(count($sheet->header), $row, $sheet->title);
+                self::assertNotContains('', $row, $sheet->title);
+            }
+        }
+        self::assertSame(['3', 'switch', 'Extractor fan', 'home/utility/extractor-fan/set', 'ON', 'OFF', '{value}', 'home/utility/extractor-fan/state', 'percentage: 0 % off, 1–74 % step 1, 75–100 % step 2'], $sheets['C2']->rows[2]);
+        self::assertSame(['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'Lamp, Extractor fan'], $sheets['C2']->rows[5]);
+        self::assertSame(['3', 'button, kind “switch”', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'], $sheets['C3']->rows[2]);
+        self::assertSame(['2', 'Extractor fan', '0x00FF18E7', '32 bits, 32-bit pulse distance', '0x00FF7A85', 'on and off'], $sheets['F12']->rows[1]);
+        self::assertSame(['1', 'Lamp', 'Lamp wall switch', 'wall switch', 'GPIO33 (printed 33)', 'toggle'], $sheets['hand']->rows[0]);
+        self::assertContains('It takes 5 entries; this sheet has 3.', $sheets['C3']->steps);
+    }
+
+    public function testASheetGoesOutAsCsvAfterRfc4180(): void
+    {
+        $board = TestBoards::operatedInManyWays();
+        $sheet = SetUpSheet::all(new Inspection($board))['C4'];
+        $csv = $sheet->csv([Headline::of('Sheet', $board, TestBoards::inspect($board), '2026-01-31')]);
+        $rows = array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", rtrim($csv, "\r\n")));
+        self::assertSame([9], array_values(array_unique(array_map(count(...), $rows))));
+        self::assertStringStartsWith('Sheet of Bare, 2026-01-31, rule book 6. ', (string) $rows[0][0]);
+        self::assertSame('turn on Größe Pump', $rows[4][4]);
+    }
+
+    /** Names only: no secret is ever part of a board, and none is guessed. */
+    public function testSecretsArePlaceholders(): void
+    {
+        $board = TestBoards::operatedInManyWays();
+        self::assertSame(['NETWORK_NAME', 'NETWORK_PASSWORD', 'HOUSE_BROKER_HOST', 'HOUSE_BROKER_USER', 'HOUSE_BROKER_PASSWORD', 'POCKET_TOKEN', 'VOICE_TOKEN', 'PAIRING_SECRET'], Secrets::names($board));
+        preg_match_all('/= "([^"]*)"/', Secrets::header($board), $values);
+        self::assertSame(['FILL IN, AND KEEP THIS FILE TO YOURSELF'], array_values(array_unique($values[1])));
+        self::assertSame(['PAIRING_SECRET'], Secrets::names(TestBoards::sound()));
+    }
+}

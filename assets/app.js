@@ -94,7 +94,7 @@
   });
   document.addEventListener('DOMContentLoaded', offerHelp);
 
-  const showDrawer = () => document.querySelector('.drawer')?.scrollIntoView({ block: 'nearest' });
+  const showDrawer = () => document.querySelector('.drawer, .entry.here')?.scrollIntoView({ block: 'nearest' });
   document.addEventListener('htmx:afterSettle', showDrawer);
   document.addEventListener('DOMContentLoaded', showDrawer);
 })();

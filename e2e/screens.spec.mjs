@@ -15,7 +15,7 @@ for (const [where, viewport] of Object.entries(sizes)) {
         : new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
       await takeDemo(page, 'First try');
       const board = page.url().replace(/\/lines.*/, '');
-      const screens = ['/', '/rule-book', '/catalogue', '/catalogue/esp32-carrier-38', '/catalogue/esp32-carrier-38/copy', `${board}/compare`, `${board}/read`, `${board}/lines`, `${board}/lines?open=L4.driver`, `${board}/lines?open=L1.appliance`, `${board}/pins`, `${board}/pins?open=F3`, `${board}/drive`, `${board}/drive?open=A4`, `${board}/power`, `${board}/power?open=R2.on`, `${board}/mains`, '/catalogue/module-5v-10w', '/reckoner', `${board}/revisions`, `${board}/settings`, `${board}/finding?open=drive.does-not-pull-in:A4`];
+      const screens = ['/', '/rule-book', '/catalogue', '/catalogue/esp32-carrier-38', '/catalogue/esp32-carrier-38/copy', `${board}/compare`, `${board}/read`, `${board}/lines`, `${board}/lines?open=L4.driver`, `${board}/lines?open=L1.appliance`, `${board}/pins`, `${board}/pins?open=F3`, `${board}/drive`, `${board}/drive?open=A4`, `${board}/power`, `${board}/power?open=R2.on`, `${board}/mains`, `${board}/controls`, `${board}/controls?open=L6`, `${board}/sheets/C1`, '/catalogue/module-5v-10w', '/reckoner', `${board}/revisions`, `${board}/settings`, `${board}/finding?open=drive.does-not-pull-in:A4`];
       for (const screen of screens) {
         await page.goto(screen);
         await page.waitForLoadState('networkidle');

@@ -9,6 +9,9 @@ use IronLatch\Core\Board\Board;
 /** A moment of a board’s life: which lines are on, whether they have just pulled in, and whether the radio sends. */
 final readonly class Scenario
 {
+    /** A coil has pulled in, and its rail has recovered, well within this time. */
+    private const APART_SECONDS = 0.05;
+
     /**
      * @param ?list<string> $lines ids of the lines that are on; null for all of them
      * @param bool $pullsIn they pull in within one moment
@@ -45,7 +48,7 @@ final readonly class Scenario
     }
 
     /**
-     * Those that every board has, and those that its maker has added.
+     * Those that every board has, one for each group of lines that switches on, and those that its maker has added.
      *
      * @return array<string, self> by id
      */
@@ -54,6 +57,12 @@ final readonly class Scenario
         $all = [];
         foreach ([self::allOff(), self::allOn(), self::radioBurst(), self::pullIn()] as $one) {
             $all[$one->id] = $one;
+        }
+        $isStaggered = is_float($board->staggerSeconds?->value) && $board->staggerSeconds->value >= self::APART_SECONDS;
+        foreach ($board->lineGroups as $id => $group) {
+            if ($group->switchesOn) {
+                $all[$id] = new self($id, sprintf($isStaggered ? '“%s” on, one after the other' : '“%s” on at once', $group->name), $group->lines, !$isStaggered, true);
+            }
         }
         foreach ($board->scenarios as $id => $made) {
             $all[$id] = self::of($id, $made->name, $made->lines, $made->radioSends);

@@ -101,6 +101,7 @@ final class RuleBook
             new Mains\UnfitBase(),
             new Mains\SnubberGlow(),
             new Mains\StepCapacitorClass(),
+            new Mains\StepOvervolts(),
             new Mains\StepBleeder(),
             new Mains\StepSeries(),
             new Mains\NeutralSwitched(),

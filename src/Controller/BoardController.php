@@ -47,7 +47,7 @@ final class BoardController extends AbstractController
         return $this->redirectToRoute('board_view', ['id' => $id, 'view' => 'lines']);
     }
 
-    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|drive|power|mains|compare|read|revisions|settings|finding'], methods: ['GET'])]
+    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|drive|power|mains|controls|compare|read|revisions|settings|finding'], methods: ['GET'])]
     public function view(Request $request, string $id, string $view): Response
     {
         return $this->screen->render($request, $this->opened($id), $view, $request->query->getString('open'));

@@ -6,6 +6,7 @@ namespace IronLatch\Twig;
 
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Control\StepMap;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -29,6 +30,7 @@ final class BoardExtension extends AbstractExtension
             new TwigFunction('driver_word', DriverWords::of(...)),
             new TwigFunction('step_ranges', StepMap::ranges(...)),
             new TwigFunction('nearest_step', self::nearestStep(...)),
+            new TwigFunction('key_of', PulseDistance::key(...)),
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),
         ];

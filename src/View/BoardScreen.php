@@ -21,7 +21,7 @@ use Twig\Environment;
  */
 final readonly class BoardScreen
 {
-    public const VIEWS = ['lines', 'pins', 'drive', 'power', 'mains', 'compare', 'read', 'revisions', 'settings', 'finding'];
+    public const VIEWS = ['lines', 'pins', 'drive', 'power', 'mains', 'controls', 'compare', 'read', 'revisions', 'settings', 'finding'];
 
     public function __construct(private Environment $twig, private Catalogue $catalogue, private BoardStore $store) {}
 
@@ -44,7 +44,7 @@ final readonly class BoardScreen
             'view' => $view,
             'open' => $open,
             'notice' => $notice,
-            'surface_kinds' => SurfaceKind::cases(),
+            'surface_kinds' => array_filter(SurfaceKind::cases(), static fn(SurfaceKind $kind): bool => !$kind->isRemote()),
             'function_kinds' => array_filter(FunctionKind::cases(), static fn(FunctionKind $kind): bool => $kind->isAddedByHand() && !in_array($kind, [FunctionKind::SelectorPosition, FunctionKind::SelectorLadder], true)),
             ...match ($view) {
                 'pins' => (new PinsScreen($inspection, $report))->context($open, $request->query->getString('find')),
@@ -52,6 +52,7 @@ final readonly class BoardScreen
                 'drive' => (new DriveScreen($inspection))->context($open),
                 'power' => (new PowerScreen($inspection))->context($open, $report),
                 'mains' => (new MainsScreen($inspection))->context($open),
+                'controls' => (new ControlsScreen($inspection))->context($open, $report),
                 'read' => [],
                 'revisions' => ['revisions' => $this->store->revisions($opened->record)],
                 'finding' => $this->finding($inspection, $report, $open),

@@ -59,6 +59,10 @@ final readonly class LineStrips
             foreach ($line->actuators as $actuatorId => $actuator) {
                 $tracks[$id][] = $this->track($id, $line, $actuatorId, $actuator);
             }
+            if (null !== $this->inspection->board->stepsOf($id)) {
+                // The steps of a motor are alike: while the line is not opened, only the worst of them is drawn.
+                usort($tracks[$id], static fn(Track $a, Track $b): int => $b->worst()->rank() <=> $a->worst()->rank());
+            }
             if ([] === $tracks[$id]) {
                 $tracks[$id][] = $this->withoutRelay($id, $line);
             }
@@ -133,7 +137,9 @@ final readonly class LineStrips
     {
         $short = ['push button' => 'button', 'infrared key' => 'infrared', 'wall switch' => 'wall switch', 'sensor rule' => 'sensor'];
 
-        return implode(', ', array_map(static fn(string $name): string => $short[$name] ?? $name, $names));
+        $said = array_map(static fn(string $name): string => $short[$name] ?? $name, $names);
+
+        return implode(', ', array_slice($said, 0, 2)) . (count($said) > 2 ? sprintf(' and %d more', count($said) - 2) : '');
     }
 
     private function driver(Actuator $actuator, string $level): Link

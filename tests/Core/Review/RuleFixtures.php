@@ -20,6 +20,7 @@ use IronLatch\Core\Board\Edit\AddLineGroup;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\AddSecondWinding;
+use IronLatch\Core\Board\Edit\AddStep;
 use IronLatch\Core\Board\Edit\AddSurface;
 use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\AttachDevice;
@@ -516,6 +517,8 @@ final class RuleFixtures
         $bank = static fn(CapacitorClass $class, float $bleeder, float $series): Edit => new StateStepBank('G1', $class, $bleeder, $series);
         yield 'X2 capacitor in series with a fan' => self::one('mains.step-class', 'G1', Kind::Danger, '', $bank(CapacitorClass::X2, 220e3, 2.2), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
         yield 'capacitor in resonance with a fan' => self::one('mains.step-class', 'G1', Kind::Weak, '420 V', $both($bank(CapacitorClass::MotorRun, 47e3, 2.2), new FitStepCapacitor('G1', 'F1', 3.3e-6)), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
+        yield 'fan near resonance' => self::one('mains.step-overvolts', 'G1', Kind::Weak, '315 V', $both($bank(CapacitorClass::MotorRun, 47e3, 2.2), new FitStepCapacitor('G1', 'F1', 3.3e-6)), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
+        yield 'two capacitors closed at once, near resonance' => self::one('mains.step-overvolts', 'G1', Kind::Weak, '285 V', $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new FitStepCapacitor('G1', 'F6', 1.5e-6), new AddStep('G1', ['F1', 'F6'])), $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new FitStepCapacitor('G1', 'F6', 0.47e-6), new AddStep('G1', ['F1', 'F6'])), $fan);
         yield 'no bleeder' => self::one('mains.step-bleeder', 'G1', Kind::Danger, '0 Ω', $bank(CapacitorClass::MotorRun, 0.0, 2.2), $bank(CapacitorClass::MotorRun, 270e3, 2.2), $fan);
         yield 'bleeder of a megohm' => self::one('mains.step-bleeder', 'G1', Kind::Danger, '1 MΩ', $bank(CapacitorClass::MotorRun, 1e6, 2.2), $bank(CapacitorClass::MotorRun, 270e3, 2.2), $fan);
         yield 'no series resistor' => self::one('mains.step-series', 'G1', Kind::Weak, '', $bank(CapacitorClass::MotorRun, 220e3, 0.0), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);

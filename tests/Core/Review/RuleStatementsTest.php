@@ -612,6 +612,14 @@ final class RuleStatementsTest extends TestCase
                 'A capacitor of “Fan” sees 420 V; motor-run ones are made for 400 V.',
                 ['Fit 4.7 µF to “Lamp relay”'],
             ],
+            'fan near resonance' => [
+                'With “Lamp relay” closed the motor gets 314 V; it is made for 230 V.',
+                ['Fit 2.7 µF to “Lamp relay”'],
+            ],
+            'two capacitors closed at once, near resonance' => [
+                'With “Lamp relay” and “Lamp relay 2” closed the motor gets 285 V; it is made for 230 V.',
+                ['Take this step away'],
+            ],
             'no bleeder' => [
                 'Nothing discharges the capacitors of “Fan”: they bite long after the plug is drawn.',
                 ['Fit bleeders of 270 kΩ'],

@@ -1,0 +1,96 @@
+import { test, expect, takeDemo, stageLink, swapped } from './support.mjs';
+
+async function openControls(page) {
+  await swapped(page, () => stageLink(page, 'Controls').click());
+  await expect(page.getByRole('region', { name: 'Lines on their surfaces' })).toBeVisible();
+}
+const cell = (page, line, text) => page.getByRole('row', { name: new RegExp(`^${line}`) }).getByRole('link', { name: text });
+
+test('a line is renamed once and every name follows; one name is made the maker’s own and found illegal', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  await swapped(page, () => page.locator('#line-L5').click());
+  await page.getByLabel('Its one name').fill('Bench light');
+  await swapped(page, () => page.getByRole('button', { name: 'Rename it everywhere' }).click());
+  await expect(page.locator('.card')).toContainText('BENCH_LIGHT');
+  await expect(page.locator('.card')).toContainText('alder-row/utility/bench-light/state');
+  await expect(cell(page, 'Bench light', 'Bench light on and off')).toBeVisible();
+
+  const topic = page.locator('#entry-S19');
+  await topic.getByLabel(/^Topic/).fill('bench/#');
+  await swapped(page, () => topic.getByRole('button', { name: /^Set/ }).click());
+  await expect(page.locator('#tray')).toContainText('“bench/#” cannot be a topic on “House broker”');
+  await swapped(page, () => page.getByRole('button', { name: 'Use the derived one' }).click());
+  await expect(page.locator('#tray')).not.toContainText('cannot be a topic');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.locator('#tray')).toContainText('“bench/#” cannot be a topic');
+});
+
+test('keys of the simulated remote are read and assigned by keyboard; a key for two lines is a finding', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  const infrared = page.locator('#infrared');
+  await swapped(page, () => infrared.getByRole('button', { name: 'Press 1 on the simulated remote' }).click());
+  await swapped(page, () => infrared.getByRole('button', { name: 'Press 2 on the simulated remote' }).click());
+  await expect(infrared).toContainText('2 keys; 2 repeats dropped');
+  await infrared.getByLabel('Line for 0x00FF827D').selectOption({ label: 'Heated airer' });
+  await infrared.getByRole('button', { name: 'Assign 0x00FF827D' }).focus();
+  await swapped(page, () => page.keyboard.press('Enter'));
+  await expect(infrared.getByRole('row', { name: /^0x00FF827D/ })).toContainText('Heated airer');
+  await infrared.getByLabel('Line for 0x00FF827D').selectOption({ label: 'Water valve' });
+  await swapped(page, () => infrared.getByRole('button', { name: 'Assign 0x00FF827D' }).click());
+  await expect(page.locator('#tray')).toContainText('“Heated airer” and “Water valve” answer to the same key, 0x00FF827D.');
+  await swapped(page, () => page.getByRole('button', { name: 'Take the key away here' }).click());
+  await expect(page.locator('#tray')).not.toContainText('answer to the same key');
+  await page.locator('#infrared textarea').fill('no code at all');
+  await infrared.getByRole('button', { name: 'Read the log' }).click();
+  await expect(page.locator('#notice')).toContainText('There is no code in this text');
+  await expect(page.locator('#infrared textarea')).toHaveValue('no code at all');
+});
+
+test('a group that would start the airer is a danger, and a channel is added with all lines on it', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  const group = page.locator('form', { has: page.getByRole('button', { name: 'Add the group' }) });
+  await group.getByLabel('Called').fill('Morning');
+  await group.getByText('Lines and channels').click();
+  await group.getByLabel('Heated airer').check();
+  await group.getByLabel('Worktop lamp').check();
+  await group.getByLabel('on House broker').check();
+  await swapped(page, () => group.getByRole('button', { name: 'Add the group' }).click());
+  await expect(page.locator('#tray')).toContainText('“Heated airer” must never start by itself, but “Morning” switches it on.');
+  await swapped(page, () => page.getByRole('button', { name: 'Let those groups only switch off' }).click());
+  await expect(page.locator('#tray')).not.toContainText('Morning');
+
+  const channel = page.locator('form', { has: page.getByRole('button', { name: 'Add the channel' }) });
+  await channel.getByLabel('One more channel').selectOption({ label: 'Remote service that numbers pins' });
+  await channel.getByLabel('Called').fill('Pocket');
+  await swapped(page, () => channel.getByRole('button', { name: 'Add the channel' }).click());
+  await expect(page.locator('#tray')).toContainText('how long the program holds everything else up while it reconnects');
+  const pocket = page.locator('#channels .entry', { hasText: 'Pocket' }).last();
+  await swapped(page, () => pocket.getByRole('button', { name: 'Put every line on it' }).click());
+  await expect(page.locator('#tray')).toContainText('“Pocket” takes 5 entries, and 6 are put on it.');
+  await page.getByRole('link', { name: 'Pocket', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pocket: set-up for Utility room board');
+  await expect(page.locator('.caution')).toContainText('Isolate and prove dead');
+  await expect(page.getByRole('row', { name: /Heated airer/ })).toContainText('53');
+});
+
+test('constants in use are held against the board, and either side is adopted', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  const header = await (await page.request.get(await page.getByRole('link', { name: 'Header for C++' }).getAttribute('href'))).text();
+  expect(header).toContain('constexpr int32_t DEHUMIDIFIER_PIN = 23;');
+  expect(header).not.toContain('PASSWORD');
+  const drift = page.locator('#drift');
+  await drift.locator('textarea').fill(header);
+  await swapped(page, () => drift.getByRole('button', { name: 'Compare' }).click());
+  await expect(drift).toContainText('Both say the same.');
+  await drift.locator('textarea').fill(header.replace('WORKTOP_LAMP_KEY = 0x00FF02FD', 'WORKTOP_LAMP_KEY = 0x00FF10EF').replace('DEBOUNCE_MS = 30', 'DEBOUNCE_MS = 45'));
+  await swapped(page, () => drift.getByRole('button', { name: 'Compare' }).click());
+  await expect(drift).toContainText('2 differences');
+  await expect(drift.getByRole('row', { name: /^DEBOUNCE_MS/ })).toContainText('DEBOUNCE_MS = 30');
+  await swapped(page, () => drift.getByRole('button', { name: 'Let the board say 0x00FF10EF for WORKTOP_LAMP_KEY' }).click());
+  await expect(drift).toContainText('1 difference.');
+  await expect(cell(page, 'Worktop lamp', /0x00FF10EF/)).toBeVisible();
+});

@@ -47,6 +47,11 @@ test('a board is made from nothing, and every gap is named until it is filled', 
   await expect(stageLink(page, 'Pins')).toContainText('open: 1 danger');
   await expect(page.getByRole('link', { name: /^Pin to driver: danger/ })).toHaveCount(1);
   await swapped(page, () => page.locator('#tray').getByRole('button', { name: 'Seat it on GPIO4 (printed D2)' }).click());
+
+  // Nothing operates the lines yet: one gets a button, of the other it is said to be meant so.
+  await expect(stageLink(page, 'Controls')).toContainText('open: 2 weak');
+  await swapped(page, () => page.locator('#tray').getByRole('button', { name: /^Operate it by a push button on/ }).first().click());
+  await swapped(page, () => page.locator('#tray').getByRole('button', { name: 'It is meant so' }).first().click());
   await expect(latches(page)).not.toContainText('open');
 });
 

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Web;
+
+use IronLatch\Core\Board\Edit\FreezePins;
+use IronLatch\Core\Board\Edit\RenameLine;
+use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Exchange\Constants;
+use IronLatch\Core\Exchange\ConstantsFile;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Tests\Support\TestBoards;
+
+final class ControlsTest extends BoardTestCase
+{
+    public function testTheMatrixNamesEveryLineOnEverySurface(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(TestBoards::operatedInManyWays(), new TellSurface('S11', address: 'own/#')));
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/controls?open=S11');
+        self::assertResponseIsSuccessful();
+        self::assertStringContainsString('Isolate and prove dead', $crawler->filter('#main .caution')->text());
+        self::assertCount(9, $crawler->filter('.matrix > thead th'), 'The line, seven surfaces, and how far it is reached.');
+        self::assertCount(20, $crawler->filter('.matrix .tagged'), 'One tag for each surface.');
+        $tag = $crawler->filter('.tagged.here');
+        self::assertStringContainsString('broken:', $tag->text());
+        self::assertStringContainsString('own', $tag->text());
+        self::assertSame('own/#', $crawler->filter('#entry-S11 input[name=address]')->attr('value'));
+        self::assertSame('turn on Lamp', $crawler->filter('#entry-S18 input[name=on]')->attr('placeholder'), 'What is derived stands where the own one would.');
+        self::assertStringContainsString('by 6', $crawler->filter('.reach')->eq(0)->text());
+        self::assertStringContainsString('3 of 5 places', $crawler->filter('.matrix > thead')->text());
+    }
+
+    public function testAReceiverLogIsReadAndItsKeysAreAssigned(): void
+    {
+        $opened = $this->shelved(TestBoards::operatedInManyWays());
+        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/receiver-log', ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "FF10EF\nFFFFFFFF\nFF30CF\n", ...$fields]);
+        $rows = $post([])->filter('#infrared tbody tr')->each(static fn($row): string => $row->filter('th')->text() . ' ' . $row->filter('td')->eq(1)->text());
+        self::assertSame(['0x00FF10EF nobody yet', '0x00FF30CF Lamp'], $rows);
+        $crawler = $post(['surface' => 'S6', 'code' => '0x00FF10EF', 'encoding' => '32-bit pulse distance', 'bits' => '32']);
+        self::assertSame('Extractor fan', $crawler->filter('#infrared tbody tr')->eq(0)->filter('td')->eq(1)->text(), 'The log stays.');
+        self::assertSame('00FF10EF', $this->head($opened)->board->lines['L3']->surfaces['S6']->code?->value);
+        $crawler = $post(['press' => '3']);
+        self::assertStringEndsWith("key 3: 0x00FF52AD\nFFFFFFFF\n", $crawler->filter('#infrared textarea')->text(null, false));
+        $crawler = $post(['text' => 'hello']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame('hello', $crawler->filter('#infrared textarea')->text(), 'What was pasted stays.');
+        self::assertStringContainsString('There is no code in this text', $crawler->filter('#notice')->text());
+    }
+
+    public function testDriftIsShownAndAdoptedUnlessThePinsAreFrozen(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(TestBoards::operatedInManyWays(), new FreezePins()));
+        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/drift', ['base' => $this->head($opened)->revision->id(), 'text' => "LAMP_PIN = 25\nDEBOUNCE_MS = 50", ...$fields]);
+        $crawler = $post([]);
+        self::assertStringContainsString('LAMP_PIN', $crawler->filter('#drift tbody tr')->eq(0)->text());
+        $post(['adopt' => 'LAMP_PIN']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('#notice', 'The pin map is frozen');
+        self::assertSame('GPIO23', $this->head($opened)->board->seats['F1']->pin);
+        $post(['adopt' => 'DEBOUNCE_MS']);
+        self::assertSame(0.05, $this->head($opened)->board->firmware?->debounceSeconds);
+        $post(['adopt' => 'NOTHING']);
+        self::assertSelectorTextContains('#notice', 'Change it in the program instead');
+        $post(['text' => '']);
+        self::assertSelectorTextContains('#notice', 'There is no constant in this text');
+    }
+
+    public function testEverythingIsHandedOverWithItsHeadlineAndWithoutASecret(): void
+    {
+        $opened = $this->shelved(TestBoards::operatedInManyWays());
+        $base = '/boards/' . $opened->record->id();
+        $constants = Constants::of(new Inspection($opened->board));
+        foreach (['h', 'env', 'json'] as $form) {
+            $this->browser->request('GET', $base . '/constants.' . $form);
+            self::assertResponseIsSuccessful();
+            self::assertStringContainsString('Constants of Bare, ', $this->page());
+            self::assertStringNotContainsString('PASSWORD', $this->page());
+            self::assertSame(array_keys($constants), array_keys(ConstantsFile::read($this->page())));
+        }
+        $this->browser->request('GET', $base . '/secrets.example.h');
+        self::assertStringContainsString('NETWORK_PASSWORD = "FILL IN', $this->page());
+        foreach (['hand', 'F12', 'C1', 'C2', 'C3', 'C4', 'own'] as $column) {
+            $crawler = $this->browser->request('GET', $base . '/sheets/' . $column);
+            self::assertResponseIsSuccessful($column);
+            self::assertStringContainsString('Isolate and prove dead', $crawler->filter('.caution')->text(), $column);
+            self::assertStringContainsString('rule book 6', $crawler->filter('#main')->text());
+            self::assertGreaterThan(0, $crawler->filter('tbody input[type=checkbox]')->count());
+            $this->browser->request('GET', $base . '/sheets/' . $column . '.csv');
+            self::assertStringStartsWith('"Set-up of ', $this->page());
+        }
+        $this->browser->request('GET', $base . '/sheets/C9');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    /** The danger is on every screen and sheet that touches mains. */
+    public function testTheCautionStandsOnEveryScreenThatTouchesMains(): void
+    {
+        $opened = $this->shelved(TestBoards::operatedInManyWays());
+        foreach (['lines', 'mains', 'controls'] as $view) {
+            $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/' . $view);
+            self::assertStringContainsString('Isolate and prove dead', $crawler->filter('.caution')->text(), $view);
+        }
+    }
+
+    public function testFormsOfTheCardAndThePanelsMakeTheirEdits(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(TestBoards::operatedInManyWays(), new RenameLine('L1', 'Lamp')));
+        foreach ([
+            ['tell-surface', ['surface' => 'S11', 'operation' => '', 'address' => 'a/b', 'on' => '1', 'off' => '', 'promisesFeedback' => '1']],
+            ['assign-code', ['surface' => 'S5', 'code' => '0xff10ef', 'encoding' => '32-bit pulse distance', 'bits' => '32']],
+            ['set-thresholds', ['surface' => 'S3', 'percent' => ['20', '70']]],
+            ['add-channel', ['profile' => 'web-request', 'name' => 'Web']],
+            ['change-channel', ['channel' => 'C5', 'name' => 'Web page', 'blockSeconds' => '200 ms']],
+            ['put-on-channel', ['channel' => 'C5', 'lines' => ['L1', 'L2']]],
+            ['add-line-group', ['kind' => 'room', 'name' => 'Hall', 'switchesOn' => '0', 'lines' => ['L1', 'L2'], 'channels' => ['C5']]],
+            ['change-line-group', ['group' => 'K3', 'name' => 'Hall', 'switchesOn' => '0', 'lines' => ['L1', 'L2', 'L3']]],
+            ['state-stagger', ['seconds' => '400 ms']],
+            ['state-firmware', ['boardPackage' => 'core 4', 'boardType' => '', 'partitions' => '', 'consoleRate' => '115200', 'radioRate' => '19200', 'debounceSeconds' => '25 ms', 'libraries' => [['name' => 'clock', 'version' => '2'], ['name' => '', 'version' => '']]]],
+            ['add-surface', ['line' => 'L1', 'kind' => 'timer', 'sharedFunction' => '']],
+            ['state-safety', ['lines' => ['L1'], 'barredFromGroups' => '1', 'restore' => '']],
+        ] as [$edit, $fields]) {
+            $this->edit($this->head($opened), $edit, $fields);
+            self::assertResponseIsSuccessful($edit);
+        }
+        $board = $this->head($opened)->board;
+        $topic = $board->lines['L1']->surfaces['S11'];
+        self::assertSame(['a/b', '1', '', true, null], [$topic->address, $topic->on, $topic->off, $topic->promisesFeedback, $topic->operation]);
+        self::assertSame(['Web page', 0.2], [$board->channels['C5']->name, $board->channels['C5']->blockSeconds?->value]);
+        self::assertSame([['L1', 'L2', 'L3'], [], false], [$board->lineGroups['K3']->lines, $board->lineGroups['K3']->channels, $board->lineGroups['K3']->switchesOn]);
+        self::assertSame([0.4, 19_200, 0.025, 1], [$board->staggerSeconds?->value, $board->firmware?->radioRate, $board->firmware?->debounceSeconds, count($board->firmware->libraries ?? [])]);
+        self::assertTrue($board->lines['L1']->safety?->barredFromGroups?->value);
+        self::assertSame('00FF10EF', $board->lines['L1']->surfaces['S5']->code?->value);
+    }
+}

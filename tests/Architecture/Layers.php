@@ -75,6 +75,12 @@ final class Layers
     }
 
     #[TestRule]
+    public function controlKnowsBoardAndMainsOnly(): Rule
+    {
+        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
     public function theReckonerKnowsNoBoard(): Rule
     {
         return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Review', 'Exchange']);

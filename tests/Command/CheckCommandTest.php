@@ -61,6 +61,19 @@ final class CheckCommandTest extends TestCase
         self::assertStringNotContainsString('safe', $output);
     }
 
+    public function testEverythingIsExported(): void
+    {
+        $file = self::ROOT . '/demo/utility-room.json';
+        foreach (['pins' => 'Pin list of Utility room board', 'constants.h' => 'constexpr int32_t DEHUMIDIFIER_PIN = 23;', 'constants.env' => 'DEHUMIDIFIER_PIN=23', 'constants.json' => '"DEHUMIDIFIER_PIN": 23', 'secrets.h' => 'HOUSE_BROKER_PASSWORD', 'sheet:C1' => 'alder-row/utility/dehumidifier/set'] as $what => $holds) {
+            [$code, $output] = self::latch('export', $file, $what);
+            self::assertSame(0, $code, $what);
+            self::assertStringContainsString($holds, $output, $what);
+        }
+        [$code, $output] = self::latch('export', $file, 'sheet:C9');
+        self::assertSame(2, $code);
+        self::assertSame('', $output);
+    }
+
     public function testReadsFromStandardInput(): void
     {
         $process = new Process(['php', self::ROOT . '/bin/latch', 'check', '-'], input: BoardJson::write(TestBoards::sound()));

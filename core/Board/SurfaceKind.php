@@ -81,6 +81,7 @@ enum SurfaceKind: string
             self::PushButton => [Operation::Toggle, Operation::Push, Operation::Steps],
             self::Knob => [Operation::Steps, Operation::Percent],
             self::InfraredKey => [Operation::Toggle, Operation::Explicit, Operation::Steps],
+            self::SensorRule, self::Timer => [Operation::Explicit, Operation::Off],
             default => [Operation::Explicit],
         };
     }

@@ -16,6 +16,15 @@ enum Operation: string
     /** On for as long as it is held. */
     case Push = 'while held';
 
+    /** Takes it off and never puts it on: a probe that stops a pump, a timer at night. */
+    case Off = 'off only';
+
+    /** Whether it can put its line on. */
+    public function canSwitchOn(): bool
+    {
+        return self::Off !== $this;
+    }
+
     /** Whether it names a step of a motor. */
     public function isGraded(): bool
     {

@@ -148,7 +148,7 @@ final readonly class ControlMap
             SurfaceKind::StatusLight === $surface->kind => self::LIGHT,
             default => self::BY_ITSELF,
         };
-        $on = $surface->code?->printed() ?? '';
+        $on = $operation->canSwitchOn() ? $surface->code?->printed() ?? '' : '';
         $off = null !== $surface->offCode ? $surface->offCode->printed() : (Operation::Toggle === $operation ? $on : '');
 
         return new Entry($line, $id, $column, $surface->kind, $operation, $surface->kind->direction(), '' === $surface->address ? $name : $surface->address, $on, $off, Operation::Toggle === $operation ? $on : '', '', '', '' !== $surface->address, $surface->code, $surface->offCode, $ranges);

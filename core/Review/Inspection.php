@@ -67,16 +67,22 @@ final readonly class Inspection
         }
     }
 
-    /** An edit that brings one function, which is seated at once where a suitable pin is free. */
+    /** An edit that brings functions, each seated at once where a suitable pin is free. */
     public function withSeat(string $title, string $summary, Edit $adding): Remedy
     {
         $board = $adding->apply($this->board);
-        $function = (string) array_key_last($board->functions);
-        $pin = (new Fitness($board, new StartUp($board)))->bestFree($function)?->pin;
+        $edits = [$adding];
+        $names = [];
+        foreach (array_keys(array_diff_key($board->functions, $this->board->functions)) as $function) {
+            $pin = (new Fitness($board, new StartUp($board)))->bestFree($function)?->pin;
+            if (null !== $pin) {
+                $edits[] = $seat = new SeatFunction($function, $pin->name());
+                $board = $seat->apply($board);
+                $names[] = $pin->bothNames();
+            }
+        }
 
-        return null === $pin
-            ? new Remedy($title, $adding)
-            : new Remedy($title . ' on ' . $pin->bothNames(), new Sequence($summary, [$adding, new SeatFunction($function, $pin->name())]));
+        return [] === $names ? new Remedy($title, $adding) : new Remedy($title . ' on ' . implode(' and ', $names), new Sequence($summary, $edits));
     }
 
     /**

@@ -135,7 +135,7 @@ final readonly class LineStrips
      */
     private static function shortened(array $names): string
     {
-        $short = ['push button' => 'button', 'infrared key' => 'infrared', 'wall switch' => 'wall switch', 'sensor rule' => 'sensor'];
+        $short = ['push button' => 'button', 'infrared key' => 'infrared', 'sensor rule' => 'sensor', 'network topic' => 'network', 'web request' => 'web', 'service entry' => 'service', 'spoken name' => 'voice', 'serial radio' => 'radio', 'status light' => 'light'];
 
         $said = array_map(static fn(string $name): string => $short[$name] ?? $name, $names);
 

@@ -10,6 +10,8 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\PinFunction;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
 
 /** Adds a copy of a line: the same appliance, relays and drivers; its own functions, not yet seated. */
 final readonly class DuplicateLine implements Edit
@@ -33,7 +35,8 @@ final readonly class DuplicateLine implements Edit
         }
         $actuators = array_map(static fn(Actuator $actuator): Actuator => null === $actuator->opens ? $actuator : $actuator->opening($actuator->function, $copies[$actuator->opens]), $actuators);
         $surfaces = [];
-        foreach ($line->surfaces as $surface) {
+        // A knob stays with its line: its positions cannot mean two things at once.
+        foreach (array_filter($line->surfaces, static fn(Surface $surface): bool => SurfaceKind::Knob !== $surface->kind) as $surface) {
             $function = $surface->function;
             if (isset($board->functions[$function]) && ($board->functions[$function]->kind->isContact() || FunctionKind::StatusLed === $board->functions[$function]->kind)) {
                 $function = $ids->next('F');

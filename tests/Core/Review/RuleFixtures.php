@@ -582,6 +582,14 @@ final class RuleFixtures
         yield 'two lines of a group in one moment' => self::one('controls.not-staggered', 'board', Kind::Hint, '50 ms', $both($night, new StateStagger(0.05)), $both($night, new StateStagger(0.2)), $broker);
         yield 'airer in a group that switches on' => self::one('mains.switched-on-in-group', 'L2', Kind::Danger, '', $night, new AddLineGroup(LineGroupKind::Chosen, 'Night', ['L1', 'L2'], ['C1'], false), $broker);
         yield 'lamp that is barred from groups' => self::one('mains.switched-on-in-group', 'L1', Kind::Danger, '', $both($night, new StateSafety(['L1'], barredFromGroups: true)), $both(new AddLineGroup(LineGroupKind::Chosen, 'Night', ['L1', 'L2'], ['C1'], false), new StateSafety(['L1'], barredFromGroups: true)), $broker);
+        $timer = new AddSurface('L2', SurfaceKind::Timer);
+        yield 'airer on a timer' => self::one('mains.starts-by-itself', 'S3', Kind::Danger, '', $timer, $both($timer, new TellSurface('S3', Operation::Off)));
+        yield 'airer on a sensor' => self::one('mains.starts-by-itself', 'S3', Kind::Danger, '', new AddSurface('L2', SurfaceKind::SensorRule, 'F5'), new AddSurface('L1', SurfaceKind::SensorRule, 'F5'));
+        yield 'serial radio without a link' => self::one('controls.no-way-in', 'C1', Kind::Broken, '', $nothing, new AddGroup(GroupKind::Uart, 'Radio'), $radio);
+        yield 'broker with the radio off' => self::one('controls.no-way-in', 'C1', Kind::Broken, '', new StateRadio(false), new StateRadio(true), $broker);
+        $nano = TestBoards::bare('atmega328p-carrier-30', 'atmega328p');
+        $far = static fn(string $profile): Edit => $both(new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)), new AddSurface('L1', SurfaceKind::PushButton), new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'), new PutOnChannel('C1', ['L1']));
+        yield 'broker on a controller without a radio' => self::one('controls.no-way-in', 'C1', Kind::Broken, '', $far('message-broker'), $far('local-voice-box'), $nano);
         $named = static fn(string $one, string $other): Edit => new Sequence('names', [new RenameLine('L1', $one), new RenameLine('L2', $other)]);
         yield 'lamp two and lamp 2' => self::one('controls.sounds-alike', 'S4', Kind::Weak, '', $named('Lamp two', 'Lamp 2'), $named('Lamp two', 'Lamp 3'), $voice);
         yield 'fan and van' => self::one('controls.sounds-alike', 'S4', Kind::Weak, '', $named('Fan heater', 'Van heater'), $named('Fan heater', 'Desk heater'), $voice);

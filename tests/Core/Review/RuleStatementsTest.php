@@ -768,6 +768,26 @@ final class RuleStatementsTest extends TestCase
                 '“Lamp” is barred from groups, but “Night” switches it on.',
                 ['Take it out of what switches on', 'Let those groups only switch off'],
             ],
+            'airer on a timer' => [
+                '“Airer” must never start by itself, but a timer switches it on.',
+                ['Let it only switch off'],
+            ],
+            'airer on a sensor' => [
+                '“Airer” must never start by itself, but a sensor rule switches it on.',
+                ['Let it only switch off'],
+            ],
+            'serial radio without a link' => [
+                '“Far” wants a serial link, and the board has none.',
+                ['Add a serial link for it on GPIO17 (printed 17) and GPIO16 (printed 16)'],
+            ],
+            'broker with the radio off' => [
+                '“Far” comes by radio, which the program is stated not to use.',
+                ['State that the radio is used'],
+            ],
+            'broker on a controller without a radio' => [
+                '“Far” comes by radio, and the ATmega328P at 5 V has none.',
+                ['Take the channel away'],
+            ],
             'lamp two and lamp 2' => [
                 '“Lamp two” and “Lamp 2” are the same, once as a digit and once as a word on “Far”.',
                 ['Call it “Heated airer” there'],

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Appliance that must not start by itself on a timer or a sensor. */
+final class StartsByItself implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.starts-by-itself',
+            1,
+            Stage::Mains,
+            'Appliance that must not start by itself on a timer or a sensor',
+            [Kind::Danger],
+            'A timer or a sensor starts a heater or a saw with nobody there, or with a hand in it. It may take such a line off, and never put it on.',
+            'no timer and no sensor rule that switches on, on a line that must never start by itself',
+            Basis::CommonPractice,
+            'common practice; the fact is preset by the kind of appliance',
+            'the timer or the rule only switches off',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach ($inspection->controls->entries as $id => $entry) {
+            $line = $inspection->board->lines[$entry->line];
+            $isByItself = SurfaceKind::Timer === $entry->kind || SurfaceKind::SensorRule === $entry->kind;
+            if ($isByItself && $entry->operation->canSwitchOn() && $inspection->board->appliance($line)->mustNotSelfStart) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” must never start by itself, but a %s switches it on.', $line->name, $entry->kind->value), proposals: static fn(): array => [new Remedy('Let it only switch off', TellSurface::keeping($id, $line->surfaces[$id], Operation::Off))]);
+            }
+        }
+    }
+}

@@ -25,7 +25,12 @@ use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Exchange\BoardDiff;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Exchange\Constants;
+use IronLatch\Core\Exchange\ConstantsFile;
+use IronLatch\Core\Exchange\Difference;
+use IronLatch\Core\Exchange\Drift;
 use IronLatch\Core\Exchange\PinListCsv;
+use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
@@ -100,6 +105,22 @@ final class RandomEditsTest extends TestCase
         }
         self::assertCount(count($board->lines), (new LineStrips($inspection, $report))->tracks());
         self::assertStringEndsWith("\r\n", PinListCsv::write($board, $report, ''));
+        $this->handsOver($inspection, $word);
+    }
+
+    /** Whatever a board is, its constants agree with it, and its sheets have no blank. */
+    private function handsOver(Inspection $inspection, string $word): void
+    {
+        $header = ConstantsFile::header(Constants::of($inspection), []);
+        self::assertSame([], array_map(static fn(Difference $one): string => $one->name . ' ' . $one->here . ' / ' . $one->there, Drift::between($inspection, $header)), $word);
+        foreach (SetUpSheet::all($inspection) as $sheet) {
+            foreach ($sheet->rows as $row) {
+                self::assertNotContains('', $row, $word . ' ' . $sheet->title . ' ' . implode('|', $row));
+            }
+        }
+        foreach ($inspection->controls->entries as $entry) {
+            self::assertTrue(isset($inspection->controls->columns[$entry->column]), $word);
+        }
     }
 
     /**

@@ -23,6 +23,7 @@ final readonly class LineSafety
      * @param ?Fact<Snubber> $snubber what lies across its contact
      * @param ?Fact<bool> $linkRemoved the link between the live sides of its double outlet is taken out; the neutral one stays
      * @param ?Fact<bool> $barredFromGroups no act on a group may switch it on
+     * @param ?Fact<float> $outletAmps what its outlet is rated for
      */
     public function __construct(
         #[FactOf(OutletKind::class)]
@@ -45,7 +46,12 @@ final readonly class LineSafety
         public ?Fact $linkRemoved = null,
         #[FactOf('bool')]
         public ?Fact $barredFromGroups = null,
+        #[FactOf('float'), Measured(Unit::Ampere)]
+        public ?Fact $outletAmps = null,
     ) {
+        if (is_float($outletAmps?->value) && ($outletAmps->value < 0.5 || $outletAmps->value > 100)) {
+            throw new \InvalidArgumentException('An outlet is rated for between 0.5 A and 100 A.');
+        }
         if (is_float($switchingsPerDay?->value) && ($switchingsPerDay->value < 0 || $switchingsPerDay->value > 100e3)) {
             throw new \InvalidArgumentException('A contact switches between 0 and 100000 times a day.');
         }

@@ -34,6 +34,7 @@ final readonly class MainsBox
      * @param ?string $fuse part id of the fuse behind the inlet; null while it is not chosen
      * @param ?Track $track the narrowest mains track
      * @param ?Fact<int> $atOnce how many mains lines the program lets run at once; as many as there are while nothing is said of it
+     * @param ?Fact<float> $branchSquareMetres the thinnest wire that carries one line alone: from its contact to its outlet or appliance
      */
     public function __construct(
         #[FactOf(InletKind::class)]
@@ -76,11 +77,13 @@ final readonly class MainsBox
         public ?Track $track = null,
         #[FactOf('int')]
         public ?Fact $atOnce = null,
+        #[FactOf('float'), Measured(Unit::SquareMetre)]
+        public ?Fact $branchSquareMetres = null,
     ) {
         if (is_int($atOnce?->value) && $atOnce->value < 1) {
             throw new \InvalidArgumentException('At least one line can run at a time.');
         }
-        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'], [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.']] as [$fact, $least, $most, $words]) {
+        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$branchSquareMetres, 0.1e-6, 50e-6, 'A wire of one line has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'], [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.']] as [$fact, $least, $most, $words]) {
             if (is_float($fact?->value) && ($fact->value < $least || $fact->value > $most)) {
                 throw new \InvalidArgumentException($words);
             }
@@ -92,12 +95,12 @@ final readonly class MainsBox
 
     public function fusedBy(string $fuse): self
     {
-        return new self($this->inlet, $this->inletAmps, Fact::stated(true), $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, $this->tracks, $this->altitudeMetres, $this->material, $fuse, $this->track, $this->atOnce);
+        return new self($this->inlet, $this->inletAmps, Fact::stated(true), $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, $this->tracks, $this->altitudeMetres, $this->material, $fuse, $this->track, $this->atOnce, $this->branchSquareMetres);
     }
 
     public function withTrack(Track $track): self
     {
-        return new self($this->inlet, $this->inletAmps, $this->fused, $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, Fact::stated(true), $this->altitudeMetres, $this->material, $this->fuse, $track, $this->atOnce);
+        return new self($this->inlet, $this->inletAmps, $this->fused, $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, Fact::stated(true), $this->altitudeMetres, $this->material, $this->fuse, $track, $this->atOnce, $this->branchSquareMetres);
     }
 
     public function materialGroup(): int

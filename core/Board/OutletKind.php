@@ -15,6 +15,12 @@ enum OutletKind: string
     case SplitHalf = 'half of a double outlet';
     case Reversible = 'outlet that takes a plug both ways';
 
+    /** Whether something is plugged into it that it must bear. */
+    public function isOutlet(): bool
+    {
+        return self::Fixed !== $this && self::Lead !== $this;
+    }
+
     /** Whether it offers an earth that somebody may count on. */
     public function offersEarth(): bool
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
 
 /** The narrowest mains track of the board. */
@@ -14,6 +16,7 @@ final readonly class Track
      * @param float $copperMetres thickness of the copper: 35 µm for one ounce
      * @param bool $inner it lies inside the board
      * @param float $tinMetres solder on it, mean thickness; 0 for none
+     * @param ?Fact<bool> $carriesAll all lines are fed through it, as through the common bar of several contacts; null while nothing is said of it
      */
     public function __construct(
         #[Measured(Unit::Metre)]
@@ -23,6 +26,8 @@ final readonly class Track
         public bool $inner = false,
         #[Measured(Unit::Metre)]
         public float $tinMetres = 0.0,
+        #[FactOf('bool')]
+        public ?Fact $carriesAll = null,
     ) {
         if ($tinMetres < 0 || $tinMetres > 2e-3 || ($inner && $tinMetres > 0)) {
             throw new \InvalidArgumentException('Solder lies on an outer track only, at most 2 mm thick.');

@@ -118,10 +118,11 @@ final readonly class LivePath
             ['lead', 'lead', $total, $cord($box->leadSquareMetres)],
             ['fuse', 'fuse', $total, null === $fuse ? null : new Figure('rating', $fuse->ratedAmps, Unit::Ampere, 'part file', [], 'for good', $fuse->identity->name)],
             ['inner', 'wiring inside', $total, $cord($box->innerSquareMetres, self::warmerInside($board))],
+            ['branch', 'thinnest wire of one line', $single, $cord($box->branchSquareMetres, self::warmerInside($board))],
             ['terminal', 'least terminal', $total, $stated($box->terminalAmps)],
-            ...false === $box->tracks?->value ? [] : [['track', 'narrowest track', $single, $trackBears]],
+            ...false === $box->tracks?->value ? [] : [['track', 'narrowest track', true === $track?->carriesAll?->value ? $total : $single, $trackBears]],
         ] as [$id, $name, $carries, $bears]) {
-            $shared[$id] = new SharedPart($id, $name, $carries, 'track' === $id ? null : $few, $bears, null === $bears ? null : new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], 'all lines on', $bears->source));
+            $shared[$id] = new SharedPart($id, $name, $carries, $carries === $total ? $few : null, $bears, null === $bears ? null : new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], 'all lines on', $bears->source));
         }
 
         return $shared;

@@ -86,6 +86,7 @@ final class RuleBook
             new Mains\EarthMissing(),
             new Mains\BothPoles(),
             new Mains\OutletLink(),
+            new Mains\OutletOverloaded(),
             new Mains\BarrierTooNarrow(),
             new Mains\RelayInsulation(),
             new Mains\BesideLowVoltage(),

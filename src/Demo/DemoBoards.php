@@ -151,7 +151,7 @@ final readonly class DemoBoards
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'A8'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, place: Place::Rail, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, place: Place::Rail, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse($this->part('fuse-ceramic-6-3', MainsFuse::class)),
             new StateSafety(['L1', 'L2', 'L3', 'L5', 'L6'], outlet: OutletKind::Fixed, earthJoined: true, restore: RestorePolicy::Off),
             new StateSafety(['L1'], restSeconds: 240.0, snubber: Snubber::Rc),
@@ -239,7 +239,7 @@ final readonly class DemoBoards
             new StateCapacitors('R2', false),
             new ProtectRail('R1', $this->part('tvs-5v', Protection::class)),
             // A box of wood on a thin lead, with whatever fuse lay about.
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
             new ChooseFuse($this->part('fuse-glass-5', MainsFuse::class)),
             new StateSafety(['L3'], earthJoined: false, restore: RestorePolicy::Last, cutOut: false),
             new StateSafety(['L5'], restore: RestorePolicy::Off),

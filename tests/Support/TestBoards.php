@@ -122,7 +122,7 @@ final class TestBoards
     public static function mainsFacts(): array
     {
         return [
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, branchSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse(self::part('fuse-ceramic-5', MainsFuse::class)),
         ];
     }

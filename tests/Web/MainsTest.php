@@ -26,6 +26,8 @@ final class MainsTest extends BoardTestCase
         self::assertCount(2, $crawler->filter('.live-path .blade'), 'One contact for each line.');
         self::assertGreaterThan(3, $crawler->filter('.live-path .wire-brown')->count());
         self::assertStringContainsString('protective earth (green-yellow)', $crawler->filter('#main')->text(), 'Colours are named.');
+        self::assertSame(['Inlet', 'Lead', 'Fuse', 'Wiring inside', 'Least terminal', 'Contact, with its share', 'Wire of this line', 'LED lamp'], $crawler->filter('.chain b')->each(static fn($name): string => $name->text()));
+        self::assertStringContainsString('Lead', $crawler->filter('.chain .least')->text());
         $this->edit($opened, 'state-conductor', ['lines' => ['L1'], 'conductor' => 'both']);
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L2');
         self::assertCount(3, $crawler->filter('.live-path .blade'));

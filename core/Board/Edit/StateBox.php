@@ -44,6 +44,8 @@ final readonly class StateBox implements Edit
         public ?float $altitudeMetres = null,
         public ?MaterialGroup $material = null,
         public ?int $atOnce = null,
+        #[Measured(Unit::SquareMetre)]
+        public ?float $branchSquareMetres = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -75,6 +77,7 @@ final readonly class StateBox implements Edit
             false === $this->fused ? null : $box->fuse,
             $box->track,
             null === $this->atOnce ? $box->atOnce : Fact::stated($this->atOnce),
+            null === $this->branchSquareMetres ? $box->branchSquareMetres : Fact::stated($this->branchSquareMetres),
         ));
     }
 

@@ -35,6 +35,8 @@ final readonly class StateSafety implements Edit
         public ?Snubber $snubber = null,
         public ?bool $linkRemoved = null,
         public ?bool $barredFromGroups = null,
+        #[Measured(Unit::Ampere)]
+        public ?float $outletAmps = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -54,6 +56,7 @@ final readonly class StateSafety implements Edit
                 null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
                 null === $this->linkRemoved ? $safety->linkRemoved : Fact::stated($this->linkRemoved),
                 null === $this->barredFromGroups ? $safety->barredFromGroups : Fact::stated($this->barredFromGroups),
+                null === $this->outletAmps ? $safety->outletAmps : Fact::stated($this->outletAmps),
             ));
         }
 

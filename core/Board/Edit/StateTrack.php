@@ -9,6 +9,7 @@ use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Board\Track;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States the narrowest mains track of the board. */
@@ -22,13 +23,14 @@ final readonly class StateTrack implements Edit
         public bool $inner = false,
         #[Measured(Unit::Metre)]
         public float $tinMetres = 0.0,
+        public ?bool $carriesAll = null,
     ) {}
 
     public function apply(Board $board): Board
     {
         $box = $board->box ?? new MainsBox();
 
-        return $board->with(box: $box->withTrack(new Track($this->widthMetres, $this->copperMetres, $this->inner, $this->tinMetres)));
+        return $board->with(box: $box->withTrack(new Track($this->widthMetres, $this->copperMetres, $this->inner, $this->tinMetres, null === $this->carriesAll ? $box->track?->carriesAll : Fact::stated($this->carriesAll))));
     }
 
     public function summary(Board $board): string

@@ -26,7 +26,7 @@ final class FuseChoice
     public static function remedies(Inspection $inspection): array
     {
         $load = $inspection->mains->total->value;
-        $bears = min($inspection->mains->shared['lead']->bears->value ?? INF, $inspection->mains->shared['inner']->bears->value ?? INF);
+        $bears = min($inspection->mains->shared['lead']->bears->value ?? INF, $inspection->mains->shared['inner']->bears->value ?? INF, $inspection->mains->shared['branch']->bears->value ?? INF);
         $remedies = [];
         foreach (self::fuses($inspection) as $fuse) {
             if ($fuse->ratedAmps >= $load && $fuse->ratedAmps <= $bears && $fuse->ratedVolts >= $inspection->board->system()->volts) {
@@ -54,8 +54,9 @@ final class FuseChoice
         $box = $inspection->board->box;
         $lead = $box?->leadSquareMetres?->value;
         $inner = $box?->innerSquareMetres?->value;
+        $branch = $box?->branchSquareMetres?->value;
 
-        return new StateBox(leadSquareMetres: max($area, is_float($lead) ? $lead : 0.0), innerSquareMetres: max($area, is_float($inner) ? $inner : 0.0));
+        return new StateBox(leadSquareMetres: max($area, is_float($lead) ? $lead : 0.0), innerSquareMetres: max($area, is_float($inner) ? $inner : 0.0), branchSquareMetres: max($area, is_float($branch) ? $branch : 0.0));
     }
 
     /**

@@ -37,7 +37,7 @@ final class FuseTooLarge implements Rule
         if (null === $fuse || !OnMains::any($inspection)) {
             return;
         }
-        foreach (['lead', 'inner'] as $id) {
+        foreach (['lead', 'inner', 'branch'] as $id) {
             $part = $inspection->mains->shared[$id];
             if (null === $part->bears) {
                 yield new NotChecked($this->facts(), 'board', sprintf('the cross-section of the %s', $part->name));

@@ -31,7 +31,7 @@ final class SharedOverloaded implements Rule
             'Shared part that carries too much',
             [Kind::Danger, Kind::Weak],
             'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
-            'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the narrowest track at 10 K; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
+            'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the thinnest wire of one line, and against the narrowest track at 10 K, or the sum where all are fed through it; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
             Basis::Standard,
             'IEC 60335-1 or NEC table 400.5(A)(1) for wires, less in warmer air by IEC 60364-5-52 where the air inside is stated, IPC-2221 for tracks, from memory; ratings as stated',
             'nothing on the board runs from the mains',
@@ -48,7 +48,9 @@ final class SharedOverloaded implements Rule
                 continue;
             }
             if (null === $part->margin || null === $part->bears) {
-                yield new NotChecked($this->facts(), 'board', 'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(in_array($id, ['lead', 'inner'], true) ? 'the cross-section of the %s' : 'the rating of the %s', $part->name));
+                yield new NotChecked($this->facts(), 'board', 'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(in_array($id, ['lead', 'inner', 'branch'], true) ? 'the cross-section of the %s' : 'the rating of the %s', $part->name));
+            } elseif ('track' === $id && null === $inspection->board->box?->track?->carriesAll && null !== $inspection->board->box?->track && !$part->isOverloaded()) {
+                yield new NotChecked($this->facts(), 'board', 'whether all lines are fed through the narrowest track, or one alone');
             } elseif ($part->isOverloaded()) {
                 $fuse = $inspection->mains->shared['fuse']->bears ?? null;
                 $kept = $part->isKeptByProgram() && null !== $fuse && $fuse->value <= $part->bears->value;
@@ -65,9 +67,15 @@ final class SharedOverloaded implements Rule
      */
     private static function remedies(Inspection $inspection, string $part, float $amps): array
     {
-        $area = Ampacity::least($amps, $inspection->board->system()->cordTable, 'inner' === $part ? LivePath::warmerInside($inspection->board) : 1.0);
-        if ('lead' === $part || 'inner' === $part) {
-            return null === $area ? [] : [new Remedy(sprintf('lead' === $part ? 'Use a lead of %s' : 'Use wires of %s inside', QuantityPrinter::rounded($area, Unit::SquareMetre)), 'lead' === $part ? new StateBox(leadSquareMetres: $area) : new StateBox(innerSquareMetres: $area))];
+        $area = Ampacity::least($amps, $inspection->board->system()->cordTable, 'lead' === $part ? 1.0 : LivePath::warmerInside($inspection->board));
+        $wire = match ($part) {
+            'lead' => ['Use a lead of %s', static fn(float $area): StateBox => new StateBox(leadSquareMetres: $area)],
+            'inner' => ['Use wires of %s inside', static fn(float $area): StateBox => new StateBox(innerSquareMetres: $area)],
+            'branch' => ['Use %s for the wires of each line', static fn(float $area): StateBox => new StateBox(branchSquareMetres: $area)],
+            default => null,
+        };
+        if (null !== $wire) {
+            return null === $area ? [] : [new Remedy(sprintf($wire[0], QuantityPrinter::rounded($area, Unit::SquareMetre)), $wire[1]($area))];
         }
         if ('track' === $part) {
             return [new Remedy('Run wires in place of tracks', new StateBox(tracks: false))];

@@ -142,6 +142,7 @@ final class InspectorTest extends TestCase
             ['mains.shared-overloaded', 'board', 'the rating of the inlet'],
             ['mains.shared-overloaded', 'board', 'the cross-section of the lead'],
             ['mains.shared-overloaded', 'board', 'the cross-section of the wiring inside'],
+            ['mains.shared-overloaded', 'board', 'the cross-section of the thinnest wire of one line'],
             ['mains.shared-overloaded', 'board', 'the rating of the least terminal'],
             ['mains.shared-overloaded', 'board', 'whether mains runs in tracks, and how wide the narrowest is'],
             ['mains.both-poles', 'board', 'how the mains comes in'],

@@ -576,6 +576,22 @@ final class RuleStatementsTest extends TestCase
                 '“Lamp” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.',
                 ['Take out the link on the live side, leave the neutral one'],
             ],
+            '5 A fuse on a wire of 0.5 mm² to one line' => [
+                'The fuse is rated 5 A; the thinnest wire of one line bears 3 A.',
+                ['Fit ceramic fuse T 2 A'],
+            ],
+            'airer of 900 W on a wire of 0.5 mm²' => [
+                'The thinnest wire of one line carries 3.91 A and bears 3 A.',
+                ['Use 0.75 mm² for the wires of each line'],
+            ],
+            'six airers fed through one track' => [
+                'The narrowest track carries 18 A and bears 12.7 A.',
+                ['Run wires in place of tracks'],
+            ],
+            'outlet for 10 A before 12.6 A' => [
+                '“Airer” draws 12.6 A through an outlet for 10 A.',
+                ['Use an outlet for 13 A'],
+            ],
             'six airers that only the program keeps under 10 A' => [
                 'The lead carries 18 A and bears 10 A. The program promises no more than 9 A, and the fuse blows when it fails.',
                 ['Use a lead of 2.5 mm²'],

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Outlet that carries too much. */
+final class OutletOverloaded implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'mains.outlet-overloaded',
+            1,
+            Stage::Mains,
+            'Outlet that carries too much',
+            [Kind::Danger],
+            'An outlet for 10 A behind a relay for 16 A is an outlet for 10 A; its springs anneal and it burns.',
+            'current of the line against the rating of its outlet',
+            Basis::CommonPractice,
+            'ratings as stated; common practice',
+            'the line leaves the box by anything but an outlet',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach (OnMains::lines($inspection) as $id => $line) {
+            $outlet = $line->safety?->outlet?->value;
+            $first = array_key_first($line->actuators);
+            if (!$outlet instanceof OutletKind || !$outlet->isOutlet() || null === $first) {
+                continue;
+            }
+            $rated = $line->safety->outletAmps?->value;
+            $amps = $inspection->mains->contacts[$first]->amps;
+            if (!is_float($rated)) {
+                yield new NotChecked($this->facts(), $id, 'what its outlet is rated for');
+            } elseif ($amps->value > $rated) {
+                $figure = new Figure('rating of the outlet over the current', $rated / $amps->value, Unit::Ratio, 'I_outlet ÷ I', ['outlet ' . QuantityPrinter::rounded($rated, Unit::Ampere), 'appliance ' . $amps->printed()], 'rated power', 'stated by the maker');
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” draws %s through an outlet for %s.', $line->name, $amps->printed(), QuantityPrinter::rounded($rated, Unit::Ampere)), [$figure, $amps], static fn(): array => self::larger($id, $amps->value));
+            }
+        }
+    }
+
+    /**
+     * The next usual rating (common practice).
+     *
+     * @return list<Remedy> at most one
+     */
+    private static function larger(string $line, float $amps): array
+    {
+        foreach ([10.0, 13.0, 15.0, 16.0, 20.0, 32.0] as $rating) {
+            if ($rating >= $amps) {
+                return [new Remedy(sprintf('Use an outlet for %s', QuantityPrinter::rounded($rating, Unit::Ampere)), new StateSafety([$line], outletAmps: $rating))];
+            }
+        }
+
+        return [];
+    }
+}

@@ -34,8 +34,19 @@ final readonly class FirmwareFacts
         if ($consoleRate < 300 || $consoleRate > 4_000_000 || $radioRate < 300 || $radioRate > 4_000_000) {
             throw new \InvalidArgumentException('A serial link runs at 300 to 4000000 bits per second. Usual are 9600 and 115200.');
         }
+        if (max(mb_strlen($boardPackage), mb_strlen($boardType), mb_strlen($partitions)) > 120) {
+            throw new \InvalidArgumentException('A version or setting has at most 120 characters.');
+        }
         if ($debounceSeconds < 0.001 || $debounceSeconds > 0.5) {
             throw new \InvalidArgumentException('A contact is left to settle for 1 to 500 ms. Usual are 20 to 50 ms.');
         }
+    }
+
+    /**
+     * @param ?list<LibraryPin> $libraries
+     */
+    public function with(?int $consoleRate = null, ?int $radioRate = null, ?float $debounceSeconds = null, ?array $libraries = null): self
+    {
+        return new self($this->boardPackage, $this->boardType, $this->partitions, $consoleRate ?? $this->consoleRate, $radioRate ?? $this->radioRate, $debounceSeconds ?? $this->debounceSeconds, $libraries ?? $this->libraries);
     }
 }

@@ -73,14 +73,13 @@ final class Constants
     private static function board(Board $board): array
     {
         $facts = $board->firmware ?? new FirmwareFacts();
-        $state = static fn(?int $console = null, ?int $radio = null, ?float $debounce = null): Edit => new StateFirmware($facts->boardPackage, $facts->boardType, $facts->partitions, $console ?? $facts->consoleRate, $radio ?? $facts->radioRate, $debounce ?? $facts->debounceSeconds, $facts->libraries);
         $all = [
             new Constant('Board', 'BOARD_NAME', $board->name),
             new Constant('Board', 'CONTROLLER', $board->controller()->chip->identity->name),
             new Constant('Board', 'LINE_COUNT', count($board->lines)),
-            new Constant('Board', 'CONSOLE_RATE', $facts->consoleRate, 'bits per second', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? $state(console: (int) $value) : null),
-            new Constant('Board', 'RADIO_RATE', $facts->radioRate, 'bits per second of a serial radio, the same at both ends', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? $state(radio: (int) $value) : null),
-            new Constant('Board', 'DEBOUNCE_MS', (int) round($facts->debounceSeconds * 1e3), 'a contact must rest so long before it counts', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? $state(debounce: (int) $value / 1e3) : null),
+            new Constant('Board', 'CONSOLE_RATE', $facts->consoleRate, 'bits per second', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateFirmware($facts->with(consoleRate: (int) $value)) : null),
+            new Constant('Board', 'RADIO_RATE', $facts->radioRate, 'bits per second of a serial radio, the same at both ends', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateFirmware($facts->with(radioRate: (int) $value)) : null),
+            new Constant('Board', 'DEBOUNCE_MS', (int) round($facts->debounceSeconds * 1e3), 'a contact must rest so long before it counts', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateFirmware($facts->with(debounceSeconds: (int) $value / 1e3)) : null),
         ];
         if (is_float($board->staggerSeconds?->value)) {
             $all[] = new Constant('Board', 'STAGGER_MS', (int) round($board->staggerSeconds->value * 1e3), 'between lines that start together', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateStagger((int) $value / 1e3) : null);

@@ -54,6 +54,7 @@ use IronLatch\Core\Board\Edit\StateSocket;
 use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\Edit\StateStepBank;
 use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
@@ -180,7 +181,7 @@ final readonly class DemoBoards
             new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2'], false),
             new AddLineGroup(LineGroupKind::Chosen, 'Laundry', ['L1', 'L2', 'L5'], ['C1']),
             new StateStagger(0.3),
-            new StateFirmware('esp32 core 3.0.7', '38-pin carrier', 'default 4 MB', debounceSeconds: 0.03, libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')]),
+            new StateFirmware(new FirmwareFacts('esp32 core 3.0.7', '38-pin carrier', 'default 4 MB', libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')])),
         ]);
     }
 

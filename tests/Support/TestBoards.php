@@ -27,6 +27,7 @@ use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateStagger;
+use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
@@ -178,7 +179,7 @@ final class TestBoards
             new AddLineGroup(LineGroupKind::All, 'Everything', ['L1', 'L2', 'L3', 'L4'], ['C1', 'C2', 'C4'], false),
             new AddLineGroup(LineGroupKind::Room, 'Bath', ['L1', 'L3'], ['C2']),
             new StateStagger(0.25),
-            new StateFirmware('core 3.0.7', 'carrier "38"', 'default', libraries: [new LibraryPin('receiver', '4.4.1')]),
+            new StateFirmware(new FirmwareFacts('core 3.0.7', 'carrier "38"', 'default', libraries: [new LibraryPin('receiver', '4.4.1')])),
         );
     }
 

@@ -116,7 +116,7 @@ final class ControlsTest extends BoardTestCase
             ['add-line-group', ['kind' => 'room', 'name' => 'Hall', 'switchesOn' => '0', 'lines' => ['L1', 'L2'], 'channels' => ['C5']]],
             ['change-line-group', ['group' => 'K3', 'name' => 'Hall', 'switchesOn' => '0', 'lines' => ['L1', 'L2', 'L3']]],
             ['state-stagger', ['seconds' => '400 ms']],
-            ['state-firmware', ['boardPackage' => 'core 4', 'boardType' => '', 'partitions' => '', 'consoleRate' => '115200', 'radioRate' => '19200', 'debounceSeconds' => '25 ms', 'libraries' => [['name' => 'clock', 'version' => '2'], ['name' => '', 'version' => '']]]],
+            ['state-firmware', ['facts' => ['boardPackage' => 'core 4', 'boardType' => '', 'partitions' => '', 'consoleRate' => '115200', 'radioRate' => '19200', 'debounceSeconds' => '25 ms', 'libraries' => [['name' => 'clock', 'version' => '2'], ['name' => '', 'version' => '']]]]],
             ['add-surface', ['line' => 'L1', 'kind' => 'timer', 'sharedFunction' => '']],
             ['state-safety', ['lines' => ['L1'], 'barredFromGroups' => '1', 'restore' => '']],
         ] as [$edit, $fields]) {

@@ -25,6 +25,7 @@ use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateOnPurpose;
 use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
@@ -60,7 +61,7 @@ final class ControlEditsTest extends TestCase
         yield 'group whose line goes' => [new RemoveLine('L3'), static fn(Board $b) => [$b->lineGroups['K2']->lines, $b->lineGroups['K1']->lines], [['L1'], ['L1', 'L2', 'L4']]];
         yield 'thresholds' => [new SetThresholds('S3', [10, 50]), static fn(Board $b) => count($b->lines['L3']->surfaces['S3']->thresholds), 2];
         yield 'stagger' => [new StateStagger(0.5), static fn(Board $b) => $b->staggerSeconds?->value, 0.5];
-        yield 'firmware, an empty row left out' => [new StateFirmware('core 1', libraries: [new LibraryPin('x', '1'), new LibraryPin(' ', '')]), static fn(Board $b) => [$b->firmware?->boardPackage, count($b->firmware->libraries ?? [])], ['core 1', 1]];
+        yield 'firmware, an empty row left out' => [new StateFirmware(new FirmwareFacts('core 1', libraries: [new LibraryPin('x', '1'), new LibraryPin(' ', '')])), static fn(Board $b) => [$b->firmware?->boardPackage, count($b->firmware->libraries ?? [])], ['core 1', 1]];
         yield 'line on purpose' => [new StateOnPurpose('L1'), static fn(Board $b) => $b->lines['L1']->uncontrolled, true];
         yield 'function on purpose' => [new Sequence('both', [new StateOnPurpose('F5'), new StateOnPurpose('F5', false)]), static fn(Board $b) => $b->functions['F5']->servesNoLine, false];
         yield 'channel on purpose' => [new StateOnPurpose('C3'), static fn(Board $b) => $b->channels['C3']->cappedOnPurpose, true];
@@ -100,7 +101,6 @@ final class ControlEditsTest extends TestCase
         yield 'group of one' => [new AddLineGroup(LineGroupKind::Room, 'Bath', ['L1']), 'at least two lines'];
         yield 'group that is gone' => [new RemoveLineGroup('K9'), 'Look at the newest revision'];
         yield 'percentages of a lamp' => [new SetThresholds('S1', [50]), 'has no steps'];
-        yield 'a rate that no link has' => [new StateFirmware(consoleRate: 7), 'Usual are 9600 and 115200'];
         yield 'a stagger of an hour' => [new StateStagger(3600.0), 'within 0 to 60 s'];
         yield 'a beginning at 300 %' => [new SetThresholds('S3', [300]), 'between 0 and 100 %'];
     }

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Board;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
@@ -158,7 +159,7 @@ final class RandomEditsTest extends TestCase
                 }
             }
 
-            return RecordWriter::write($board->system());
+            return FirmwareFacts::class === $shape->class ? ['boardPackage' => $one(['', 'core 1']), 'consoleRate' => $one(['9600', '7']), 'libraries' => [['name' => $one(['', 'timer']), 'version' => '1']]] : RecordWriter::write($board->system());
         }
 
         return match ($shape->kind) {
@@ -167,7 +168,7 @@ final class RandomEditsTest extends TestCase
             ValueKind::Integer => $one(['1', '3', '32', '33', '0', '500']),
             ValueKind::Map => [$this->target('function', $board) => $this->target('pin', $board), $this->target('function', $board) => $this->target('pin', $board)],
             ValueKind::Choice => is_subclass_of($shape->class ?? '', \BackedEnum::class) ? $one(array_column($shape->class::cases(), 'value')) : '',
-            ValueKind::Listing => 'percent' === $name ? [20, 90] : ('libraries' === $name ? [['name' => 'timer', 'version' => '1']] : array_map(fn(): string => $this->target(match ($name) {
+            ValueKind::Listing => 'percent' === $name ? [20, 90] : (array_map(fn(): string => $this->target(match ($name) {
                 'lines' => 'line',
                 'functions', 'relays' => 'function',
                 'channels' => 'channel',

@@ -296,21 +296,34 @@ final readonly class ControlMap
         return $ranges;
     }
 
+    /** What follows the identifier of a line in the names of its constants. */
+    private const PARTS_OF_A_LINE = ['NAME', 'ID', 'PIN', 'ON', 'EXPANDER', 'RELAY', 'STEP', 'STEPS', 'RESTORE', 'NEVER', 'REST', 'SWITCH', 'BUTTON', 'KNOB', 'KEY', 'SENSOR', 'TIMER', 'STATUS'];
+
+    /** A name as it is legal in a program, in capitals, without an underscore twice. */
+    public static function identifier(string $name): string
+    {
+        return Naming::fit($name, new NamingRules(40, '_', LetterCase::Upper, '', true, true));
+    }
+
     /**
+     * Unique, and so that no constant of one line can bear the name of another’s: “Lamp” has a LAMP_SWITCH_PIN, and so would “Lamp switch” have.
+     *
      * @return array<string, string>
      */
     private static function identifiers(Board $board): array
     {
-        $rules = new NamingRules(40, '_', LetterCase::Upper, '_', true, true);
-        $identifiers = $taken = [];
+        $parts = array_flip([...self::PARTS_OF_A_LINE, ...array_map(static fn(Channel $channel): string => explode('_', self::identifier($channel->name))[0], array_values($board->channels))]);
+        $extends = static fn(string $long, string $short): bool => str_starts_with($long, $short . '_') && isset($parts[explode('_', substr($long, strlen($short) + 1))[0]]);
+        $identifiers = [];
         foreach ($board->lines as $id => $line) {
-            $fit = Naming::fit($line->name, $rules);
-            $free = $fit;
-            for ($behind = 2; isset($taken[$free]); ++$behind) {
-                $free = Naming::numbered($fit, $behind, $rules);
+            $fit = self::identifier($line->name);
+            foreach ($identifiers as $other) {
+                if ($other === $fit || $extends($fit, $other) || $extends($other, $fit)) {
+                    $fit .= '_' . $id;
+                    break;
+                }
             }
-            $taken[$free] = true;
-            $identifiers[$id] = $free;
+            $identifiers[$id] = $fit;
         }
 
         return $identifiers;

@@ -17,6 +17,11 @@ final readonly class Constant
      */
     public function __construct(public string $section, public string $name, public int|string $value, public string $comment = '', public bool $isHex = false, public bool $isPin = false, public ?\Closure $adopt = null) {}
 
+    public function named(string $name): self
+    {
+        return new self($this->section, $name, $this->value, $this->comment, $this->isHex, $this->isPin, $this->adopt);
+    }
+
     public function written(): string
     {
         return is_int($this->value) ? ($this->isHex ? sprintf('0x%08X', $this->value) : (string) $this->value) : $this->value;

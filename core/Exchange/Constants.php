@@ -21,13 +21,11 @@ use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
-use IronLatch\Core\Catalogue\LetterCase;
 use IronLatch\Core\Catalogue\Level;
-use IronLatch\Core\Catalogue\NamingRules;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
-use IronLatch\Core\Control\Naming;
 use IronLatch\Core\Control\StepMap;
 use IronLatch\Core\Review\Inspection;
 
@@ -42,7 +40,12 @@ final class Constants
         $board = $inspection->board;
         $all = [];
         foreach ([...self::board($board), ...self::order($inspection), ...self::lines($inspection), ...self::others($inspection)] as $constant) {
-            $all[$constant->name] ??= $constant;
+            // Nothing is dropped: whatever would bear a name that is taken bears a number behind it.
+            $named = $constant;
+            for ($behind = 2; isset($all[$named->name]); ++$behind) {
+                $named = $constant->named($constant->name . '_' . $behind);
+            }
+            $all[$named->name] = $named;
         }
 
         return $all;
@@ -59,12 +62,6 @@ final class Constants
 
         // Analogue pins of an 8-bit chip are counted on from its 14 digital ones (from memory of its core).
         return 1 === preg_match('/^A(\\d)$/', $pin->label(), $match) ? 14 + (int) $match[1] : null;
-    }
-
-    /** A name as it is legal in a program, in capitals. */
-    public static function identifier(string $name): string
-    {
-        return Naming::fit($name, new NamingRules(40, '_', LetterCase::Upper, '_', true, true));
     }
 
     /**
@@ -245,7 +242,7 @@ final class Constants
     private static function surface(Inspection $inspection, string $section, string $id, Entry $entry, array &$counts): array
     {
         $surface = $inspection->board->lines[$entry->line]->surfaces[$entry->surface];
-        $stem = $id . '_' . self::identifier(match (true) {
+        $stem = $id . '_' . ControlMap::identifier(match (true) {
             $entry->kind->isRemote() => $inspection->controls->columns[$entry->column]->title,
             SurfaceKind::InfraredKey === $entry->kind => 'key',
             SurfaceKind::WallSwitch === $entry->kind => 'switch',
@@ -309,12 +306,12 @@ final class Constants
         $all = [];
         foreach ($board->functions as $id => $function) {
             if (!isset($mentioned[$id]) && null === $board->actuatorOf($id)) {
-                array_push($all, ...self::pin($inspection, 'Other pins', self::identifier($function->name), $id));
+                array_push($all, ...self::pin($inspection, 'Other pins', ControlMap::identifier($function->name), $id));
             }
         }
         foreach ($inspection->controls->groups as $group) {
-            $stem = 'GROUP_' . self::identifier($board->lineGroups[$group->group]->name);
-            $channel = self::identifier($board->channels[$group->column]->name);
+            $stem = 'GROUP_' . ControlMap::identifier($board->lineGroups[$group->group]->name);
+            $channel = ControlMap::identifier($board->channels[$group->column]->name);
             $all[] = new Constant('Groups', $stem . '_' . $channel, $group->address);
             if ('' !== $group->on) {
                 $all[] = new Constant('Groups', $stem . '_' . $channel . '_ON', $group->on);
@@ -326,7 +323,7 @@ final class Constants
             foreach (array_keys($board->lines) as $place => $line) {
                 $bits |= in_array($line, $group->lines, true) ? 1 << $place : 0;
             }
-            $all[] = new Constant('Groups', 'GROUP_' . self::identifier($group->name) . '_LINES', $bits, 'bit 0: the first line of this file');
+            $all[] = new Constant('Groups', 'GROUP_' . ControlMap::identifier($group->name) . '_LINES', $bits, 'bit 0: the first line of this file');
         }
 
         return $all;

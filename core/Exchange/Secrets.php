@@ -7,6 +7,7 @@ namespace IronLatch\Core\Exchange;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Need;
+use IronLatch\Core\Control\ControlMap;
 
 /** Names of what must be kept apart from a board: network, broker, services. There are only placeholders, and a copy of the board fills in its own. */
 final class Secrets
@@ -21,7 +22,7 @@ final class Secrets
         $names = [];
         foreach ($board->channels as $channel) {
             $profile = $board->profile($channel);
-            $stem = Constants::identifier($channel->name);
+            $stem = ControlMap::identifier($channel->name);
             if (in_array(Need::Radio, $profile->needs, true) && Addressing::Command !== $profile->addressing) {
                 array_push($names, 'NETWORK_NAME', 'NETWORK_PASSWORD');
             }

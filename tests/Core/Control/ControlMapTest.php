@@ -66,7 +66,7 @@ final class ControlMapTest extends TestCase
         $after = ControlMap::of($twin);
         self::assertEquals($before, array_intersect_key($after->entries, $before));
         self::assertSame(['home/utility/lamp-2/set', 'home/utility/lamp-2/state'], [$after->at('L5', 'C2')[0]->address, $after->at('L5', 'C2')[0]->state]);
-        self::assertSame('LAMP_2', $after->identifiers['L5']);
+        self::assertSame('LAMP_L5', $after->identifiers['L5']);
         $own = ControlMap::of(TestBoards::edited($board, new TellSurface('S12', address: 'home/utility/lamp/set')));
         self::assertSame(['home/utility/lamp/set', true], [$own->entries['S12']->address, $own->entries['S12']->isOwn]);
         self::assertSame(['home/utility/lamp-2/set', false], [$own->entries['S11']->address, $own->entries['S11']->isOwn]);

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\RenameFunction;
+use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Exchange\Constant;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
 use IronLatch\Core\Exchange\Difference;
@@ -75,6 +80,14 @@ final class DriftTest extends TestCase
         self::assertContains(['AIRER_PIN', '21', null], $rows);
         self::assertNotContains('BOARD_NAME', array_map(static fn(Difference $one): string => $one->name, $found), 'A pin table is held against pins alone.');
         self::assertContains('BOARD_NAME', array_map(static fn(Difference $one): string => $one->name, Drift::between($inspection, 'LAMP_ON_LEVEL=1')));
+    }
+
+    /** “Lamp” has a switch, and “Lamp switch” is a line; a sensor is called as a line is: every pin has a constant of its own. */
+    public function testNoConstantTakesTheNameOfAnother(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new RenameLine('L2', 'Lamp switch'), new RenameFunction('F5', 'Lamp'), new AddLine('Lamp__2', TestBoards::part('led-lamp', Appliance::class)), new SeatFunction('F6', '21'));
+        $pins = array_map(static fn(Constant $one): int|string => $one->value, array_filter(Constants::of(new Inspection($board)), static fn(Constant $one): bool => $one->isPin));
+        self::assertSame(['LAMP_PIN' => 23, 'LAMP_SWITCH_PIN' => 33, 'LAMP_SWITCH_L2_PIN' => 22, 'LAMP_SWITCH_L2_BUTTON_PIN' => 32, 'LAMP_2_PIN' => 21, 'LAMP_PIN_2' => 34], $pins);
     }
 
     public function testATextWithoutConstantsSaysWhatToPaste(): void

@@ -46,8 +46,8 @@ final class RuleBookTest extends TestCase
         $before = TestBoards::inspect($fault);
         $remedies = $before->finding($rule . ':' . $subject)?->remedies() ?? [];
         if ([] === $remedies) {
-            // No relay on offer bears 17 A, nor so big a saw: then nothing is proposed, and the screen says so.
-            self::assertContains([$rule, $figure], [['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966']]);
+            // No relay on offer bears 17 A, nor so big a saw or pump, nor 48 V of DC: then nothing is proposed, and the screen says so.
+            self::assertContains([$rule, $figure], [['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'], ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625']]);
 
             return;
         }

@@ -112,6 +112,7 @@ use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Operation;
@@ -231,6 +232,10 @@ final class RuleFixtures
 
         yield 'more than the contact’s rating' => self::one('mains.contact-overloaded', 'A2', Kind::Danger, '×0.92', new StateLoad('L2', 4000.0), new StateLoad('L2', 3600.0));
         yield 'too many electronic lamps' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.92', new StateLoad('L1', 200.0), new StateLoad('L1', 180.0));
+        $dc = static fn(float $volts, float $watts): Edit => new ChooseAppliance('L1', new Appliance(new PartIdentity('dc-motor', 1, 'DC motor', Basis::CommonPractice, 'for a test'), LoadKind::DcInductive, $watts, 1.0, $volts));
+        yield 'pump on a bare resistive rating' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.966', $both($mainsOnly('return-pump'), new StateLoad('L1', 800.0)), $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0)));
+        yield '24 V DC motor beyond the contact' => self::one('mains.contact-overloaded', 'A1', Kind::Danger, '×0.96', $dc(24.0, 400.0), $dc(24.0, 110.0));
+        yield '48 V DC on a contact for 30 V' => self::one('mains.contact-overloaded', 'A1', Kind::Danger, '×0.625', $dc(48.0, 20.0), $dc(24.0, 20.0));
         yield 'motor on a resistive rating' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.966', $both($mainsOnly('workshop-saw'), new StateLoad('L1', 1200.0)), $both($mainsOnly('workshop-saw'), new StateLoad('L1', 1100.0)));
 
         yield 'neutral alone' => self::one('mains.neutral-switched', 'L1', Kind::Danger, '', new StateConductor(['L1'], SwitchedConductor::Neutral), new StateConductor(['L1'], SwitchedConductor::Both));

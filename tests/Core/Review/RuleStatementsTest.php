@@ -880,6 +880,18 @@ final class RuleStatementsTest extends TestCase
                 '“Lamp” (electronic lamp) draws 1.74 A; starting current considered, the contact should carry no more than 1.6 A.',
                 [],
             ],
+            'pump on a bare resistive rating' => [
+                '“Lamp” (induction motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A.',
+                [],
+            ],
+            '24 V DC motor beyond the contact' => [
+                '“Lamp” draws 16.7 A through a contact that is not rated for it: rating over current is ×0.96.',
+                [],
+            ],
+            '48 V DC on a contact for 30 V' => [
+                '“Lamp” draws 417 mA through a contact that is not rated for it: rating over voltage is ×0.625.',
+                [],
+            ],
             'motor on a resistive rating' => [
                 '“Lamp” (universal motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A.',
                 [],

@@ -242,6 +242,7 @@ final readonly class DemoBoards
             // A box of wood on a thin lead, with whatever fuse lay about.
             new StateBox(inlet: InletKind::Polarised, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
             new ChooseFuse($this->part('fuse-glass-5', MainsFuse::class)),
+            new StateSafety(array_keys($board->lines), outlet: OutletKind::Lead),
             new StateSafety(['L3'], earthJoined: false, restore: RestorePolicy::Last, cutOut: false),
             new StateSafety(['L5'], restore: RestorePolicy::Off),
             new StateSafety(['L1'], snubber: Snubber::Rc),

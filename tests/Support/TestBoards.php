@@ -34,6 +34,7 @@ use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\NewBoard;
+use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\Place;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
@@ -110,6 +111,7 @@ final class TestBoards
             new SeatFunction('F4', 'GPIO32'),
             new SeatFunction('F5', 'GPIO34'),
             new StateCable(['F3', 'F4'], 0.5),
+            new StateSafety(['L1', 'L2'], outlet: OutletKind::Fixed),
             new StateSafety(['L2'], earthJoined: true, restore: RestorePolicy::Off, cutOut: true),
             ...self::mainsFacts(),
         );

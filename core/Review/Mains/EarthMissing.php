@@ -41,6 +41,9 @@ final class EarthMissing implements Rule
         foreach (OnMains::lines($inspection) as $id => $line) {
             $outlet = $line->safety?->outlet?->value;
             $wants = $inspection->board->appliance($line)->earthed ? 'its appliance has parts that must be earthed' : ($outlet instanceof OutletKind && $outlet->offersEarth() ? 'its outlet offers earth to whatever is plugged in' : null);
+            if (null === $wants && !$outlet instanceof OutletKind) {
+                yield new NotChecked($this->facts(), $id, 'where it leaves the box: an outlet may offer earth');
+            }
             if (null === $wants) {
                 continue;
             }

@@ -145,6 +145,7 @@ final class InspectorTest extends TestCase
             ['mains.shared-overloaded', 'board', 'the cross-section of the thinnest wire of one line'],
             ['mains.shared-overloaded', 'board', 'the rating of the least terminal'],
             ['mains.shared-overloaded', 'board', 'whether mains runs in tracks, and how wide the narrowest is'],
+            ['mains.no-earth', 'L2', 'where it leaves the box: an outlet may offer earth'],
             ['mains.both-poles', 'board', 'how the mains comes in'],
             ['mains.barrier', 'board', 'whether somebody can touch the low-voltage side'],
             ['mains.barrier', 'board', 'where it lives'],

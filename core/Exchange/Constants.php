@@ -21,6 +21,7 @@ use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\Pin;
@@ -56,7 +57,11 @@ final class Constants
      */
     public static function pinNumber(Pin $pin): ?int
     {
-        if (1 === preg_match('/^GPIO(\\d+)$/', $pin->chip->name, $match) || 1 === preg_match('/\\.[A-Z]?(\\d+)$/', $pin->name(), $match) || 1 === preg_match('/^D(\\d+)$/', $pin->label(), $match)) {
+        // The second port of an expander is counted on from the first.
+        if (1 === preg_match('/\.([A-Z]?)(\d+)$/', $pin->name(), $match)) {
+            return (int) $match[2] + ('B' === $match[1] ? 8 : 0);
+        }
+        if (1 === preg_match('/^GPIO(\d+)$/', $pin->chip->name, $match) || 1 === preg_match('/^D(\d+)$/', $pin->label(), $match)) {
             return (int) $match[1];
         }
 
@@ -187,11 +192,9 @@ final class Constants
         if (null === $pin || null === $number) {
             return [];
         }
-        $controller = $inspection->controller;
-        $all = [new Constant($section, $id . '_PIN', $number, $pin->bothNames(), isPin: true, adopt: static function (string $value) use ($controller, $function): ?Edit {
-            $reading = $controller->read($value);
-            // A program counts by the chip where it has numbers, and by the print where it has none.
-            $found = $reading->asNumber ?? $reading->asLabel ?? (ctype_digit($value) ? $controller->read('D' . $value)->best() : null);
+        [$controller, $expander] = [$inspection->controller, $pin->expander];
+        $all = [new Constant($section, $id . '_PIN', $number, $pin->bothNames(), isPin: true, adopt: static function (string $value) use ($controller, $function, $expander): ?Edit {
+            $found = self::pinOf($controller, $value, $expander);
 
             return null === $found ? null : new SeatFunction($function, $found->name());
         })];
@@ -200,6 +203,19 @@ final class Constants
         }
 
         return $all;
+    }
+
+    /** The pin that a program calls so: a bit of the same expander, else by the number of the chip, else by its print. */
+    private static function pinOf(Controller $controller, string $value, ?string $expander): ?Pin
+    {
+        foreach (null !== $expander && ctype_digit($value) ? $controller->pins : [] as $pin) {
+            if ($pin->expander === $expander && self::pinNumber($pin) === (int) $value) {
+                return $pin;
+            }
+        }
+        $reading = $controller->read($value);
+
+        return $reading->asNumber ?? $reading->asLabel ?? (ctype_digit($value) ? $controller->read('D' . $value)->best() : null);
     }
 
     /**

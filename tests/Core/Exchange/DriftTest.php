@@ -6,10 +6,12 @@ namespace IronLatch\Tests\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\AddLine;
+use IronLatch\Core\Board\Edit\FitExpander;
 use IronLatch\Core\Board\Edit\RenameFunction;
 use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Exchange\Constant;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
@@ -88,6 +90,15 @@ final class DriftTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new RenameLine('L2', 'Lamp switch'), new RenameFunction('F5', 'Lamp'), new AddLine('Lamp__2', TestBoards::part('led-lamp', Appliance::class)), new SeatFunction('F6', '21'));
         $pins = array_map(static fn(Constant $one): int|string => $one->value, array_filter(Constants::of(new Inspection($board)), static fn(Constant $one): bool => $one->isPin));
         self::assertSame(['LAMP_PIN' => 23, 'LAMP_SWITCH_PIN' => 33, 'LAMP_SWITCH_L2_PIN' => 22, 'LAMP_SWITCH_L2_BUTTON_PIN' => 32, 'LAMP_2_PIN' => 21, 'LAMP_PIN_2' => 34], $pins);
+    }
+
+    public function testAPinOfAnExpanderIsABitOfIt(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new FitExpander(TestBoards::part('mcp23017', Expander::class)), new SeatFunction('F1', 'X1.B3'));
+        $constants = Constants::of(new Inspection($board));
+        self::assertSame([11, 'X1'], [$constants['LAMP_PIN']->value, $constants['LAMP_EXPANDER']->value]);
+        $edit = Drift::adopt(new Inspection($board), 'LAMP_PIN = 2', 'LAMP_PIN');
+        self::assertSame('X1.A2', $edit?->apply($board)->seats['F1']->pin, 'Not GPIO2.');
     }
 
     public function testATextWithoutConstantsSaysWhatToPaste(): void

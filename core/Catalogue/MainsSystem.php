@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Measured;
 final readonly class MainsSystem implements Part
 {
     /**
+     * @param float $hertz 0 for direct current
      * @param string $outletScrews which screw of an outlet takes which conductor; empty where outlets are marked by letters alone
      */
     public function __construct(
@@ -25,6 +26,18 @@ final readonly class MainsSystem implements Part
         public CordTable $cordTable = CordTable::Iec60335,
         public string $outletScrews = '',
     ) {}
+
+    /** A bus of direct current, as in a van or a boat. */
+    public function isDirect(): bool
+    {
+        return 0.0 === $this->hertz;
+    }
+
+    /** Low enough to be touched (IEC 61140: 60 V of direct, 25 V of alternating current, in the dry; from memory). It can burn all the same. */
+    public function isHarmlessToTouch(): bool
+    {
+        return $this->volts <= ($this->isDirect() ? 60.0 : 25.0);
+    }
 
     public function identity(): PartIdentity
     {

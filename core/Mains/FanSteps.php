@@ -25,7 +25,7 @@ final readonly class FanSteps
         $all = [];
         foreach ($board->groups as $id => $group) {
             $bank = $group->bank;
-            if (GroupKind::StepRelays !== $group->kind || null === $bank || [] === $bank->capacitors) {
+            if ($board->system()->isDirect() || GroupKind::StepRelays !== $group->kind || null === $bank || [] === $bank->capacitors) {
                 continue;
             }
             $steps = [];

@@ -144,7 +144,7 @@ final readonly class LivePath
         $appliance = $board->appliance($line);
         $watts = is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts;
         $volts = $appliance->dcVolts ?? $board->system()->volts;
-        $isDc = null !== $appliance->dcVolts;
+        $isDc = null !== $appliance->dcVolts || $board->system()->isDirect();
         $amps = $watts / ($volts * ($isDc ? 1.0 : $appliance->powerFactor));
         $rating = $isDc ? $relay->contactDcAmps : $relay->contactAcAmps;
         $share = !$breaks && LoadKind::DcInductive === $appliance->load ? 1.0 : ContactShare::of($appliance->load);

@@ -160,7 +160,7 @@ final readonly class MainsScreen
     private function needed(): ?array
     {
         $place = $this->inspection->board->box?->place?->value;
-        if (!$place instanceof Place) {
+        if (!$place instanceof Place || $this->inspection->board->system()->isHarmlessToTouch()) {
             return null;
         }
         $volts = $this->inspection->board->system()->volts;

@@ -43,7 +43,7 @@ final class BarrierTooNarrow implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $box = $inspection->board->box;
-        if (!OnMains::any($inspection) || false === $box?->touchable?->value) {
+        if ([] === OnMains::hurting($inspection) || false === $box?->touchable?->value) {
             return;
         }
         $place = $box?->place?->value;

@@ -38,7 +38,7 @@ final class BesideLowVoltage implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        foreach (OnMains::any($inspection) ? $board->lines : [] as $id => $line) {
+        foreach ([] !== OnMains::hurting($inspection) ? $board->lines : [] as $id => $line) {
             if (null === $board->appliance($line)->dcVolts || [] === array_filter($line->actuators, static fn(Actuator $actuator): bool => null !== $actuator->relay)) {
                 continue;
             }

@@ -40,13 +40,13 @@ final class BothPoles implements Rule
     {
         $inlet = $inspection->board->box?->inlet?->value;
         if (!$inlet instanceof InletKind) {
-            if (OnMains::any($inspection)) {
+            if ([] !== OnMains::hurting($inspection)) {
                 yield new NotChecked($this->facts(), 'board', 'how the mains comes in');
             }
 
             return;
         }
-        foreach ($inlet->wantsBothPoles() ? OnMains::lines($inspection) : [] as $id => $line) {
+        foreach ($inlet->wantsBothPoles() ? OnMains::hurting($inspection) : [] as $id => $line) {
             if ($line->conductor->isKnown() && SwitchedConductor::Both !== $line->conductor->value) {
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is switched in one conductor, behind %s: it can be live while it is off.', $line->name, InletKind::TwoHots === $inlet ? 'two live conductors' : 'a ' . $inlet->value), proposals: static fn(): array => [...InletKind::TwoHots === $inlet ? [] : [new Remedy('Use a plug that fits one way only', new StateBox(inlet: InletKind::Polarised))], new Remedy('Switch both conductors', new StateConductor([$id], SwitchedConductor::Both))]);
             }

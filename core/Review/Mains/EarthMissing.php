@@ -38,7 +38,7 @@ final class EarthMissing implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach (OnMains::lines($inspection) as $id => $line) {
+        foreach (OnMains::hurting($inspection) as $id => $line) {
             $outlet = $line->safety?->outlet?->value;
             $wants = $inspection->board->appliance($line)->earthed ? 'its appliance has parts that must be earthed' : ($outlet instanceof OutletKind && $outlet->offersEarth() ? 'its outlet offers earth to whatever is plugged in' : null);
             if (null === $wants && !$outlet instanceof OutletKind) {
@@ -54,7 +54,7 @@ final class EarthMissing implements Rule
             }
         }
         $box = $inspection->board->box;
-        if (BaseMaterial::Metal === $box?->enclosure?->value && true !== $box->enclosureEarthed?->value && OnMains::any($inspection)) {
+        if (BaseMaterial::Metal === $box?->enclosure?->value && true !== $box->enclosureEarthed?->value && [] !== OnMains::hurting($inspection)) {
             if (null === $box->enclosureEarthed) {
                 yield new NotChecked($this->facts(), 'board', 'whether its metal case is joined to protective earth');
             } else {

@@ -37,10 +37,7 @@ final class NeutralSwitched implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->lines as $id => $line) {
-            if (null !== $inspection->board->appliance($line)->dcVolts) {
-                continue;
-            }
+        foreach (OnMains::hurting($inspection) as $id => $line) {
             if (!$line->conductor->isKnown()) {
                 yield new NotChecked($this->facts(), $id, 'which conductor the contact interrupts');
             } elseif (!in_array($line->conductor->value, [SwitchedConductor::Live, SwitchedConductor::Both], true)) {

@@ -7,7 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Review\Inspection;
 
-/** The lines of a board that the mains feeds. */
+/** The lines of a board that the mains feeds, or the bus in its place. */
 final class OnMains
 {
     /**
@@ -21,5 +21,15 @@ final class OnMains
     public static function any(Inspection $inspection): bool
     {
         return [] !== self::lines($inspection);
+    }
+
+    /**
+     * Those whose voltage can hurt: none on a bus that may be touched.
+     *
+     * @return array<string, Line> by id
+     */
+    public static function hurting(Inspection $inspection): array
+    {
+        return $inspection->board->system()->isHarmlessToTouch() ? [] : self::lines($inspection);
     }
 }

@@ -40,7 +40,7 @@ final class RelayInsulation implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $touchable = $inspection->board->box?->touchable?->value;
-        if (false === $touchable) {
+        if (false === $touchable || $inspection->board->system()->isHarmlessToTouch()) {
             return;
         }
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {

@@ -41,7 +41,7 @@ final class SnubberGlow implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach (OnMains::lines($inspection) as $id => $line) {
+        foreach (OnMains::hurting($inspection) as $id => $line) {
             $load = $inspection->board->appliance($line)->load;
             $snubber = $line->safety?->snubber?->value;
             if (Snubber::Rc === $snubber && LoadKind::ElectronicLamp === $load) {

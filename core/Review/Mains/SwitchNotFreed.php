@@ -43,7 +43,7 @@ final class SwitchNotFreed implements Rule
             $switches += count(array_filter($line->surfaces, static fn(Surface $surface): bool => SurfaceKind::WallSwitch === $surface->kind));
         }
         $freed = $inspection->board->box?->switchesFreed?->value;
-        if (0 === $switches || true === $freed || !OnMains::any($inspection)) {
+        if (0 === $switches || true === $freed || [] === OnMains::hurting($inspection)) {
             return;
         }
         if (null === $freed) {

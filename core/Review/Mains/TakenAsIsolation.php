@@ -37,7 +37,7 @@ final class TakenAsIsolation implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach (OnMains::lines($inspection) as $id => $line) {
+        foreach (OnMains::hurting($inspection) as $id => $line) {
             if (true !== $line->safety?->offTakenAsIsolation?->value) {
                 continue;
             }

@@ -13,7 +13,10 @@ use IronLatch\Core\Board\Edit\ChooseMains;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateTrack;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
@@ -29,6 +32,9 @@ use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\Stage;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -102,6 +108,20 @@ final class LivePathTest extends TestCase
         self::assertEqualsWithDelta(10.0 / 4.0, LivePath::of($board)->shared['lead']->margin->value ?? 0.0, 1e-9, '1 mm² bears 10 A.');
         self::assertNull(LivePath::of($board)->shared['track'] ?? null, 'Mains runs in wires.');
         self::assertEqualsWithDelta(TrackCurrent::amps(5e-3, 35e-6, 10.0, false) / 3.0, LivePath::of(TestBoards::edited($board, new StateTrack(5e-3)))->shared['track']->margin->value ?? 0.0, 1e-9);
+    }
+
+    /** On a bus of 24 V of direct current nothing shocks, and all that burns is judged by DC: contacts by their DC rating, without a power factor. */
+    public function testABusOfDirectCurrent(): void
+    {
+        $faults = [new StateConductor(['L1'], SwitchedConductor::Neutral), new StateBox(clearanceMetres: 1e-3, creepageMetres: 1e-3, oneCircuit: false, switchesFreed: false, lowContactsApart: false), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new StateSafety(['L2'], earthJoined: false), new StateLoad('L2', 480.0)];
+        $at230 = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), ...$faults));
+        $bus = TestBoards::edited(TestBoards::sound(), new ChooseMains(TestBoards::part('dc-24', MainsSystem::class)), ...$faults);
+        $at24 = TestBoards::inspect($bus);
+        $rules = static fn(Report $report): array => array_values(array_unique(array_map(static fn(Finding $one): string => $one->rule->id, array_filter($report->findings, static fn(Finding $one): bool => Stage::Mains === $one->rule->stage))));
+        self::assertEqualsCanonicalizing(['mains.barrier', 'mains.no-earth', 'mains.relay-insulation', 'mains.neutral-switched', 'mains.two-circuits', 'mains.switch-not-freed'], $rules($at230));
+        self::assertEqualsCanonicalizing(['mains.shared-overloaded', 'mains.contact-overloaded', 'mains.fuse-too-small'], $rules($at24), '20 A of DC through all that is made for 10 A.');
+        self::assertEqualsWithDelta(18 / 24, LivePath::of($bus)->contacts['A1']->amps->value, 1e-9);
+        self::assertStringContainsString('10 A DC', implode(' ', LivePath::of($bus)->contacts['A1']->margin->nominal->inputs));
     }
 
     /** A fan of 40 W at 0.6 on 230 V is 794 Ω at 53°; behind 1.5 µF (2122 Ω) it gets a third of its voltage. */

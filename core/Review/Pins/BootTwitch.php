@@ -123,7 +123,9 @@ final class BootTwitch implements Rule
         }
         if (null === $pin->chip->strap) {
             $direction = Level::High === $actuator->driver->inherentActiveLevel() ? PullDirection::Down : PullDirection::Up;
-            foreach (PreferredValues::e12Between(self::LEAST_PULL_OHMS, self::GREATEST_PULL_OHMS) as $ohms) {
+            // The stronger a pull, the better it holds: what the strongest does not hold, none does.
+            $holds = null === $inspection->startUp->withPull($actuator->function, $pin, new Pull($direction, self::LEAST_PULL_OHMS))->worstTwitch();
+            foreach ($holds ? PreferredValues::e12Between(self::LEAST_PULL_OHMS, self::GREATEST_PULL_OHMS) : [] as $ohms) {
                 if (null === $inspection->startUp->withPull($actuator->function, $pin, new Pull($direction, $ohms))->worstTwitch()) {
                     $remedies[] = new Remedy(sprintf('Fit a pull-%s of %s', $direction->value, QuantityPrinter::rounded($ohms, Unit::Ohm)), new FitPull($actuator->function, $direction, $ohms));
                     break;

@@ -11,7 +11,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 /** The demo boards as files, in the order in which the shelf offers them. */
 final readonly class DemoFiles
 {
-    private const NAMES = ['utility-room' => 'Utility room board', 'first-try' => 'First try'];
+    private const NAMES = ['utility-room' => 'Utility room board', 'aquarium' => 'Aquarium cabinet', 'fermentation' => 'Fermentation cupboard', 'first-try' => 'First try'];
 
     public function __construct(#[Autowire('%kernel.project_dir%/demo')] private string $folder) {}
 

@@ -10,6 +10,7 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -36,12 +37,23 @@ final class CheckCommandTest extends TestCase
         self::assertSame(1, $code);
     }
 
-    public function testTheUtilityRoomBoardIsSound(): void
+    #[TestWith(['utility-room'])]
+    #[TestWith(['fermentation'])]
+    public function testTheSoundDemosAreSound(string $file): void
     {
-        [$code, $output] = self::latch('check', self::ROOT . '/demo/utility-room.json', '--format=json');
+        [$code, $output] = self::latch('check', self::ROOT . '/demo/' . $file . '.json', '--format=json');
         $report = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
         self::assertIsArray($report);
         self::assertSame([0, [], []], [$code, $report['findings'], $report['notChecked']]);
+    }
+
+    public function testTheAquariumCabinetIsHalfDone(): void
+    {
+        [$code, $output] = self::latch('check', self::ROOT . '/demo/aquarium.json');
+        self::assertSame(1, $code);
+        foreach (['The fuse is rated 5 A; the thinnest wire of one line bears 3 A.', '“Heater” heats, and nothing but the board switches it off.', 'If “Return pump wall switch” stands closed at power-up it holds GPIO0 (printed D3) low', 'at peak; Mains module 5 V, 3 W gives 600 mA', 'While “Cabinet broker” reconnects, 6 controls on the board wait for up to 5 s.'] as $said) {
+            self::assertStringContainsString($said, $output);
+        }
     }
 
     public function testTheDemoFilesAreThoseOfTheCode(): void

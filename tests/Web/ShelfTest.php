@@ -121,7 +121,7 @@ final class ShelfTest extends BoardTestCase
         self::assertMatchesRegularExpression('/^200 attachment; filename=iron-latch-[\d-]+\.db$/', $answer->getErrorOutput());
         $copy = (string) tempnam(sys_get_temp_dir(), 'copy');
         file_put_contents($copy, $answer->getOutput());
-        self::assertSame(2, (new \SQLite3($copy, SQLITE3_OPEN_READONLY))->querySingle('SELECT count(*) FROM board'));
+        self::assertSame(4, (new \SQLite3($copy, SQLITE3_OPEN_READONLY))->querySingle('SELECT count(*) FROM board'));
         self::assertSame([], glob($root . '/var/backup-*'), 'Nothing is left behind.');
         array_map(unlink(...), [$copy, $database]);
     }

@@ -102,7 +102,7 @@ final readonly class LivePath
     {
         $box = $board->box ?? new MainsBox();
         $table = $board->system()->cordTable;
-        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table) * $warmer, Unit::Ampere, $warmer < 1 ? 'table of cords · k' : 'table of cords', [QuantityPrinter::rounded($area->value, Unit::SquareMetre), ...$warmer < 1 ? [sprintf('k = %.2f in air of %s (IEC 60364-5-52 or NEC 310.15, from memory)', $warmer, QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius))] : []], 'flexible conductor', $table->value . ', from memory') : null;
+        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table) * $warmer, Unit::Ampere, $warmer < 1 ? 'table of cords · k' : 'table of cords', [WireSize::printed($area->value, $table), ...$warmer < 1 ? [sprintf('k = %.2f in air of %s (IEC 60364-5-52 or NEC 310.15, from memory)', $warmer, QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius))] : []], 'flexible conductor', $table->value . ', from memory') : null;
         $stated = static fn(?Fact $fact): ?Figure => is_float($fact?->value) ? new Figure('rating', $fact->value, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker') : null;
         $amps = self::lineAmps($board, $contacts);
         $single = new Figure('greatest current of one line', [] === $amps ? 0.0 : max($amps), Unit::Ampere, 'max I', [], 'rated power', 'definition of active power');

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Twig;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Control\StepMap;
+use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;
@@ -30,6 +32,7 @@ final class BoardExtension extends AbstractExtension
             new TwigFunction('driver_word', DriverWords::of(...)),
             new TwigFunction('step_ranges', StepMap::ranges(...)),
             new TwigFunction('nearest_step', self::nearestStep(...)),
+            new TwigFunction('wire', static fn(float $squareMetres, Board $board): string => WireSize::printed($squareMetres, $board->system()->cordTable)),
             new TwigFunction('key_of', PulseDistance::key(...)),
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),

@@ -8,6 +8,7 @@ use IronLatch\Core\Catalogue\CordTable;
 use IronLatch\Core\Mains\Ampacity;
 use IronLatch\Core\Mains\Insulation;
 use IronLatch\Core\Mains\TrackCurrent;
+use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityParser;
 use IronLatch\Core\Quantity\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -107,5 +108,12 @@ final class MainsTablesTest extends TestCase
         }
         self::assertSame(0.0, Ampacity::warmer(80.0, $table));
         self::assertEqualsWithDelta(1.5e-6, Ampacity::least(9.9, CordTable::Iec60335, Ampacity::warmer(50.0, CordTable::Iec60335)) ?? 0.0, 1e-9, '1 mm² bears 7 A there.');
+    }
+
+    /** ASTM B258: 18 AWG is 0.823 mm², 16 is 1.31, 14 is 2.08, 12 is 3.31 and 10 is 5.26 mm². */
+    public function testAWireIsWrittenByItsGaugeWhereTheCountryDoes(): void
+    {
+        self::assertSame(['18 AWG', '16 AWG', '14 AWG', '12 AWG', '10 AWG', '1 mm²'], array_map(static fn(float $mm2): string => WireSize::printed($mm2 * 1e-6, CordTable::Nec400), [0.82, 1.30, 2.08, 3.30, 5.26, 1.0]));
+        self::assertSame('0.82 mm²', WireSize::printed(0.82e-6, CordTable::Iec60335));
     }
 }

@@ -10,8 +10,7 @@ use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Mains\Ampacity;
-use IronLatch\Core\Quantity\QuantityPrinter;
-use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
 
@@ -40,7 +39,7 @@ final class FuseChoice
         foreach (self::fuses($inspection) as $fuse) {
             $area = Ampacity::least($fuse->ratedAmps, $inspection->board->system()->cordTable);
             if ($fuse->ratedAmps >= $load && null !== $area) {
-                $title = sprintf('Fit %s and wires of %s', lcfirst($fuse->identity->name), QuantityPrinter::rounded($area, Unit::SquareMetre));
+                $title = sprintf('Fit %s and wires of %s', lcfirst($fuse->identity->name), WireSize::printed($area, $inspection->board->system()->cordTable));
 
                 return [new Remedy($title, new Sequence($title, [new ChooseFuse($fuse), self::thicker($inspection, $area)]))];
             }

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Ampacity;
 use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -75,7 +76,7 @@ final class SharedOverloaded implements Rule
             default => null,
         };
         if (null !== $wire) {
-            return null === $area ? [] : [new Remedy(sprintf($wire[0], QuantityPrinter::rounded($area, Unit::SquareMetre)), $wire[1]($area))];
+            return null === $area ? [] : [new Remedy(sprintf($wire[0], WireSize::printed($area, $inspection->board->system()->cordTable)), $wire[1]($area))];
         }
         if ('track' === $part) {
             return [new Remedy('Run wires in place of tracks', new StateBox(tracks: false))];

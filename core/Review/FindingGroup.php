@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review;
 
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 
 /** Findings of one rule and kind, shown together, with one remedy for all where they share it. */
@@ -36,6 +38,30 @@ final readonly class FindingGroup
             $edits[] = $remedy->edit;
         }
 
+        // One pin serves one function: what each proposes alone cannot be done for all.
+        $pins = self::pins($edits);
+        if (count($pins) !== count(array_unique($pins))) {
+            return null;
+        }
+
         return new Remedy(sprintf('%s, for all %d', $title, count($edits)), new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits));
+    }
+
+    /**
+     * @param list<Edit> $edits
+     * @return list<string> that they seat a function on
+     */
+    private static function pins(array $edits): array
+    {
+        $pins = [];
+        foreach ($edits as $edit) {
+            array_push($pins, ...match (true) {
+                $edit instanceof Sequence => self::pins($edit->edits),
+                $edit instanceof SeatFunction => [$edit->pin],
+                default => [],
+            });
+        }
+
+        return $pins;
     }
 }

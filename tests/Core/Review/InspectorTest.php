@@ -14,6 +14,7 @@ use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetHouseRules;
+use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\Edit\WithdrawAcceptance;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
@@ -129,7 +130,12 @@ final class InspectorTest extends TestCase
         $flash = array_values(array_filter(TestBoards::inspect($board)->groups(), static fn(FindingGroup $group): bool => 'pins.flash-pin' === $group->first()->rule->id));
         self::assertCount(2, $flash[0]->findings);
         $titles = array_map(static fn(Finding $finding): ?string => $finding->remedies()[0]->title ?? null, $flash[0]->findings);
-        self::assertSame(1 === count(array_unique($titles)), null !== $flash[0]->remedyForAll());
+        self::assertCount(2, array_unique($titles));
+        self::assertNull($flash[0]->remedyForAll());
+
+        $unseated = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new UnseatFunction('F1'), new UnseatFunction('F2')))->groups();
+        // One pin serves one function: what each proposes alone cannot be done for all.
+        self::assertSame(['Seat it on GPIO25 (printed 25)', null], [$unseated[0]->findings[1]->remedies()[0]->title, $unseated[0]->remedyForAll()?->title]);
     }
 
     public function testWhatTheBoardDoesNotSayIsNamed(): void

@@ -31,13 +31,27 @@ final readonly class ControlMap
     public const BY_ITSELF = 'own';
     public const LIGHT = 'light';
 
+    /** @var array<string, list<Entry>> */
+    private array $byLine;
+    /** @var array<string, list<Entry>> */
+    private array $byColumn;
+
     /**
      * @param array<string, Column> $columns by id
      * @param array<string, Entry> $entries by surface
      * @param list<GroupEntry> $groups
      * @param array<string, string> $identifiers legal in a program, by line, in capitals
      */
-    private function __construct(public array $columns, public array $entries, public array $groups, public array $identifiers) {}
+    private function __construct(public array $columns, public array $entries, public array $groups, public array $identifiers)
+    {
+        $byLine = $byColumn = [];
+        foreach ($entries as $entry) {
+            $byLine[$entry->line][] = $entry;
+            $byColumn[$entry->column][] = $entry;
+        }
+        $this->byLine = $byLine;
+        $this->byColumn = $byColumn;
+    }
 
     public static function of(Board $board): self
     {
@@ -73,7 +87,7 @@ final readonly class ControlMap
      */
     public function at(string $line, string $column): array
     {
-        return array_values(array_filter($this->entries, static fn(Entry $entry): bool => $entry->line === $line && $entry->column === $column));
+        return array_values(array_filter($this->ofLine($line), static fn(Entry $entry): bool => $entry->column === $column));
     }
 
     /**
@@ -81,7 +95,7 @@ final readonly class ControlMap
      */
     public function ofLine(string $line): array
     {
-        return array_values(array_filter($this->entries, static fn(Entry $entry): bool => $entry->line === $line));
+        return $this->byLine[$line] ?? [];
     }
 
     /**
@@ -89,7 +103,7 @@ final readonly class ControlMap
      */
     public function on(string $column): array
     {
-        return array_values(array_filter($this->entries, static fn(Entry $entry): bool => $entry->column === $column));
+        return $this->byColumn[$column] ?? [];
     }
 
     /** Entries that a column holds, groups counted. */

@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\NameLikeness;
+use IronLatch\Core\Control\SpokenName;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -43,9 +44,10 @@ final class SoundsAlike implements Rule
                 continue;
             }
             $entries = $inspection->controls->on($column->id);
+            $heard = array_map(static fn(Entry $entry): SpokenName => new SpokenName($entry->address), $entries);
             foreach ($entries as $index => $entry) {
-                foreach (array_slice($entries, 0, $index) as $other) {
-                    $likeness = NameLikeness::between($other->address, $entry->address);
+                foreach (array_slice($entries, 0, $index) as $earlier => $other) {
+                    $likeness = $heard[$earlier]->likenessTo($heard[$index]);
                     if (null === $likeness || NameLikeness::Same === $likeness || $other->line === $entry->line) {
                         continue;
                     }
@@ -70,7 +72,7 @@ final class SoundsAlike implements Rule
         $line = $inspection->board->lines[$entry->line];
         $others = array_filter($inspection->controls->on($entry->column), static fn(Entry $other): bool => $other->surface !== $entry->surface);
         foreach ([$inspection->board->appliance($line)->identity->name, ...self::LAST_RESORT] as $name) {
-            if ([] === array_filter($others, static fn(Entry $other): bool => null !== NameLikeness::between($other->address, $name))) {
+            if ([] === array_filter($others, static fn(Entry $other): bool => null !== (new SpokenName($other->address))->likenessTo(new SpokenName($name)))) {
                 return [new Remedy(sprintf('Call it “%s” there', $name), TellSurface::keeping($entry->surface, $line->surfaces[$entry->surface], address: $name))];
             }
         }

@@ -8,6 +8,7 @@ use IronLatch\Core\Catalogue\LetterCase;
 use IronLatch\Core\Catalogue\NamingRules;
 use IronLatch\Core\Control\NameLikeness;
 use IronLatch\Core\Control\Naming;
+use IronLatch\Core\Control\SpokenName;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -69,7 +70,7 @@ final class NamingTest extends TestCase
     #[DataProvider('pairs')]
     public function testNamesThatAVoiceMayConfuse(string $one, string $other, ?NameLikeness $likeness): void
     {
-        self::assertSame($likeness, NameLikeness::between($one, $other));
-        self::assertSame($likeness, NameLikeness::between($other, $one));
+        self::assertSame($likeness, (new SpokenName($one))->likenessTo(new SpokenName($other)));
+        self::assertSame($likeness, (new SpokenName($other))->likenessTo(new SpokenName($one)));
     }
 }

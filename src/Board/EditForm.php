@@ -15,6 +15,7 @@ use IronLatch\Core\Record\RecordFault;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
+use IronLatch\Core\Record\ValueKind;
 
 /** Makes an edit of the fields of a form: parts come as ids and get their facts here. */
 final readonly class EditForm
@@ -43,7 +44,8 @@ final readonly class EditForm
                 $value = null;
             } elseif (null === $value && Chip::class === $field->value->class) {
                 $value = $this->chipOf($fields['carrier'] ?? null, $board);
-            } elseif (null === $value) {
+            } elseif (null === $value || '' === $value && $field->optional && ValueKind::Text !== $field->value->kind) {
+                // A field that is left empty says nothing: what is usual holds.
                 continue;
             }
             $data[$name] = $value;

@@ -132,4 +132,41 @@ final class ControlsTest extends BoardTestCase
         self::assertTrue($board->lines['L1']->safety?->barredFromGroups?->value);
         self::assertSame('00FF10EF', $board->lines['L1']->surfaces['S5']->code?->value);
     }
+
+    /** A maker’s own service: copied from a shipped profile, changed, kept, and used on a board at once. */
+    public function testAProfileOfOnesOwnIsUsedLikeAShippedOne(): void
+    {
+        $document = $this->browser->request('GET', '/catalogue/numbered-service/copy')->filter('textarea')->text(null, false);
+        $document = str_replace(['"capacity": 5', '"address": "{n}"', '"numbersPins": true', '"addressing": "number"'], ['"capacity": 2', '"address": "{root}-{line}"', '"numbersPins": false', '"addressing": "topic"'], $document);
+        $this->browser->request('POST', '/catalogue', ['document' => $document]);
+        self::assertResponseRedirects('/catalogue/my-numbered-service');
+        $opened = $this->shelved(TestBoards::sound());
+        $this->edit($opened, 'add-channel', ['profile' => 'my-numbered-service', 'name' => 'Mine', 'root' => 'attic']);
+        $this->edit($this->head($opened), 'put-on-channel', ['channel' => 'C1', 'lines' => ['L1', 'L2']]);
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/controls');
+        self::assertStringContainsString('attic-Lamp', $crawler->filter('.matrix')->text());
+        self::assertStringContainsString('2 of 2 places', $crawler->filter('.matrix')->text());
+
+        $this->browser->request('POST', '/catalogue', ['document' => str_replace('"operations": [', '"operations": [], "x": [', $document)]);
+        self::assertResponseStatusCodeSame(422);
+    }
+
+    public function testWhatIsRefusedLosesNothing(): void
+    {
+        $opened = $this->shelved(TestBoards::operatedInManyWays());
+        foreach ([
+            ['assign-code', ['surface' => 'S5', 'code' => 'my key', 'encoding' => '32-bit pulse distance', 'bits' => '32'], 'Write it in hexadecimal'],
+            ['change-channel', ['channel' => 'C2', 'name' => '', 'blockSeconds' => '5000 s'], 'between 0 and an hour'],
+            ['add-line-group', ['kind' => 'room', 'name' => 'Bath'], 'at least two lines'],
+            ['add-surface', ['line' => 'L1', 'kind' => 'knob', 'sharedFunction' => ''], 'add one on Pins first'],
+            ['set-thresholds', ['surface' => 'S3', 'percent' => ['x', '50']], 'whole number'],
+            ['state-stagger', ['seconds' => 'soon'], 'soon'],
+            ['state-firmware', ['facts' => ['consoleRate' => '7']], 'Usual are 9600 and 115200'],
+        ] as [$edit, $fields, $words]) {
+            $this->edit($this->head($opened), $edit, $fields);
+            self::assertResponseStatusCodeSame(422, $edit);
+            self::assertStringContainsString($words, $this->page(), $edit);
+        }
+        self::assertSame($opened->revision->id(), $this->head($opened)->revision->id());
+    }
 }

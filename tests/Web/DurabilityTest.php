@@ -76,7 +76,7 @@ final class DurabilityTest extends TestCase
         self::assertIsArray($copies);
         self::assertCount(1, $copies);
         $copy = new \SQLite3($copies[0], SQLITE3_OPEN_READONLY);
-        self::assertSame(2, $copy->querySingle('SELECT count(*) FROM board'));
+        self::assertSame(4, $copy->querySingle('SELECT count(*) FROM board'));
     }
 
     private function database(): \SQLite3

@@ -66,4 +66,31 @@ final class MainsTest extends BoardTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('never shorter than the way through air', $this->page());
     }
+
+    /** The steps of a fan, its tracks, its outlets: what the newer forms send. */
+    public function testFormsOfStepsAndOfTheChain(): void
+    {
+        $opened = $this->shelved(TestBoards::operatedInManyWays());
+        foreach ([
+            ['state-box', ['branchSquareMetres' => '18 AWG', 'atOnce' => '2']],
+            ['state-track', ['widthMetres' => '8 mm', 'copperMetres' => '70 µm', 'tinMetres' => '', 'inner' => '0', 'carriesAll' => '1']],
+            ['state-safety', ['lines' => ['L1', 'L3'], 'outlet' => 'half of a double outlet', 'outletAmps' => '15 A', 'linkRemoved' => '1']],
+            ['fit-step-capacitor', ['group' => 'G1', 'function' => 'F6', 'farads' => '1u5']],
+            ['add-step', ['group' => 'G1', 'relays' => ['F6', 'F7']]],
+            ['remove-step', ['group' => 'G1', 'number' => '1']],
+        ] as [$edit, $fields]) {
+            $this->edit($this->head($opened), $edit, $fields);
+            self::assertResponseIsSuccessful($edit);
+        }
+        $board = $this->head($opened)->board;
+        self::assertEqualsWithDelta(0.823e-6, $board->box?->branchSquareMetres?->value, 1e-9);
+        self::assertSame([2, true], [$board->box?->atOnce?->value, $board->box?->track?->carriesAll?->value]);
+        self::assertSame([OutletKind::SplitHalf, 15.0, true], [$board->lines['L3']->safety?->outlet?->value, $board->lines['L3']->safety?->outletAmps?->value, $board->lines['L3']->safety?->linkRemoved?->value]);
+        self::assertSame([['F7'], ['F6', 'F7']], array_map(static fn($step): array => $step->relays, $board->groups['G1']->steps()));
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L3');
+        self::assertStringContainsString('0.823 mm²', (string) $crawler->filter('input[name=branchSquareMetres]')->attr('value'));
+        self::assertStringContainsString('1–74 % Extractor fan', $crawler->filter('#main')->text());
+        $this->edit($this->head($opened), 'remove-step', ['group' => 'G1', 'number' => '9']);
+        self::assertResponseStatusCodeSame(422);
+    }
 }

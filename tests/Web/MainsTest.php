@@ -22,6 +22,7 @@ final class MainsTest extends BoardTestCase
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains');
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('Isolate and prove dead', $crawler->filter('#main .caution')->text());
+        self::assertSame('Mains kills. Isolate and prove dead before you open anything.', $crawler->filter('#main .stays')->text(), 'It stays in sight.');
         self::assertStringContainsString('Lead, weakest', $crawler->filter('#main')->text());
         self::assertCount(2, $crawler->filter('.live-path .blade'), 'One contact for each line.');
         self::assertGreaterThan(3, $crawler->filter('.live-path .wire-brown')->count());

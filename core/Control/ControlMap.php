@@ -23,7 +23,7 @@ use IronLatch\Core\Catalogue\SurfaceProfile;
 /**
  * Every line on every surface: from its one name, the names, values and places by which it is known there.
  *
- * What is derived depends on the line and on those before it only, so that a new line renames none.
+ * What is derived depends on the line, on those before it and on what the maker has given, so that a new line renames none.
  */
 final readonly class ControlMap
 {
@@ -331,11 +331,11 @@ final readonly class ControlMap
         $identifiers = [];
         foreach ($board->lines as $id => $line) {
             $fit = self::identifier($line->name);
-            foreach ($identifiers as $other) {
-                if ($other === $fit || $extends($fit, $other) || $extends($other, $fit)) {
-                    $fit .= '_' . $id;
-                    break;
-                }
+            if ([] !== array_filter($identifiers, static fn(string $other): bool => $extends($fit, $other) || $extends($other, $fit))) {
+                $fit .= '_' . $id;
+            }
+            while (in_array($fit, $identifiers, true)) {
+                $fit .= '_' . $id;
             }
             $identifiers[$id] = $fit;
         }

@@ -29,12 +29,12 @@ final readonly class GroupStart
         $sets = [];
         foreach ($board->lineGroups as $group) {
             if ($group->switchesOn) {
-                $sets[$group->name] = $group->lines;
+                $sets[] = [$group->name, $group->lines];
             }
         }
-        $sets['After a power cut'] = array_keys(array_filter($board->lines, static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true)));
+        $sets[] = ['After a power cut', array_keys(array_filter($board->lines, static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true)))];
         $starts = [];
-        foreach ($sets as $name => $lines) {
+        foreach ($sets as [$name, $lines]) {
             $start = self::of($board, $mains, $name, $lines);
             if (null !== $start) {
                 $starts[] = $start;

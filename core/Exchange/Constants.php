@@ -122,6 +122,9 @@ final class Constants
         foreach ([...$first, ...$then] as [$pin, $actuator, $line]) {
             ++$number;
             $all[] = new Constant('Order at start', sprintf('INIT_%d_PIN', $number), (int) self::pinNumber($pin), $board->nameOf($actuator->function) . ', ' . $pin->bothNames());
+            if (null !== $pin->expander) {
+                $all[] = new Constant('Order at start', sprintf('INIT_%d_EXPANDER', $number), $pin->expander, 'its pin is a bit of this expander');
+            }
             if ($actuator->activeLevel->value instanceof Level) {
                 $all[] = new Constant('Order at start', sprintf('INIT_%d_LEVEL', $number), Level::High === $actuator->activeLevel->value ? 0 : 1, 'off');
             }

@@ -86,7 +86,7 @@ final class ConstantsFile
                 || 1 === preg_match('~^(?:[A-Za-z_][\\w:]*[\\s*&]+)+(?<name>\\w+)\\s*(?:\\[\\d*\\])?\\s*[={]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|[^;}\\s]+)\\s*\\}?\\s*;~', $line, $match)
                 || !str_starts_with($line, '//') && !str_starts_with($line, '#') && 1 === preg_match('~^(?<name>[^=:,\\t]{1,80}?)\\s*[=:,\\t]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|.*?)[;,]?$~', $line, $match)) {
                 $name = trim($match['name'], " \"'");
-                if ('' !== $name && '' !== $match['value']) {
+                if (self::isName($name) && '' !== $match['value']) {
                     $read[$name] ??= ['value' => self::plain($match['value']), 'line' => $index + 1];
                 }
             }
@@ -103,12 +103,18 @@ final class ConstantsFile
     {
         $read = [];
         foreach ($data as $name => $value) {
-            if (is_scalar($value)) {
+            if (is_scalar($value) && self::isName((string) $name)) {
                 $read[(string) $name] = ['value' => is_bool($value) ? ($value ? '1' : '0') : (string) $value, 'line' => count($read) + 1];
             }
         }
 
         return [] === $read ? throw new \InvalidArgumentException('There is no constant in this JSON. Paste an object of names and values.') : $read;
+    }
+
+    /** A name has a letter; a bare number on the left is a row number, or nothing that a program calls anything. */
+    private static function isName(string $name): bool
+    {
+        return 1 === preg_match('/\p{L}/u', $name);
     }
 
     private static function plain(string $written): string

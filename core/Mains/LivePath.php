@@ -29,8 +29,9 @@ final readonly class LivePath
      * @param Figure $total amperes of all mains lines that can be on together
      * @param array<string, SharedPart> $shared what all of them have in common, from the inlet inwards, by id
      * @param array<string, FanSteps> $fans steps behind series capacitors, by group
+     * @param array<string, Figure> $outlets what the outlet of a line bears over what it carries, by line; none while its rating is not stated
      */
-    private function __construct(public array $contacts, public Figure $total, public array $shared, public array $fans) {}
+    private function __construct(public array $contacts, public Figure $total, public array $shared, public array $fans, public array $outlets) {}
 
     public static function of(Board $board): self
     {
@@ -44,7 +45,7 @@ final readonly class LivePath
 
         $total = self::total($board, $contacts);
 
-        return new self($contacts, $total, self::shared($board, $contacts, $total), FanSteps::all($board));
+        return new self($contacts, $total, self::shared($board, $contacts, $total), FanSteps::all($board), self::outlets($board, $contacts));
     }
 
     /**
@@ -122,10 +123,34 @@ final readonly class LivePath
             ['terminal', 'least terminal', $total, $stated($box->terminalAmps)],
             ...false === $box->tracks?->value ? [] : [['track', 'narrowest track', true === $track?->carriesAll?->value ? $total : $single, $trackBears]],
         ] as [$id, $name, $carries, $bears]) {
-            $shared[$id] = new SharedPart($id, $name, $carries, $carries === $total ? $few : null, $bears, null === $bears ? null : new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], 'all lines on', $bears->source));
+            $shared[$id] = new SharedPart($id, $name, $carries, $carries === $total ? $few : null, $bears, null === $bears ? null : self::over($bears, $carries, 'all lines on'));
         }
 
         return $shared;
+    }
+
+    /** What a part bears over what it carries. */
+    public static function over(Figure $bears, Figure $carries, string $corner = 'rated power'): Figure
+    {
+        return new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], $corner, $bears->source);
+    }
+
+    /**
+     * @param array<string, ContactLoad> $contacts
+     * @return array<string, Figure> by line
+     */
+    private static function outlets(Board $board, array $contacts): array
+    {
+        $outlets = [];
+        foreach ($board->lines as $id => $line) {
+            $rated = $line->safety?->outletAmps?->value;
+            $first = array_key_first($line->actuators);
+            if (is_float($rated) && null !== $first && true === $line->safety->outlet?->value?->isOutlet()) {
+                $outlets[$id] = self::over(new Figure('rating of the outlet', $rated, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker'), $contacts[$first]->amps);
+            }
+        }
+
+        return $outlets;
     }
 
     /** What a wire inside the box bears of what it bears in open air, where somebody has stated how warm it is in there. */

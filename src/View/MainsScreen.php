@@ -19,9 +19,9 @@ use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\Insulation;
+use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Mains\SharedPart;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
@@ -49,7 +49,7 @@ final readonly class MainsScreen
             'weakest' => $this->weakest(),
             'needed' => $this->needed(),
             'life' => $this->life($rows[$chosen] ?? null),
-            'chain' => isset($rows[$chosen]) ? $this->chain($board->lines[$chosen]) : [],
+            'chain' => isset($rows[$chosen]) ? $this->chain($chosen, $board->lines[$chosen]) : [],
             'states' => '' === $chosen ? [] : $this->states($board->lines[$chosen]),
             'groups' => array_filter($board->groups, static fn(FunctionGroup $group): bool => $group->kind->isExclusive()),
             'inlets' => InletKind::cases(),
@@ -95,15 +95,15 @@ final readonly class MainsScreen
      *
      * @return list<PathLink>
      */
-    private function chain(Line $line): array
+    private function chain(string $id, Line $line): array
     {
         $mains = $this->inspection->mains;
         $contact = $mains->contacts[array_key_first($line->actuators) ?? ''] ?? null;
         $links = [];
-        foreach (['inlet', 'lead', 'fuse', 'inner', 'terminal', 'track'] as $id) {
-            $part = $mains->shared[$id] ?? null;
+        foreach (['inlet', 'lead', 'fuse', 'inner', 'terminal', 'track'] as $name) {
+            $part = $mains->shared[$name] ?? null;
             if (null !== $part) {
-                $links[] = new PathLink(ucfirst($part->name), $part->amps->printed(), $part->bears?->printed() ?? '', $part->margin, 'fuse' !== $id);
+                $links[] = new PathLink(ucfirst($part->name), $part->amps->printed(), $part->bears?->printed() ?? '', $part->margin, 'fuse' !== $name);
             }
         }
         if (null === $contact) {
@@ -112,18 +112,13 @@ final readonly class MainsScreen
         $amps = $contact->amps;
         $links[] = new PathLink('Contact, with its share', $amps->printed(), QuantityPrinter::rounded($contact->margin->worst->value * $amps->value, Unit::Ampere), $contact->margin->worst, $contact->margin->nominal->value < 1);
         $branch = $mains->shared['branch']->bears;
-        $links[] = new PathLink('Wire of this line', $amps->printed(), $branch?->printed() ?? '', self::over($branch?->value, $amps));
+        $links[] = new PathLink('Wire of this line', $amps->printed(), $branch?->printed() ?? '', null === $branch ? null : LivePath::over($branch, $amps));
         if (true === $line->safety?->outlet?->value?->isOutlet()) {
             $rated = $line->safety->outletAmps?->value;
-            $links[] = new PathLink('Outlet', $amps->printed(), is_float($rated) ? QuantityPrinter::rounded($rated, Unit::Ampere) : '', self::over($rated, $amps));
+            $links[] = new PathLink('Outlet', $amps->printed(), is_float($rated) ? QuantityPrinter::rounded($rated, Unit::Ampere) : '', $mains->outlets[$id] ?? null);
         }
 
         return $links;
-    }
-
-    private static function over(mixed $bearsAmps, Figure $amps): ?Figure
-    {
-        return is_float($bearsAmps) ? new Figure('what it bears over what it carries', $bearsAmps / $amps->value, Unit::Ratio, 'I_bears ÷ I', [QuantityPrinter::rounded($bearsAmps, Unit::Ampere), $amps->printed()], 'rated power', 'as stated') : null;
     }
 
     /**

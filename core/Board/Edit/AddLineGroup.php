@@ -11,7 +11,7 @@ use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Record\ListOf;
 
-/** Adds lines that one act operates together; all of them that are not barred from groups, where none is chosen for a group of all lines. */
+/** Adds lines that one act operates together; where none is chosen for a group of all lines, all that it may switch: any may be switched off with others, and some never on. */
 final readonly class AddLineGroup implements Edit
 {
     /**
@@ -39,7 +39,7 @@ final readonly class AddLineGroup implements Edit
         }
         $lines = $this->lines;
         if (LineGroupKind::All === $this->kind && [] === $lines) {
-            $lines = array_keys(array_filter($board->lines, static fn(Line $line): bool => true !== $line->safety?->barredFromGroups?->value && !$board->appliance($line)->mustNotSelfStart));
+            $lines = array_keys(array_filter($board->lines, fn(Line $line): bool => !$this->switchesOn || true !== $line->safety?->barredFromGroups?->value && !$board->appliance($line)->mustNotSelfStart));
         }
         if (count($lines) < 2) {
             throw new EditRefused('Choose at least two lines that are operated together.');

@@ -36,6 +36,7 @@ final readonly class ChooseAppliance implements Edit
             $line->surfaces,
             $line->actuators,
             $sameSupply ? $line->feed : null,
+            uncontrolled: $line->uncontrolled,
         );
         if (null === $this->appliance->dcVolts && [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
             throw new EditRefused(sprintf('“%s” has no relay, and only a relay may switch the mains. Fit one first.', $line->name));

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\ChangeChannel;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -39,7 +40,7 @@ final class ReconnectBlocks implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        $local = array_filter($inspection->controls->entries, static fn($entry): bool => !$entry->kind->isRemote() && $entry->direction->commands());
+        $local = array_filter($inspection->controls->entries, static fn(Entry $entry): bool => !$entry->kind->isRemote() && $entry->direction->commands());
         foreach ([] === $local ? [] : $inspection->board->channels as $id => $channel) {
             if ([] === $inspection->board->profile($channel)->needs) {
                 continue;

@@ -7,7 +7,6 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -46,13 +45,12 @@ final class OutletOverloaded implements Rule
             if (!$outlet instanceof OutletKind || !$outlet->isOutlet() || null === $first) {
                 continue;
             }
-            $rated = $line->safety->outletAmps?->value;
             $amps = $inspection->mains->contacts[$first]->amps;
-            if (!is_float($rated)) {
+            $margin = $inspection->mains->outlets[$id] ?? null;
+            if (null === $margin) {
                 yield new NotChecked($this->facts(), $id, 'what its outlet is rated for');
-            } elseif ($amps->value > $rated) {
-                $figure = new Figure('rating of the outlet over the current', $rated / $amps->value, Unit::Ratio, 'I_outlet ÷ I', ['outlet ' . QuantityPrinter::rounded($rated, Unit::Ampere), 'appliance ' . $amps->printed()], 'rated power', 'stated by the maker');
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” draws %s through an outlet for %s.', $line->name, $amps->printed(), QuantityPrinter::rounded($rated, Unit::Ampere)), [$figure, $amps], static fn(): array => self::larger($id, $amps->value));
+            } elseif ($margin->value < 1) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” draws %s through an outlet for %s.', $line->name, $amps->printed(), QuantityPrinter::rounded($margin->value * $amps->value, Unit::Ampere)), [$margin, $amps], static fn(): array => self::larger($id, $amps->value));
             }
         }
     }

@@ -56,6 +56,7 @@ final class ControlEditsTest extends TestCase
         yield 'code in any spelling' => [new AssignCode('S5', ' 0x ff 18e7 '), static fn(Board $b) => $b->lines['L1']->surfaces['S5']->code?->printed(), '0x00FF18E7'];
         yield 'code taken away' => [new AssignCode('S6', forOff: true), static fn(Board $b) => [$b->lines['L3']->surfaces['S6']->code?->value, $b->lines['L3']->surfaces['S6']->offCode], ['00FF18E7', null]];
         yield 'group of all that may' => [new AddLineGroup(LineGroupKind::All, 'All'), static fn(Board $b) => $b->lineGroups['K3']->lines, ['L1', 'L3', 'L4']];
+        yield 'group of all that only switches off' => [new AddLineGroup(LineGroupKind::All, 'All', switchesOn: false), static fn(Board $b) => $b->lineGroups['K3']->lines, ['L1', 'L2', 'L3', 'L4']];
         yield 'group changed' => [new ChangeLineGroup('K2', 'Bath', ['L1'], [], false), static fn(Board $b) => [$b->lineGroups['K2']->lines, $b->lineGroups['K2']->channels, $b->lineGroups['K2']->switchesOn, $b->lineGroups['K2']->kind], [['L1'], [], false, LineGroupKind::Room]];
         yield 'group taken apart' => [new RemoveLineGroup('K2'), static fn(Board $b) => array_keys($b->lineGroups), ['K1']];
         yield 'group whose line goes' => [new RemoveLine('L3'), static fn(Board $b) => [$b->lineGroups['K2']->lines, $b->lineGroups['K1']->lines], [['L1'], ['L1', 'L2', 'L4']]];

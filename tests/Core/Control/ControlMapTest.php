@@ -67,6 +67,8 @@ final class ControlMapTest extends TestCase
         self::assertEquals($before, array_intersect_key($after->entries, $before));
         self::assertSame(['home/utility/lamp-2/set', 'home/utility/lamp-2/state'], [$after->at('L5', 'C2')[0]->address, $after->at('L5', 'C2')[0]->state]);
         self::assertSame('LAMP_L5', $after->identifiers['L5']);
+        $awkward = TestBoards::edited($board, new AddLine('Lamp L6', TestBoards::part('led-lamp', Appliance::class)), new AddLine('lamp', TestBoards::part('led-lamp', Appliance::class)));
+        self::assertSame(['LAMP_L6', 'LAMP_L6_L6'], array_values(array_slice(ControlMap::of($awkward)->identifiers, 4)));
         $own = ControlMap::of(TestBoards::edited($board, new TellSurface('S12', address: 'home/utility/lamp/set')));
         self::assertSame(['home/utility/lamp/set', true], [$own->entries['S12']->address, $own->entries['S12']->isOwn]);
         self::assertSame(['home/utility/lamp-2/set', false], [$own->entries['S11']->address, $own->entries['S11']->isOwn]);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Control;
 
+use IronLatch\Core\Board\Edit\AddLineGroup;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateStagger;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Control\GroupStart;
 use IronLatch\Core\Mains\LivePath;
@@ -25,6 +27,12 @@ final class GroupStartTest extends TestCase
         self::assertSame('Bath', $bath->name);
         self::assertEqualsWithDelta(40 * $lamp + 6 * $fan, $bath->atOnce->value, 1e-9);
         self::assertEqualsWithDelta(max(40 * $lamp, $lamp + 6 * $fan), $bath->staggered->value, 1e-9);
+    }
+
+    public function testGroupsMayBearANumberOrOneName(): void
+    {
+        $board = TestBoards::edited(TestBoards::operatedInManyWays(), new AddLineGroup(LineGroupKind::Room, '7', ['L1', 'L4']), new AddLineGroup(LineGroupKind::Room, 'Bath', ['L1', 'L2']));
+        self::assertSame(['Bath', '7', 'Bath'], array_map(static fn(GroupStart $one): string => $one->name, GroupStart::all($board, LivePath::of($board))));
     }
 
     public function testLinesThatComeBackTogetherCountAsAGroup(): void

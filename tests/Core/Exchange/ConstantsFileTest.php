@@ -50,6 +50,8 @@ final class ConstantsFileTest extends TestCase
     #[TestWith(['', 'There is no constant'])]
     #[TestWith(["hello\nworld", 'Paste lines such as'])]
     #[TestWith(['{"a": {"b": 1}}', 'no constant in this JSON'])]
+    #[TestWith(['[23, 5]', 'no constant in this JSON'])]
+    #[TestWith(["5 = 3\n1, 2", 'There is no constant'])]
     #[TestWith(["\xFF\xFE = 1", 'not encoded as UTF-8'])]
     public function testWhatCannotBeReadSaysWhatToPaste(string $text, string $words): void
     {

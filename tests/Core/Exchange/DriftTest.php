@@ -97,6 +97,7 @@ final class DriftTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new FitExpander(TestBoards::part('mcp23017', Expander::class)), new SeatFunction('F1', 'X1.B3'));
         $constants = Constants::of(new Inspection($board));
         self::assertSame([11, 'X1'], [$constants['LAMP_PIN']->value, $constants['LAMP_EXPANDER']->value]);
+        self::assertSame([11, 'X1'], [$constants['INIT_2_PIN']->value, $constants['INIT_2_EXPANDER']->value], 'Nobody takes the bit for a pin of the chip.');
         $edit = Drift::adopt(new Inspection($board), 'LAMP_PIN = 2', 'LAMP_PIN');
         self::assertSame('X1.A2', $edit?->apply($board)->seats['F1']->pin, 'Not GPIO2.');
     }

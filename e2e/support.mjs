@@ -1,8 +1,22 @@
 import { test as base, expect } from '@playwright/test';
+import { freshShelf, serve } from './server.mjs';
 
-/** A page that fails its test on a script error, a broken policy, or a request to any other host. */
 export const test = base.extend({
-  page: async ({ page }, use) => {
+  /** The server of this worker. */
+  server: [async ({}, use, info) => {
+    const server = await serve(info.parallelIndex);
+    await use(server);
+    server.end();
+  }, { scope: 'worker' }],
+
+  /** The address of that server, with the demo boards and nothing else on its shelf. */
+  baseURL: async ({ server }, use) => {
+    freshShelf(server.worker);
+    await use(server.url);
+  },
+
+  /** A page that fails its test on a script error, a broken policy, or a request to any other host. */
+  page: async ({ page, baseURL }, use) => {
     const faults = [];
     page.on('pageerror', (error) => faults.push(error.message));
     page.on('console', (message) => {
@@ -10,7 +24,7 @@ export const test = base.extend({
       if (message.type() === 'error' && !/status of (422|409)/.test(message.text())) faults.push(message.text());
     });
     page.on('request', (request) => {
-      if (!/^(http:\/\/127\.0\.0\.1:8043\/|data:|blob:)/.test(request.url())) faults.push(`asked ${request.url()}`);
+      if (![`${baseURL}/`, 'data:', 'blob:'].some((own) => request.url().startsWith(own))) faults.push(`asked ${request.url()}`);
     });
     await use(page);
     expect(faults).toEqual([]);

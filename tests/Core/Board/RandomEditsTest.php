@@ -39,15 +39,18 @@ use IronLatch\Core\Record\ValueKind;
 use IronLatch\Core\Record\ValueShape;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Tests\Support\Sample;
 use IronLatch\Tests\Support\TestBoards;
 use IronLatch\View\LineStrips;
-use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
  * Edits at random, sensible and not, as a careless hand would make them: each is either made or refused in words, and
  * whatever board comes out can be inspected, drawn, listed, written and read back the same.
  */
+#[Group('properties')]
 final class RandomEditsTest extends TestCase
 {
     private const STEPS = 220;
@@ -55,8 +58,17 @@ final class RandomEditsTest extends TestCase
     private const REMEDIES_EVERY = 12;
     private int $seed = 0;
 
-    #[TestWith([1])]
-    #[TestWith([2026])]
+    /**
+     * @return iterable<string, array{int}>
+     */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= Sample::size(2, 24); ++$seed) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
     public function testNoSequenceOfEditsBreaksABoard(int $seed): void
     {
         $this->seed = $seed;

@@ -21,6 +21,7 @@ final readonly class Actuator
      * @param Fact<Level> $activeLevel the level at the pin that switches the relay on
      * @param Fact<Clamp> $clamp what takes over the coil’s current when the driver opens; ready-made modules bring their own
      * @param ?float $holdRatio share of the rail that holds the coil once it is in, by switching it fast; null for all of it
+     * @param bool $paired a second relay of the same kind has its coil beside the first, and its contact in the other conductor
      */
     public function __construct(
         public string $function,
@@ -35,6 +36,7 @@ final readonly class Actuator
         public ?string $opens = null,
         #[Measured(Unit::Ratio)]
         public ?float $holdRatio = null,
+        public bool $paired = false,
     ) {
         if (null !== $holdRatio && ($holdRatio < 0.2 || $holdRatio >= 1)) {
             throw new \InvalidArgumentException('A coil is held with between 0.2 and 1 of its voltage. Usual are 0.5 to 0.7.');
@@ -51,14 +53,14 @@ final readonly class Actuator
      * @param ?Fact<Level> $activeLevel
      * @param ?Fact<Clamp> $clamp
      */
-    public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null): self
+    public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null, ?bool $paired = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens, null === $driver && null === $relay ? $this->holdRatio : null);
+        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens, null === $driver && null === $relay ? $this->holdRatio : null, $paired ?? $this->paired);
     }
 
     public function holding(?float $ratio): self
     {
-        return new self($this->function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, $this->contact, $this->opens, $ratio);
+        return new self($this->function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, $this->contact, $this->opens, $ratio, $this->paired);
     }
 
     /** Without a relay: the driver switches the appliance itself. */

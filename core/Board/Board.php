@@ -327,7 +327,12 @@ final readonly class Board
     /** The relay that a driver switches, or what stands in its place: the appliance itself, seen as a coil. */
     public function relay(Actuator $actuator): Relay
     {
-        return null === $actuator->relay ? $this->loadOf($actuator) : $this->part($actuator->relay, Relay::class);
+        if (null === $actuator->relay) {
+            return $this->loadOf($actuator);
+        }
+        $relay = $this->part($actuator->relay, Relay::class);
+
+        return $actuator->paired ? $relay->paired() : $relay;
     }
 
     /** Whether what the driver switches is an inductance, whose current wants a way when it opens. */
@@ -362,6 +367,20 @@ final readonly class Board
         $switch = $this->switchOf($actuator->driver);
 
         return DirectLoad::asCoil($appliance, $appliance->dcVolts ?? 0.0, is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts, $switch?->greatestAmps, $switch?->greatestVolts);
+    }
+
+    /** Whether a line may never start by itself: as is usual for its kind of appliance, or as the maker has said. */
+    public function mustNotStart(string $line): bool
+    {
+        return $this->appliance($this->lines[$line])->mustNotSelfStart || true === $this->lines[$line]->safety?->mustNotStart?->value;
+    }
+
+    /** Whether a line must come back after a power cut; what the maker says of it goes before what is usual for its kind. */
+    public function mustComeBack(string $line): bool
+    {
+        $said = $this->lines[$line]->safety?->mustComeBack?->value;
+
+        return is_bool($said) ? $said : $this->appliance($this->lines[$line])->mustComeBack;
     }
 
     public function appliance(Line $line): Appliance

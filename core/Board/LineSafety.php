@@ -24,6 +24,11 @@ final readonly class LineSafety
      * @param ?Fact<bool> $linkRemoved the link between the live sides of its double outlet is taken out; the neutral one stays
      * @param ?Fact<bool> $barredFromGroups no act on a group may switch it on
      * @param ?Fact<float> $outletAmps what its outlet is rated for
+     * @param ?Fact<bool> $remoteStart the papers of its appliance allow that somebody who is not there starts it
+     * @param ?Fact<bool> $unattended the papers of its appliance allow that it runs with nobody there
+     * @param ?Fact<bool> $mustNotStart it may never start by itself, whatever is usual for its kind
+     * @param ?Fact<bool> $mustComeBack it must come back after a power cut, or need not, whatever is usual for its kind
+     * @param ?Fact<bool> $loadDiode a diode lies across its DC appliance, behind the contact
      */
     public function __construct(
         #[FactOf(OutletKind::class)]
@@ -48,6 +53,16 @@ final readonly class LineSafety
         public ?Fact $barredFromGroups = null,
         #[FactOf('float'), Measured(Unit::Ampere)]
         public ?Fact $outletAmps = null,
+        #[FactOf('bool')]
+        public ?Fact $remoteStart = null,
+        #[FactOf('bool')]
+        public ?Fact $unattended = null,
+        #[FactOf('bool')]
+        public ?Fact $mustNotStart = null,
+        #[FactOf('bool')]
+        public ?Fact $mustComeBack = null,
+        #[FactOf('bool')]
+        public ?Fact $loadDiode = null,
     ) {
         if (is_float($outletAmps?->value) && ($outletAmps->value < 0.5 || $outletAmps->value > 100)) {
             throw new \InvalidArgumentException('An outlet is rated for between 0.5 A and 100 A.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
@@ -21,7 +22,9 @@ final readonly class MainsBox
      * @param ?Fact<float> $terminalAmps rating of the least terminal
      * @param ?Fact<float> $clearanceMetres shortest way through air between mains and low voltage
      * @param ?Fact<float> $creepageMetres shortest way over the surface between them
-     * @param ?Fact<Place> $place where it lives
+     * @param ?Fact<OvervoltageCategory> $overvoltage how high surges come where it lives
+     * @param ?Fact<PollutionDegree> $pollution how damp and dirty it is there
+     * @param ?Fact<Seal> $seal what its enclosure keeps out
      * @param ?Fact<bool> $touchable somebody can touch the low-voltage side: a button, a probe, the USB socket
      * @param ?Fact<BaseMaterial> $enclosure what carries and encloses it
      * @param ?Fact<bool> $enclosureEarthed a metal case is joined to protective earth
@@ -35,6 +38,9 @@ final readonly class MainsBox
      * @param ?Track $track the narrowest mains track
      * @param ?Fact<int> $atOnce how many mains lines the program lets run at once; as many as there are while nothing is said of it
      * @param ?Fact<float> $branchSquareMetres the thinnest wire that carries one line alone: from its contact to its outlet or appliance
+     * @param ?Fact<bool> $bothFused behind two live conductors, each has a fuse of its own
+     * @param ?Fact<bool> $socketReachable a USB or programming socket can be reached without opening the cover
+     * @param ?Fact<BridgingCapacitor> $bridgingCapacitor between mains and low voltage, outside the supply
      */
     public function __construct(
         #[FactOf(InletKind::class)]
@@ -53,8 +59,12 @@ final readonly class MainsBox
         public ?Fact $clearanceMetres = null,
         #[FactOf('float'), Measured(Unit::Metre)]
         public ?Fact $creepageMetres = null,
-        #[FactOf(Place::class)]
-        public ?Fact $place = null,
+        #[FactOf(OvervoltageCategory::class)]
+        public ?Fact $overvoltage = null,
+        #[FactOf(PollutionDegree::class)]
+        public ?Fact $pollution = null,
+        #[FactOf(Seal::class)]
+        public ?Fact $seal = null,
         #[FactOf('bool')]
         public ?Fact $touchable = null,
         #[FactOf(BaseMaterial::class)]
@@ -79,6 +89,12 @@ final readonly class MainsBox
         public ?Fact $atOnce = null,
         #[FactOf('float'), Measured(Unit::SquareMetre)]
         public ?Fact $branchSquareMetres = null,
+        #[FactOf('bool')]
+        public ?Fact $bothFused = null,
+        #[FactOf('bool')]
+        public ?Fact $socketReachable = null,
+        #[FactOf(BridgingCapacitor::class)]
+        public ?Fact $bridgingCapacitor = null,
     ) {
         if (is_int($atOnce?->value) && $atOnce->value < 1) {
             throw new \InvalidArgumentException('At least one line can run at a time.');
@@ -95,12 +111,12 @@ final readonly class MainsBox
 
     public function fusedBy(string $fuse): self
     {
-        return new self($this->inlet, $this->inletAmps, Fact::stated(true), $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, $this->tracks, $this->altitudeMetres, $this->material, $fuse, $this->track, $this->atOnce, $this->branchSquareMetres);
+        return Copy::of($this, ['fused' => Fact::stated(true), 'fuse' => $fuse]);
     }
 
     public function withTrack(Track $track): self
     {
-        return new self($this->inlet, $this->inletAmps, $this->fused, $this->leadSquareMetres, $this->innerSquareMetres, $this->terminalAmps, $this->clearanceMetres, $this->creepageMetres, $this->place, $this->touchable, $this->enclosure, $this->enclosureEarthed, $this->oneCircuit, $this->switchesFreed, $this->lowContactsApart, Fact::stated(true), $this->altitudeMetres, $this->material, $this->fuse, $track, $this->atOnce, $this->branchSquareMetres);
+        return Copy::of($this, ['tracks' => Fact::stated(true), 'track' => $track]);
     }
 
     public function materialGroup(): int

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
@@ -20,6 +22,8 @@ final readonly class PinFunction
      * @param bool $sharesPin the maker states that it shares its pin on purpose
      * @param ?Fact<float> $highVolts how high its wire is driven from outside; null where that is the pins’ own supply
      * @param int $positions of a selector ladder; 0 for everything else
+     * @param ?Fact<bool> $repeated codes also come from a sender that repeats them, with nobody in the room; of an infrared receiver
+     * @param ?Fact<Insulation> $barrier what keeps mains from its wire; of what listens to the mains itself
      * @param bool $servesNoLine the maker states that it operates no line, and that it is meant so
      */
     public function __construct(
@@ -34,6 +38,10 @@ final readonly class PinFunction
         #[FactOf('float'), Measured(Unit::Volt)]
         public ?Fact $highVolts = null,
         public bool $servesNoLine = false,
+        #[FactOf('bool')]
+        public ?Fact $repeated = null,
+        #[FactOf(Insulation::class)]
+        public ?Fact $barrier = null,
     ) {
         if (is_float($highVolts?->value) && ($highVolts->value < 0.5 || $highVolts->value > 60)) {
             throw new \InvalidArgumentException('The high level of a signal lies between 0.5 V and 60 V. Usual are 3.3 V and 5 V.');
@@ -63,14 +71,16 @@ final readonly class PinFunction
     /**
      * @param ?Fact<float> $cableMetres
      * @param ?Fact<float> $highVolts
+     * @param ?Fact<bool> $repeated
+     * @param ?Fact<Insulation> $barrier
      */
-    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null, ?bool $servesNoLine = null): self
+    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null, ?bool $servesNoLine = null, ?Fact $repeated = null, ?Fact $barrier = null): self
     {
-        return new self($kind ?? $this->kind, $name ?? $this->name, $cableMetres ?? $this->cableMetres, $this->pull, $toleratesConsole ?? $this->toleratesConsole, $sharesPin ?? $this->sharesPin, $this->positions, $highVolts ?? $this->highVolts, $servesNoLine ?? $this->servesNoLine);
+        return Copy::of($this, array_filter(['kind' => $kind, 'name' => $name, 'cableMetres' => $cableMetres, 'toleratesConsole' => $toleratesConsole, 'sharesPin' => $sharesPin, 'highVolts' => $highVolts, 'servesNoLine' => $servesNoLine, 'repeated' => $repeated, 'barrier' => $barrier], static fn(mixed $change): bool => null !== $change));
     }
 
     public function withPull(?Pull $pull): self
     {
-        return new self($this->kind, $this->name, $this->cableMetres, $pull, $this->toleratesConsole, $this->sharesPin, $this->positions, $this->highVolts, $this->servesNoLine);
+        return Copy::of($this, ['pull' => $pull]);
     }
 }

@@ -80,7 +80,7 @@ enum SurfaceKind: string
             self::WallSwitch => [Operation::Toggle, Operation::Explicit],
             self::PushButton => [Operation::Toggle, Operation::Push, Operation::Steps],
             self::Knob => [Operation::Steps, Operation::Percent],
-            self::InfraredKey => [Operation::Toggle, Operation::Explicit, Operation::Steps],
+            self::InfraredKey => [Operation::Toggle, Operation::Explicit, Operation::Steps, Operation::Off],
             self::SensorRule, self::Timer => [Operation::Explicit, Operation::Off],
             default => [Operation::Explicit],
         };

@@ -16,6 +16,9 @@ final readonly class Appliance implements Part
      * @param bool $earthed it has a metal case or another part that wants protective earth (class I)
      * @param bool $heats it makes heat for its own sake, and can set fire to something
      * @param bool $compressor it must rest before it starts again
+     * @param bool $mustComeBack somebody or something suffers when it stays off after a power cut
+     * @param bool $warmsAir it warms the air of a room, and may be covered or fall over
+     * @param bool $wet it stands in water or beside it
      */
     public function __construct(
         public PartIdentity $identity,
@@ -30,6 +33,9 @@ final readonly class Appliance implements Part
         public bool $earthed = false,
         public bool $heats = false,
         public bool $compressor = false,
+        public bool $mustComeBack = false,
+        public bool $warmsAir = false,
+        public bool $wet = false,
     ) {}
 
     public function identity(): PartIdentity

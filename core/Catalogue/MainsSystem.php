@@ -13,6 +13,7 @@ final readonly class MainsSystem implements Part
     /**
      * @param float $hertz 0 for direct current
      * @param string $outletScrews which screw of an outlet takes which conductor; empty where outlets are marked by letters alone
+     * @param bool $outletsReverse its outlets, or some of them, take a plug both ways
      */
     public function __construct(
         public PartIdentity $identity,
@@ -25,6 +26,7 @@ final readonly class MainsSystem implements Part
         public string $earthConductor,
         public CordTable $cordTable = CordTable::Iec60335,
         public string $outletScrews = '',
+        public bool $outletsReverse = true,
     ) {}
 
     /** A bus of direct current, as in a van or a boat. */

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Catalogue;
 
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Measured;
 
 /**
@@ -24,6 +25,7 @@ final readonly class Relay implements Part
      * @param float $operateRatio must operate at this share of the nominal voltage, at 20 °C
      * @param float $releaseRatio must release at this share of the nominal voltage
      * @param bool $statedWarm the operate voltage holds for a coil that is warm from a long hold as well
+     * @param int $poles contacts that the one coil moves
      * @param float $greatestRatio the coil bears this share of the nominal voltage at 20 °C
      */
     public function __construct(
@@ -52,7 +54,12 @@ final readonly class Relay implements Part
         public ?SolidStateOutput $solidState = null,
         public bool $statedWarm = false,
         public ?Bistable $bistable = null,
-    ) {}
+        public int $poles = 1,
+    ) {
+        if ($poles < 1 || $poles > 4) {
+            throw new \InvalidArgumentException('A relay has 1 to 4 poles.');
+        }
+    }
 
     public function identity(): PartIdentity
     {
@@ -81,6 +88,14 @@ final readonly class Relay implements Part
     public function insulatesAsWellAs(self $other): bool
     {
         return Insulation::Reinforced === $this->insulation || $this->insulation === $other->insulation;
+    }
+
+    /** Two of it with their coils side by side on one driver, as the driver sees them. */
+    public function paired(): self
+    {
+        $half = $this->coilResistance;
+
+        return Copy::of($this, ['coilResistance' => new Spread($half->min / 2, $half->typ / 2, $half->max / 2), 'price' => 2 * $this->price, 'poles' => 2 * $this->poles]);
     }
 
     /** An armature that falls back when its coil lets go. */

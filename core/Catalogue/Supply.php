@@ -28,6 +28,7 @@ final readonly class Supply implements Part
      * @param ?float $holdUpSeconds how long it gives its rated current after the mains has gone
      * @param ?float $startSeconds from the mains to its output
      * @param ?float $cutOffAmps below which it switches itself off
+     * @param Insulation $insulation between the mains and its output; of what is fed by the mains
      */
     public function __construct(
         public PartIdentity $identity,
@@ -64,6 +65,7 @@ final readonly class Supply implements Part
         public ?Size $size = null,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public Insulation $insulation = Insulation::Unstated,
     ) {
         if ($ratedAmps <= 0 || (null !== $limitAmps && $limitAmps < $ratedAmps)) {
             throw new \InvalidArgumentException('A source is rated for some current, and its limit lies no lower.');

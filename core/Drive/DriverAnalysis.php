@@ -44,7 +44,7 @@ final readonly class DriverAnalysis
         foreach ($board->actuators() as $id => [, $actuator]) {
             // Lines are usually alike: equal circuits are solved once.
             $silicon = $board->siliconOf($actuator->function);
-            $key = serialize([$actuator->driver, $actuator->relay ?? $board->relay($actuator), $board->railVolts($actuator->rail), $silicon->identity->id, $silicon->electrics->supply]);
+            $key = serialize([$actuator->driver, $actuator->relay ?? $board->relay($actuator), $actuator->paired, $board->railVolts($actuator->rail), $silicon->identity->id, $silicon->electrics->supply]);
             $results[$id] = $same[$key] ??= self::result($board, $actuator);
         }
 

@@ -20,7 +20,7 @@ use IronLatch\Core\Record\RecordWriter;
 final class BoardJson
 {
     public const FORMAT = 'iron-latch/board';
-    public const VERSION = 1;
+    public const VERSION = 2;
     /** A board of 16 lines with all its parts takes about 60 kB. */
     public const GREATEST_BYTES = 2 * 1024 * 1024;
     private const GREATEST_DEPTH = 24;
@@ -124,14 +124,14 @@ final class BoardJson
         if (!is_array($data) || self::FORMAT !== ($data['format'] ?? null)) {
             throw new BoardFileFault(sprintf('This is no board file: its key “format” must say “%s”.', self::FORMAT));
         }
-        if (self::VERSION !== ($data['version'] ?? null)) {
-            $version = $data['version'] ?? null;
-            throw new BoardFileFault(sprintf('This file is of version %s; this Iron Latch reads version %d. Open it with the Iron Latch that wrote it, or a newer one.', is_int($version) ? (string) $version : 'unknown', self::VERSION));
+        $version = $data['version'] ?? null;
+        if (!is_int($version) || $version < 1 || $version > self::VERSION) {
+            throw new BoardFileFault(sprintf('This file is of version %s; this Iron Latch reads versions 1 to %d. Open it with the Iron Latch that wrote it, or a newer one.', is_int($version) ? (string) $version : 'unknown', self::VERSION));
         }
         $hashes = $data['partHashes'] ?? null;
         unset($data['format'], $data['version'], $data['partHashes']);
         try {
-            $board = RecordReader::forFiles()->read(Board::class, $data);
+            $board = RecordReader::forFiles()->read(Board::class, BoardMigrations::upTo(self::VERSION, $version, $data));
         } catch (RecordFault $fault) {
             throw new BoardFileFault($fault->getMessage());
         }

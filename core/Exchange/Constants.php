@@ -115,7 +115,7 @@ final class Constants
             if (null === $pin || null === self::pinNumber($pin)) {
                 continue;
             }
-            $board->appliance($board->lines[$line])->mustNotSelfStart ? $first[$id] = [$pin, $actuator, $line] : $then[$id] = [$pin, $actuator, $line];
+            $board->mustNotStart($line) ? $first[$id] = [$pin, $actuator, $line] : $then[$id] = [$pin, $actuator, $line];
         }
         $all = [new Constant('Order at start', 'INIT_LEVEL_FIRST', OutputOrder::LevelFirst === $board->outputOrder->value ? 1 : 0, '1: the off level is on the pin before it drives')];
         $number = 0;
@@ -156,7 +156,7 @@ final class Constants
             if ($restore instanceof RestorePolicy) {
                 $all[] = new Constant($section, $id . '_RESTORE', $restore->value, 'after a power cut', adopt: static fn(string $value): ?Edit => null === RestorePolicy::tryFrom($value) ? null : new StateSafety([$lineId], restore: RestorePolicy::from($value)));
             }
-            if ($board->appliance($line)->mustNotSelfStart) {
+            if ($board->mustNotStart($lineId)) {
                 $all[] = new Constant($section, $id . '_NEVER_STARTS_ITSELF', 1, 'no restore, no group, no timer may switch it on');
             }
             if (is_float($line->safety?->restSeconds?->value)) {

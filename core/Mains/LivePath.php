@@ -15,7 +15,6 @@ use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
-use IronLatch\Core\Record\Knowledge;
 
 /** The contact of every line against the appliance behind it. */
 final readonly class LivePath
@@ -156,7 +155,7 @@ final readonly class LivePath
     /** What a wire inside the box bears of what it bears in open air, where somebody has stated how warm it is in there. */
     public static function warmerInside(Board $board): float
     {
-        return Knowledge::Stated === $board->ambient->knowledge ? Ampacity::warmer($board->ambientCelsius(), $board->system()->cordTable) : 1.0;
+        return Ampacity::warmer($board->ambientCelsius(), $board->system()->cordTable);
     }
 
     /**

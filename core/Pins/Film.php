@@ -17,8 +17,30 @@ final readonly class Film
     /** The moment that moves the relay most surely and longest; null when none does. */
     public function worstTwitch(): ?Moment
     {
-        $twitches = array_values(array_filter($this->moments, static fn(Moment $moment): bool => $moment->isTwitch()));
-        usort($twitches, static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $b->seconds] <=> [Movement::Certain === $a->movement, $a->seconds]);
+        return self::worst($this->moments);
+    }
+
+    /** The same, of the phases in which no program runs yet. */
+    public function worstBeforeProgram(): ?Moment
+    {
+        return self::worst(array_filter($this->moments, static fn(Moment $moment): bool => $moment->phase->isBeforeProgram()));
+    }
+
+    /** The same, of the moment in which the program makes an output of the pin. */
+    public function worstOfProgram(): ?Moment
+    {
+        return self::worst(array_filter($this->moments, static fn(Moment $moment): bool => !$moment->phase->isBeforeProgram()));
+    }
+
+    /**
+     * @param array<Moment> $moments
+     */
+    private static function worst(array $moments): ?Moment
+    {
+        $twitches = array_values(array_filter($moments, static fn(Moment $moment): bool => $moment->isTwitch()));
+        // A phase of no stated length may be the longest.
+        $length = static fn(Moment $moment): float => $moment->seconds > 0 ? $moment->seconds : INF;
+        usort($twitches, static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $length($b)] <=> [Movement::Certain === $a->movement, $length($a)]);
 
         return $twitches[0] ?? null;
     }

@@ -145,7 +145,7 @@ final class Fitness
         $circuit = '';
         if (null !== $owner) {
             $actuator = $this->board->actuators()[$owner][1];
-            $circuit = serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->rail, $actuator->activeLevel->value, self::mustStayOff($this->board, $owner)]);
+            $circuit = serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->paired, $actuator->rail, $actuator->activeLevel->value, self::mustStayOff($this->board, $owner)]);
         }
 
         return serialize([$function->kind, $function->pull, $function->toleratesConsole, $circuit, null === $bus ? null : $this->board->groups[$bus]->i2c?->pullUpOhms]);
@@ -156,7 +156,7 @@ final class Fitness
     {
         [$line, $relay] = $board->actuators()[$actuator];
 
-        return $board->appliance($board->lines[$line])->mustNotSelfStart || null !== $board->groupOf($relay->function, GroupKind::StepRelays);
+        return $board->mustNotStart($line) || null !== $board->groupOf($relay->function, GroupKind::StepRelays);
     }
 
     /**

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\CouplerDriver;
+use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\Pull;
@@ -33,6 +37,8 @@ final class StartUp
     public const STILL_RATIO = 0.5;
     /** Below this no silicon junction conducts enough to matter, and no coil moves. */
     private const QUIET_VOLTS = 0.3;
+    /** What leaks into an input that nothing holds (greatest input leakage of the 8-bit chips; from memory). */
+    private const LEAKAGE_AMPS = 1e-6;
     /** How long a pin that becomes an output first may stay low, where the program says nothing of it (from memory). */
     private const OUTPUT_GAP_SECONDS = 1e-3;
 
@@ -52,7 +58,7 @@ final class StartUp
         $owner = $this->board->actuatorOf($function);
         $actuator ??= null === $owner ? null : $this->board->actuators()[$owner][1];
         $chip = $this->board->controller()->chip;
-        $circuit = null === $actuator ? '' : serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->rail, $pin->silicon->identity->id, $pin->expander, $pull, $pin->header->pull]);
+        $circuit = null === $actuator ? '' : serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->paired, $actuator->rail, $pin->silicon->identity->id, $pin->expander, $pull, $pin->header->pull]);
         $pulls = null === $pull ? [] : [$pull];
         $moments = [];
         foreach (BootPhase::cases() as $phase) {
@@ -137,6 +143,10 @@ final class StartUp
         $driver = $actuator->driver;
         $typical = Source::at($pin, $state, $pulls, null);
         $worst = Source::at($pin, $state, $pulls, $driver->inherentActiveLevel());
+        $floating = null === $worst ? $this->floating($pin, $actuator) : null;
+        if (null !== $floating) {
+            return [Movement::Possible, $floating];
+        }
         if (PinState::Toggling === $state) {
             // Some of the time the pin is certainly at the active level, at typical values too.
             $typical = $worst;
@@ -145,6 +155,25 @@ final class StartUp
         return $driver instanceof OptoModuleInput
             ? $this->ofModule($actuator, $driver, $state, $typical, $worst)
             : $this->ofCoil($actuator, $state, $typical, $worst);
+    }
+
+    /**
+     * Whether a driver input that nothing drives or pulls is undecided: what leaks into it, over what carries it off, opens a
+     * gate; the inputs of an array, a coupler and a solid-state relay are made to be driven, and nobody states what they do
+     * otherwise. A base needs a current that no leakage brings, and the input of an active-low circuit has no way to ground.
+     */
+    private function floating(Pin $pin, Actuator $actuator): ?Figure
+    {
+        $driver = $actuator->driver;
+        if ($driver instanceof MosfetLowSide) {
+            $threshold = $this->board->part($driver->mosfet, Mosfet::class)->thresholdVolts->min;
+            $gate = null === $driver->pullDownOhms ? $pin->silicon->electrics->supply->max : min($pin->silicon->electrics->supply->max, self::LEAKAGE_AMPS * $driver->pullDownOhms);
+
+            return $gate < $threshold ? null : new Figure('gate voltage that nothing decides', $gate, Unit::Volt, null === $driver->pullDownOhms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down', ['I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere), 'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt)], 'pin floating, greatest leakage, least threshold', 'input leakage of the chip, from memory');
+        }
+        $isUndecided = $driver instanceof ArrayChannel || $driver instanceof CouplerDriver || null !== $this->board->relay($actuator)->solidState;
+
+        return $isUndecided ? new Figure('voltage at the input that nothing decides', $pin->silicon->electrics->supply->max, Unit::Volt, 'up to the pin’s supply: nothing drives or pulls it', ['pin floating'], 'pin floating', 'common practice: every driver input has a level') : null;
     }
 
     private static function still(PinState $state): Figure

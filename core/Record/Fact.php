@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Record;
 
 /**
- * Something a board may or may not say: stated by the maker, assumed with a reason, or unknown.
+ * Something a board may or may not say: stated by the maker, assumed with a reason, a target that nobody has measured yet, or unknown.
  *
  * @template-covariant T of bool|int|float|\BackedEnum
  */
@@ -38,6 +38,16 @@ final readonly class Fact
     }
 
     /**
+     * @template V of bool|int|float|\BackedEnum
+     * @param V $value
+     * @return self<V>
+     */
+    public static function target(bool|int|float|\BackedEnum $value): self
+    {
+        return new self(Knowledge::Target, $value, '');
+    }
+
+    /**
      * @return self<never>
      */
     public static function unknown(): self
@@ -51,5 +61,15 @@ final readonly class Fact
     public function isKnown(): bool
     {
         return Knowledge::Unknown !== $this->knowledge;
+    }
+
+    public function isStated(): bool
+    {
+        return Knowledge::Stated === $this->knowledge;
+    }
+
+    public function isTarget(): bool
+    {
+        return Knowledge::Target === $this->knowledge;
     }
 }

@@ -9,5 +9,7 @@ enum Knowledge: string
 {
     case Stated = 'stated';
     case Assumed = 'assumed';
+    /** Aimed at; to be read back or measured before anybody relies on it. */
+    case Target = 'target';
     case Unknown = 'unknown';
 }

@@ -235,8 +235,9 @@ final readonly class RecordReader
         return match (self::sortedKeys($data)) {
             ['stated'] => Fact::stated($known('stated')),
             ['assumed', 'because'] => Fact::assumed($known('assumed'), $this->text($data['because'], $path . '.because')),
+            ['target'] => Fact::target($known('target')),
             ['unknown'] => true === $data['unknown'] ? Fact::unknown() : throw new RecordFault($path . '.unknown', 'expected true.'),
-            default => throw new RecordFault($path, 'a fact is {"stated": …}, {"assumed": …, "because": …} or {"unknown": true}.'),
+            default => throw new RecordFault($path, 'a fact is {"stated": …}, {"assumed": …, "because": …}, {"target": …} or {"unknown": true}.'),
         };
     }
 

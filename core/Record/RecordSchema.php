@@ -72,6 +72,7 @@ final class RecordSchema
             ValueKind::Fact => ['oneOf' => [
                 ['type' => 'object', 'properties' => ['stated' => $item()], 'required' => ['stated'], 'additionalProperties' => false],
                 ['type' => 'object', 'properties' => ['assumed' => $item(), 'because' => ['type' => 'string']], 'required' => ['assumed', 'because'], 'additionalProperties' => false],
+                ['type' => 'object', 'properties' => ['target' => $item()], 'required' => ['target'], 'additionalProperties' => false],
                 ['type' => 'object', 'properties' => ['unknown' => ['const' => true]], 'required' => ['unknown'], 'additionalProperties' => false],
             ]],
         };

@@ -88,6 +88,7 @@ final class RecordWriter
         return match ($fact->knowledge) {
             Knowledge::Stated => ['stated' => self::value($item, $fact->value)],
             Knowledge::Assumed => ['assumed' => self::value($item, $fact->value), 'because' => $fact->because],
+            Knowledge::Target => ['target' => self::value($item, $fact->value)],
             Knowledge::Unknown => ['unknown' => true],
         };
     }

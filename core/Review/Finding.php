@@ -51,17 +51,23 @@ final readonly class Finding
     }
 
     /**
-     * @return list<Remedy> best first
+     * @return list<Remedy> that were tried and hold: repairs first, then promises and what may be said of it
      */
     public function remedies(): array
     {
-        return $this->proposals?->remedies() ?? [];
+        return $this->proposals?->remedies($this) ?? [];
     }
 
     /** Whether it keeps its stage’s latch open. */
     public function counts(): bool
     {
         return null === $this->root && null === $this->acceptance && $this->kind->opensLatch();
+    }
+
+    /** Its remedies are tried before they are shown. */
+    public function triedBy(Trial $trial): self
+    {
+        return new self($this->rule, $this->kind, $this->subject, $this->statement, $this->figures, $this->proposals?->triedBy($trial), $this->root, $this->acceptance);
     }
 
     public function with(?Acceptance $acceptance): self

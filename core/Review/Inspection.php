@@ -57,6 +57,16 @@ final readonly class Inspection
         $this->plan = new SeatingPlan($board, $this->fitness);
     }
 
+    /** Whether nothing of the board belongs to a stage yet, so that looking at it says nothing. */
+    public function isEmpty(Stage $stage): bool
+    {
+        return match ($stage) {
+            Stage::Pins => [] === $this->board->functions,
+            Stage::Drive => [] === $this->board->actuators(),
+            default => [] === $this->board->lines,
+        };
+    }
+
     /** The board after an edit that is only tried; null when it cannot be made. */
     public function after(Edit $edit): ?Board
     {

@@ -21,14 +21,14 @@ final readonly class Inspector
 
     public function inspect(Inspection $inspection): Report
     {
-        $findings = $notChecked = [];
+        $findings = $notChecked = $holdPoints = [];
         foreach ($this->rules as $rule) {
             foreach ($rule->inspect($inspection) as $said) {
-                if ($said instanceof NotChecked) {
-                    $notChecked[] = $said;
-                } else {
-                    $findings[$said->key()] = $said->with(self::standingAcceptance($inspection, $said));
-                }
+                match (true) {
+                    $said instanceof NotChecked => $notChecked[] = $said,
+                    $said instanceof HoldPoint => $holdPoints[] = $said,
+                    default => $findings[$said->key()] = $said->with(self::standingAcceptance($inspection, $said)),
+                };
             }
         }
         // A follow-up whose root is not there (or is itself accepted away) speaks for itself.
@@ -40,10 +40,11 @@ final readonly class Inspector
 
         $stages = [];
         foreach (Stage::cases() as $stage) {
-            $stages[$stage->value] = self::stage($stage, $findings, $notChecked);
+            $stages[$stage->value] = self::stage($inspection, $stage, $findings, $notChecked, $holdPoints);
         }
+        $trial = new Trial($this, $inspection, new Report($findings, $notChecked, $stages, $holdPoints));
 
-        return new Report($findings, $notChecked, $stages);
+        return new Report(array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings), $notChecked, $stages, $holdPoints);
     }
 
     /** An acceptance lapses when the rule, the kind or the figure is no longer the one that was accepted. */
@@ -60,9 +61,12 @@ final readonly class Inspector
     /**
      * @param list<Finding> $findings
      * @param list<NotChecked> $notChecked
+     * @param list<HoldPoint> $holdPoints
      */
-    private static function stage(Stage $stage, array $findings, array $notChecked): StageReport
+    private static function stage(Inspection $inspection, Stage $stage, array $findings, array $notChecked, array $holdPoints): StageReport
     {
+        $isEmpty = $inspection->isEmpty($stage);
+        $toVerify = count(array_filter($holdPoints, static fn(HoldPoint $point): bool => $point->rule->stage === $stage));
         $own = array_filter($findings, static fn(Finding $finding): bool => $finding->rule->stage === $stage);
         $counting = array_values(array_filter($own, static fn(Finding $finding): bool => $finding->counts()));
         $worst = $counting[0]->kind ?? null;
@@ -74,8 +78,8 @@ final readonly class Inspector
             $stage,
             match (true) {
                 null !== $worst => LatchState::Open,
-                $unknown > 0 || [] !== $missing => LatchState::NotChecked,
-                $accepted > 0 => LatchState::ShutWithAccepted,
+                $unknown > 0 || [] !== $missing || $isEmpty => LatchState::NotChecked,
+                $accepted + $toVerify > 0 => LatchState::ShutOnCondition,
                 default => LatchState::Shut,
             },
             $worst,
@@ -83,6 +87,8 @@ final readonly class Inspector
             $accepted,
             $unknown,
             $missing,
+            $toVerify,
+            $isEmpty,
         );
     }
 }

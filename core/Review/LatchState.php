@@ -9,6 +9,7 @@ enum LatchState: string
 {
     case Open = 'open';
     case Shut = 'shut';
-    case ShutWithAccepted = 'shut with accepted';
+    /** Shut, with findings that the maker lets stand, or promises that are still to be verified. */
+    case ShutOnCondition = 'shut on condition';
     case NotChecked = 'not checked';
 }

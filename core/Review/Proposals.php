@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review;
 
-/** The remedies of a finding, worked out once and only when somebody asks. */
+/** The remedies of a finding, worked out and tried once, and only when somebody asks. */
 final class Proposals
 {
     /** @var ?list<Remedy> */
@@ -13,13 +13,32 @@ final class Proposals
     /**
      * @param \Closure(): list<Remedy> $find
      */
-    public function __construct(private readonly \Closure $find) {}
+    public function __construct(private readonly \Closure $find, private readonly ?Trial $trial = null) {}
+
+    public function triedBy(Trial $trial): self
+    {
+        return new self($this->find, $trial);
+    }
 
     /**
-     * @return list<Remedy> best first
+     * @return list<Remedy> repairs first, best first among equals
      */
-    public function remedies(): array
+    public function remedies(Finding $finding): array
     {
-        return $this->remedies ??= ($this->find)();
+        return $this->remedies ??= $this->sound($finding);
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private function sound(Finding $finding): array
+    {
+        $remedies = ($this->find)();
+        if (null !== $this->trial) {
+            $remedies = array_values(array_filter($remedies, fn(Remedy $remedy): bool => $this->trial->holds($finding, $remedy)));
+        }
+        usort($remedies, static fn(Remedy $a, Remedy $b): int => $b->nature()->repairs() <=> $a->nature()->repairs());
+
+        return $remedies;
     }
 }

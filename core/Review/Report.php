@@ -11,8 +11,21 @@ final readonly class Report
      * @param list<Finding> $findings worst first, follow-ups behind what counts
      * @param list<NotChecked> $notChecked
      * @param array<string, StageReport> $stages by stage
+     * @param list<HoldPoint> $holdPoints promises of work, to be verified on each copy before mains
      */
-    public function __construct(public array $findings, public array $notChecked, public array $stages) {}
+    public function __construct(public array $findings, public array $notChecked, public array $stages, public array $holdPoints = []) {}
+
+    /**
+     * Promises to be verified that another report does not have.
+     *
+     * @return list<HoldPoint>
+     */
+    public function holdPointsMissingFrom(self $other): array
+    {
+        $known = array_map(static fn(HoldPoint $point): string => $point->key(), $other->holdPoints);
+
+        return array_values(array_filter($this->holdPoints, static fn(HoldPoint $point): bool => !in_array($point->key(), $known, true)));
+    }
 
     public function finding(string $key): ?Finding
     {
@@ -33,6 +46,12 @@ final readonly class Report
     public function findingsMissingFrom(self $other): array
     {
         return array_values(array_filter($this->findings, static fn(Finding $finding): bool => $other->finding($finding->key())?->kind !== $finding->kind));
+    }
+
+    /** Whether there is anything to check at all. */
+    public function isEmpty(): bool
+    {
+        return [] === array_filter($this->stages, static fn(StageReport $stage): bool => !$stage->isEmpty());
     }
 
     /** Whether no latch is open. */

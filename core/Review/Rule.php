@@ -10,7 +10,7 @@ interface Rule
     public function facts(): RuleFacts;
 
     /**
-     * @return iterable<Finding|NotChecked>
+     * @return iterable<Finding|HoldPoint|NotChecked>
      */
     public function inspect(Inspection $inspection): iterable;
 }

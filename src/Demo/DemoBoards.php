@@ -6,6 +6,7 @@ namespace IronLatch\Demo;
 
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
@@ -63,7 +64,8 @@ use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OutputOrder;
-use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SurfaceKind;
@@ -152,7 +154,7 @@ final readonly class DemoBoards
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'A8'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, place: Place::Rail, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, overvoltage: OvervoltageCategory::Fixed, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse($this->part('fuse-ceramic-6-3', MainsFuse::class)),
             new StateSafety(['L1', 'L2', 'L3', 'L5', 'L6'], outlet: OutletKind::Fixed, earthJoined: true, restore: RestorePolicy::Off),
             new StateSafety(['L1'], restSeconds: 240.0, snubber: Snubber::Rc),
@@ -216,7 +218,7 @@ final readonly class DemoBoards
             new StateCable(['F8'], 1.0),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 0.75e-6, innerSquareMetres: 0.75e-6, branchSquareMetres: 0.5e-6, terminalAmps: 10.0, clearanceMetres: 4e-3, creepageMetres: 4e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 0.75e-6, innerSquareMetres: 0.75e-6, branchSquareMetres: 0.5e-6, terminalAmps: 10.0, clearanceMetres: 4e-3, creepageMetres: 4e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse($this->part('fuse-ceramic-5', MainsFuse::class)),
             new StateSafety(['L1', 'L2', 'L3', 'L4', 'L5'], outlet: OutletKind::Earthed, earthJoined: true, restore: RestorePolicy::Last, outletAmps: 10.0),
             new StateSafety(['L3'], cutOut: false),
@@ -254,7 +256,7 @@ final readonly class DemoBoards
             new StateCable(['F5'], 0.3),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 0.82e-6, innerSquareMetres: 1.3e-6, branchSquareMetres: 0.82e-6, terminalAmps: 15.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 0.82e-6, innerSquareMetres: 1.3e-6, branchSquareMetres: 0.82e-6, terminalAmps: 15.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse($this->part('fuse-ceramic-5', MainsFuse::class)),
             new StateSafety(['L1', 'L2', 'L3'], outlet: OutletKind::Earthed, earthJoined: true, restore: RestorePolicy::Off, outletAmps: 15.0),
             new StateSafety(['L1'], cutOut: true),
@@ -319,7 +321,7 @@ final readonly class DemoBoards
             new StateCapacitors('R2', false),
             new ProtectRail('R1', $this->part('tvs-5v', Protection::class)),
             // A box of wood on a thin lead, with whatever fuse lay about.
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
             new ChooseFuse($this->part('fuse-glass-5', MainsFuse::class)),
             new StateSafety(array_keys($board->lines), outlet: OutletKind::Lead),
             new StateSafety(['L3'], earthJoined: false, restore: RestorePolicy::Last, cutOut: false),

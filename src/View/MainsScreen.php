@@ -6,22 +6,24 @@ namespace IronLatch\View;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\BaseMaterial;
+use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\Line;
-use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Board\MaterialGroup;
 use IronLatch\Core\Board\OutletKind;
-use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Seal;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactLoad;
-use IronLatch\Core\Mains\Insulation;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Mains\SharedPart;
+use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
@@ -53,7 +55,11 @@ final readonly class MainsScreen
             'states' => '' === $chosen ? [] : $this->states($board->lines[$chosen]),
             'groups' => array_filter($board->groups, static fn(FunctionGroup $group): bool => $group->kind->isExclusive()),
             'inlets' => InletKind::cases(),
-            'places' => Place::cases(),
+            'surroundings' => Surroundings::of($this->inspection->board),
+            'overvoltages' => OvervoltageCategory::cases(),
+            'pollutions' => PollutionDegree::cases(),
+            'seals' => Seal::cases(),
+            'bridging_capacitors' => BridgingCapacitor::cases(),
             'bases' => BaseMaterial::cases(),
             'materials' => MaterialGroup::cases(),
             'outlets' => OutletKind::cases(),
@@ -154,20 +160,14 @@ final readonly class MainsScreen
      */
     private function needed(): ?array
     {
-        $place = $this->inspection->board->box?->place?->value;
-        if (!$place instanceof Place || $this->inspection->board->system()->isHarmlessToTouch()) {
+        $surroundings = Surroundings::of($this->inspection->board);
+        $reinforced = $surroundings->distances(true);
+        $basic = $surroundings->distances(false);
+        if (null === $reinforced || null === $basic || $this->inspection->board->system()->isHarmlessToTouch()) {
             return null;
         }
-        $volts = $this->inspection->board->system()->volts;
-        [$category, $pollution] = [$place->overvoltageCategory(), $place->pollutionDegree()];
-        $box = $this->inspection->board->box ?? new MainsBox();
 
-        return [
-            'clearance' => Insulation::clearance($volts, $category, $pollution, true, $box->altitude()),
-            'creepage' => Insulation::creepage($volts, $category, $pollution, true, $box->materialGroup(), $box->altitude()),
-            'basicClearance' => Insulation::clearance($volts, $category, $pollution, false, $box->altitude()),
-            'basicCreepage' => Insulation::creepage($volts, $category, $pollution, false, $box->materialGroup(), $box->altitude()),
-        ];
+        return [...$reinforced, 'basicClearance' => $basic['clearance'], 'basicCreepage' => $basic['creepage']];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Catalogue\FileCatalogue;
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddGroup;
@@ -35,7 +36,8 @@ use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
-use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
@@ -125,7 +127,7 @@ final class TestBoards
     public static function mainsFacts(): array
     {
         return [
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, branchSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, place: Place::PlugIn, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, branchSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse(self::part('fuse-ceramic-5', MainsFuse::class)),
         ];
     }

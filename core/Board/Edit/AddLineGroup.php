@@ -39,7 +39,7 @@ final readonly class AddLineGroup implements Edit
         }
         $lines = $this->lines;
         if (LineGroupKind::All === $this->kind && [] === $lines) {
-            $lines = array_keys(array_filter($board->lines, fn(Line $line): bool => !$this->switchesOn || true !== $line->safety?->barredFromGroups?->value && !$board->appliance($line)->mustNotSelfStart));
+            $lines = array_keys(array_filter($board->lines, fn(Line $line, string $id): bool => !$this->switchesOn || true !== $line->safety?->barredFromGroups?->value && !$board->mustNotStart($id), ARRAY_FILTER_USE_BOTH));
         }
         if (count($lines) < 2) {
             throw new EditRefused('Choose at least two lines that are operated together.');

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit;
 use IronLatch\Core\Board\Board;
 
 /** States that the carrier in hand has the header and print of the part file. */
+#[Says(Nature::Observation)]
 final readonly class ConfirmPrint implements Edit
 {
     public function __construct(

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Seat;
 
 /** Confirms how a pin’s name was read, where it can be read two ways. */
+#[Says(Nature::Observation)]
 final readonly class ConfirmReading implements Edit
 {
     public function __construct(

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit;
 use IronLatch\Core\Board\Board;
 
 /** States whether a function shares its pin with others on purpose. */
+#[Says(Nature::Intention)]
 final readonly class DeclareSharing implements Edit
 {
     public function __construct(

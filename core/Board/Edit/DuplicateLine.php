@@ -12,6 +12,7 @@ use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Record\Copy;
 
 /** Adds a copy of a line: the same appliance, relays and drivers; its own functions, not yet seated. */
 final readonly class DuplicateLine implements Edit
@@ -31,7 +32,7 @@ final readonly class DuplicateLine implements Edit
         foreach ($line->actuators as $id => $actuator) {
             $function = $ids->next('F');
             $functions[$function] = PinFunction::of(FunctionKind::RelayOutput, $this->name . ' relay' . ([] === $actuators ? '' : ' ' . (count($actuators) + 1)));
-            $actuators[$copies[$id] = $ids->next('A')] = new Actuator($function, $actuator->relay, $actuator->driver, $actuator->rail, $actuator->activeLevel, $actuator->clamp, $actuator->contact, $actuator->opens);
+            $actuators[$copies[$id] = $ids->next('A')] = Copy::of($actuator, ['function' => $function]);
         }
         $actuators = array_map(static fn(Actuator $actuator): Actuator => null === $actuator->opens ? $actuator : $actuator->opening($actuator->function, $copies[$actuator->opens]), $actuators);
         $surfaces = [];

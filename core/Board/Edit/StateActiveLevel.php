@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 
 /** States the level at the pin that switches a relay on. */
+#[Says(Nature::Choice)]
 final readonly class StateActiveLevel implements Edit
 {
     /**

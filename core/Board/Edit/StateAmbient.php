@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States the air temperature at the coils. */
+#[Says(Nature::Observation)]
 final readonly class StateAmbient implements Edit
 {
     public function __construct(

@@ -6,15 +6,25 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\LeavesTheCover;
 use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Board\MaterialGroup;
-use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PollutionDegree;
+use IronLatch\Core\Board\Seal;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
-/** States facts of the mains side as a whole; what is left out stays as it was. */
+/**
+ * States facts of the mains side as a whole; what is left out stays as it was.
+ *
+ * Clearance and creepage are targets unless they are said to be measured on the built piece or read back from its layout.
+ */
+#[Says(Nature::Choice)]
 final readonly class StateBox implements Edit
 {
     public function __construct(
@@ -28,24 +38,42 @@ final readonly class StateBox implements Edit
         public ?float $innerSquareMetres = null,
         #[Measured(Unit::Ampere)]
         public ?float $terminalAmps = null,
+        #[Says(Nature::Promise)]
         #[Measured(Unit::Metre)]
         public ?float $clearanceMetres = null,
+        #[Says(Nature::Promise)]
         #[Measured(Unit::Metre)]
         public ?float $creepageMetres = null,
-        public ?Place $place = null,
+        #[Says(Nature::Observation)]
+        public ?OvervoltageCategory $overvoltage = null,
+        #[Says(Nature::Observation)]
+        public ?PollutionDegree $pollution = null,
+        public ?Seal $seal = null,
+        #[Says(Nature::Promise, unless: true)]
         public ?bool $touchable = null,
         public ?BaseMaterial $enclosure = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $enclosureEarthed = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $oneCircuit = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $switchesFreed = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $lowContactsApart = null,
         public ?bool $tracks = null,
+        #[Says(Nature::Observation)]
         #[Measured(Unit::Metre)]
         public ?float $altitudeMetres = null,
         public ?MaterialGroup $material = null,
         public ?int $atOnce = null,
         #[Measured(Unit::SquareMetre)]
         public ?float $branchSquareMetres = null,
+        public ?bool $bothFused = null,
+        #[Says(Nature::Promise, unless: true)]
+        public ?bool $socketReachable = null,
+        public ?BridgingCapacitor $bridgingCapacitor = null,
+        #[Says(Nature::Observation)]
+        public ?bool $measured = null,
     ) {}
 
     public function apply(Board $board): Board
@@ -54,31 +82,29 @@ final readonly class StateBox implements Edit
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
         $box = $board->box ?? new MainsBox();
+        if (false === $this->touchable) {
+            $leaving = LeavesTheCover::all($board);
+            if ([] !== $leaving) {
+                throw new EditRefused(sprintf('The low-voltage side cannot be treated as live while something of it leaves the cover: %s. Take it off the board or keep the low-voltage side apart from mains instead.', implode(', ', $leaving)));
+            }
+        }
+        $changes = [];
+        foreach (get_object_vars($this) as $field => $value) {
+            if ('measured' !== $field && (is_bool($value) || is_int($value) || is_float($value) || $value instanceof \BackedEnum)) {
+                $changes[$field] = Fact::stated($value);
+            }
+        }
+        $distances = ['clearanceMetres' => $this->clearanceMetres ?? $box->clearanceMetres?->value, 'creepageMetres' => $this->creepageMetres ?? $box->creepageMetres?->value];
+        foreach ($distances as $field => $metres) {
+            if (is_float($metres) && (true === $this->measured || isset($changes[$field]))) {
+                $changes[$field] = true === $this->measured ? Fact::stated($metres) : Fact::target($metres);
+            }
+        }
+        if (false === $this->fused) {
+            $changes['fuse'] = null;
+        }
 
-        return $board->with(box: new MainsBox(
-            null === $this->inlet ? $box->inlet : Fact::stated($this->inlet),
-            null === $this->inletAmps ? $box->inletAmps : Fact::stated($this->inletAmps),
-            null === $this->fused ? $box->fused : Fact::stated($this->fused),
-            null === $this->leadSquareMetres ? $box->leadSquareMetres : Fact::stated($this->leadSquareMetres),
-            null === $this->innerSquareMetres ? $box->innerSquareMetres : Fact::stated($this->innerSquareMetres),
-            null === $this->terminalAmps ? $box->terminalAmps : Fact::stated($this->terminalAmps),
-            null === $this->clearanceMetres ? $box->clearanceMetres : Fact::stated($this->clearanceMetres),
-            null === $this->creepageMetres ? $box->creepageMetres : Fact::stated($this->creepageMetres),
-            null === $this->place ? $box->place : Fact::stated($this->place),
-            null === $this->touchable ? $box->touchable : Fact::stated($this->touchable),
-            null === $this->enclosure ? $box->enclosure : Fact::stated($this->enclosure),
-            null === $this->enclosureEarthed ? $box->enclosureEarthed : Fact::stated($this->enclosureEarthed),
-            null === $this->oneCircuit ? $box->oneCircuit : Fact::stated($this->oneCircuit),
-            null === $this->switchesFreed ? $box->switchesFreed : Fact::stated($this->switchesFreed),
-            null === $this->lowContactsApart ? $box->lowContactsApart : Fact::stated($this->lowContactsApart),
-            null === $this->tracks ? $box->tracks : Fact::stated($this->tracks),
-            null === $this->altitudeMetres ? $box->altitudeMetres : Fact::stated($this->altitudeMetres),
-            null === $this->material ? $box->material : Fact::stated($this->material),
-            false === $this->fused ? null : $box->fuse,
-            $box->track,
-            null === $this->atOnce ? $box->atOnce : Fact::stated($this->atOnce),
-            null === $this->branchSquareMetres ? $box->branchSquareMetres : Fact::stated($this->branchSquareMetres),
-        ));
+        return $board->with(box: Copy::of($box, $changes));
     }
 
     /**

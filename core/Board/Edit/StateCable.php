@@ -12,6 +12,7 @@ use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** States how long the cables to some switches or sensors are. */
+#[Says(Nature::Observation)]
 final readonly class StateCable implements Edit
 {
     /**

@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Record\Fact;
 
 /** States whether the converter of a rail has the capacitors that its maker asks for. */
+#[Says(Nature::Choice)]
 final readonly class StateCapacitors implements Edit
 {
     public function __construct(

@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 
 /** States what takes over a coil’s current when its driver opens. */
+#[Says(Nature::Choice)]
 final readonly class StateClamp implements Edit
 {
     /**

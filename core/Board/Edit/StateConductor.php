@@ -10,6 +10,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 
 /** States which conductor of the appliance the contact interrupts. */
+#[Says(Nature::Choice)]
 final readonly class StateConductor implements Edit
 {
     /**

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\LibraryPin;
 
 /** States what the program is built with; libraries without a name are left out. */
+#[Says(Nature::Observation)]
 final readonly class StateFirmware implements Edit
 {
     public function __construct(public FirmwareFacts $facts) {}

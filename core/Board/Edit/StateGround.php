@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Record\Fact;
 
 /** States whether the ground of a rail is joined to the controller’s. */
+#[Says(Nature::Choice)]
 final readonly class StateGround implements Edit
 {
     public function __construct(

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** States how high the output of a sensor or of another board drives its wire. */
+#[Says(Nature::Observation)]
 final readonly class StateHighLevel implements Edit
 {
     /**

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** States for how long lines are on each day. */
+#[Says(Nature::Intention)]
 final readonly class StateHours implements Edit
 {
     /**

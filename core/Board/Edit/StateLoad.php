@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States what a line’s appliance draws. */
+#[Says(Nature::Observation)]
 final readonly class StateLoad implements Edit
 {
     public function __construct(

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit;
 use IronLatch\Core\Board\Board;
 
 /** States that a line without a control, a control without a line, or a channel with too few places is meant so. */
+#[Says(Nature::Intention)]
 final readonly class StateOnPurpose implements Edit
 {
     /**

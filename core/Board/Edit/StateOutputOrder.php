@@ -9,6 +9,7 @@ use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Record\Fact;
 
 /** States in which order the program makes outputs of its pins. */
+#[Says(Nature::Choice)]
 final readonly class StateOutputOrder implements Edit
 {
     public function __construct(

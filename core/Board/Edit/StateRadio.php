@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Record\Fact;
 
 /** States whether the program uses the controller’s radio. */
+#[Says(Nature::Choice)]
 final readonly class StateRadio implements Edit
 {
     public function __construct(

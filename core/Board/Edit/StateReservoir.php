@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States the capacitance at the loads of a rail. */
+#[Says(Nature::Choice)]
 final readonly class StateReservoir implements Edit
 {
     public function __construct(

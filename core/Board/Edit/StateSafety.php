@@ -10,11 +10,13 @@ use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** States facts of lines that keep people from harm; what is left out stays as it was. */
+#[Says(Nature::Choice)]
 final readonly class StateSafety implements Edit
 {
     /**
@@ -24,40 +26,46 @@ final readonly class StateSafety implements Edit
         #[ListOf('string')]
         public array $lines,
         public ?OutletKind $outlet = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $earthJoined = null,
         public ?RestorePolicy $restore = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $cutOut = null,
         #[Measured(Unit::Second)]
         public ?float $restSeconds = null,
+        #[Says(Nature::Observation)]
         #[Measured(Unit::Ratio)]
         public ?float $switchingsPerDay = null,
+        #[Says(Nature::Intention, unless: true)]
         public ?bool $offTakenAsIsolation = null,
         public ?Snubber $snubber = null,
+        #[Says(Nature::Promise, unless: false)]
         public ?bool $linkRemoved = null,
+        #[Says(Nature::Intention)]
         public ?bool $barredFromGroups = null,
         #[Measured(Unit::Ampere)]
         public ?float $outletAmps = null,
+        #[Says(Nature::Promise, unless: false)]
+        public ?bool $remoteStart = null,
+        #[Says(Nature::Promise, unless: false)]
+        public ?bool $unattended = null,
+        #[Says(Nature::Intention)]
+        public ?bool $mustNotStart = null,
+        #[Says(Nature::Intention)]
+        public ?bool $mustComeBack = null,
+        public ?bool $loadDiode = null,
     ) {}
 
     public function apply(Board $board): Board
     {
+        $facts = array_map(Fact::stated(...), $this->stated());
+        if ([] === $facts) {
+            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
+        }
         $lines = $board->lines;
         foreach ($this->lines as $id) {
             $line = Targets::line($board, $id);
-            $safety = $line->safety ?? new LineSafety();
-            $lines[$id] = $line->with(safety: new LineSafety(
-                null === $this->outlet ? $safety->outlet : Fact::stated($this->outlet),
-                null === $this->earthJoined ? $safety->earthJoined : Fact::stated($this->earthJoined),
-                null === $this->restore ? $safety->restore : Fact::stated($this->restore),
-                null === $this->cutOut ? $safety->cutOut : Fact::stated($this->cutOut),
-                null === $this->restSeconds ? $safety->restSeconds : Fact::stated($this->restSeconds),
-                null === $this->switchingsPerDay ? $safety->switchingsPerDay : Fact::stated($this->switchingsPerDay),
-                null === $this->offTakenAsIsolation ? $safety->offTakenAsIsolation : Fact::stated($this->offTakenAsIsolation),
-                null === $this->snubber ? $safety->snubber : Fact::stated($this->snubber),
-                null === $this->linkRemoved ? $safety->linkRemoved : Fact::stated($this->linkRemoved),
-                null === $this->barredFromGroups ? $safety->barredFromGroups : Fact::stated($this->barredFromGroups),
-                null === $this->outletAmps ? $safety->outletAmps : Fact::stated($this->outletAmps),
-            ));
+            $lines[$id] = $line->with(safety: Copy::of($line->safety ?? new LineSafety(), $facts));
         }
 
         return $board->with(lines: $lines);
@@ -65,8 +73,21 @@ final readonly class StateSafety implements Edit
 
     public function summary(Board $board): string
     {
-        $stated = array_keys(array_filter(get_object_vars($this), static fn(mixed $value, string $name): bool => null !== $value && 'lines' !== $name, ARRAY_FILTER_USE_BOTH));
+        return sprintf('State of %s: %s', Targets::names($board, $this->lines), implode(', ', array_map(static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)), array_keys($this->stated()))));
+    }
 
-        return sprintf('State of %s: %s', Targets::names($board, $this->lines), implode(', ', array_map(static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)), $stated)));
+    /**
+     * @return array<string, bool|float|\BackedEnum> what is stated, by field
+     */
+    private function stated(): array
+    {
+        $stated = [];
+        foreach (get_object_vars($this) as $field => $value) {
+            if (is_bool($value) || is_float($value) || $value instanceof \BackedEnum) {
+                $stated[$field] = $value;
+            }
+        }
+
+        return $stated;
     }
 }

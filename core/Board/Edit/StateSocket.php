@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\JackPolarity;
 
 /** States the polarity of the round socket that a rail’s adapter is plugged into. */
+#[Says(Nature::Choice)]
 final readonly class StateSocket implements Edit
 {
     public function __construct(

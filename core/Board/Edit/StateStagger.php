@@ -11,6 +11,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States how far apart the lines of a group, or those that come back after a power cut, are switched on. */
+#[Says(Nature::Choice)]
 final readonly class StateStagger implements Edit
 {
     public function __construct(

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States what the capacitors of a fan’s steps are, and what lies across and before them; what is left out stays as it was. */
+#[Says(Nature::Choice)]
 final readonly class StateStepBank implements Edit
 {
     public function __construct(

@@ -13,6 +13,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States the narrowest mains track of the board. */
+#[Says(Nature::Choice)]
 final readonly class StateTrack implements Edit
 {
     public function __construct(

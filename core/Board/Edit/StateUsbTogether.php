@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Record\Fact;
 
 /** States whether USB is plugged in while the board’s own source feeds the carrier. */
+#[Says(Nature::Intention)]
 final readonly class StateUsbTogether implements Edit
 {
     public function __construct(

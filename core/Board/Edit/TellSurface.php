@@ -29,7 +29,7 @@ final readonly class TellSurface implements Edit
     public function apply(Board $board): Board
     {
         [$lineId, $surface] = Targets::surface($board, $this->surface);
-        $possible = null === $surface->channel ? $surface->kind->operations() : $board->profile($board->channels[$surface->channel])->operations;
+        $possible = null === $surface->channel ? $surface->kind->operations() : [...$board->profile($board->channels[$surface->channel])->operations, Operation::Off];
         if (null !== $this->operation && !in_array($this->operation, $possible, true)) {
             throw new EditRefused(sprintf('A %s cannot say “%s”. It can say: %s.', $surface->kind->value, $this->operation->value, implode(', ', array_map(static fn(Operation $one): string => $one->value, $possible))));
         }

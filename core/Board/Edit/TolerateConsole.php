@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit;
 use IronLatch\Core\Board\Board;
 
 /** States that boot chatter does no harm to a function and that programs are loaded by other means. */
+#[Says(Nature::Intention)]
 final readonly class TolerateConsole implements Edit
 {
     public function __construct(

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
@@ -23,7 +24,7 @@ final class BesideLowVoltage implements Rule
     {
         return new RuleFacts(
             'mains.beside-low-voltage',
-            1,
+            2,
             Stage::Mains,
             'Low-voltage contact or wiring beside mains',
             [Kind::Danger],
@@ -47,6 +48,8 @@ final class BesideLowVoltage implements Rule
                 yield new NotChecked($this->facts(), $id, 'whether its contact and wiring keep the same distance from mains');
             } elseif (false === $apart) {
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The contact and wiring of “%s” lie beside mains without the distance that the rest keeps.', $line->name), proposals: static fn(): array => [new Remedy('Keep the same distance', new StateBox(lowContactsApart: true))]);
+            } else {
+                yield new HoldPoint($this->facts(), $id, sprintf('The contact and wiring of “%s” keep the full distance from mains.', $line->name));
             }
         }
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\PairRelay;
+use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\InletKind;
@@ -25,12 +28,12 @@ final class BothPoles implements Rule
     {
         return new RuleFacts(
             'mains.both-poles',
-            1,
+            2,
             Stage::Mains,
             'One pole switched where either may be live',
             [Kind::Danger],
             'A plug that fits both ways makes it a matter of chance which conductor is live; with two hot conductors both always are. Then one contact leaves the appliance live.',
-            'both conductors of every line switched, or an inlet that cannot be turned round',
+            'both conductors of every line switched, each by a pole of its own, or an inlet that cannot be turned round; a relay of one pole switches one conductor, whatever is stated',
             Basis::CommonPractice,
             'wiring practice; local codes and a licensed electrician decide',
         );
@@ -39,17 +42,44 @@ final class BothPoles implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $inlet = $inspection->board->box?->inlet?->value;
-        if (!$inlet instanceof InletKind) {
-            if ([] !== OnMains::hurting($inspection)) {
-                yield new NotChecked($this->facts(), 'board', 'how the mains comes in');
+        foreach (OnMains::hurting($inspection) as $id => $line) {
+            $lacking = Poles::lacking($inspection->board, $line);
+            if (SwitchedConductor::Both === $line->conductor->value && [] !== $lacking) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is stated to be switched in both conductors, but %s has one pole: the other conductor stays live.', $line->name, $inspection->board->relay($inspection->board->actuators()[$lacking[0]][1])->identity->name), proposals: static fn(): array => self::remedies($inspection, $id, $lacking));
+            } elseif ($inlet instanceof InletKind && $inlet->wantsBothPoles() && $line->conductor->isKnown() && SwitchedConductor::Both !== $line->conductor->value) {
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is switched in one conductor, behind %s: it can be live while it is off.', $line->name, InletKind::TwoHots === $inlet ? 'two live conductors' : 'a ' . $inlet->value), proposals: static fn(): array => self::remedies($inspection, $id, $lacking));
             }
+        }
+        if (!$inlet instanceof InletKind && [] !== OnMains::hurting($inspection)) {
+            yield new NotChecked($this->facts(), 'board', 'how the mains comes in');
+        }
+    }
 
-            return;
+    /**
+     * A relay with a pole for each conductor, a second relay on the same output, or, where outlets cannot reverse, another plug.
+     *
+     * @param list<string> $lacking relays that have one pole
+     * @return list<Remedy>
+     */
+    private static function remedies(Inspection $inspection, string $line, array $lacking): array
+    {
+        $both = new StateConductor([$line], SwitchedConductor::Both);
+        $remedies = [];
+        if ([] === $lacking) {
+            $remedies[] = new Remedy('Switch both conductors', $both);
         }
-        foreach ($inlet->wantsBothPoles() ? OnMains::hurting($inspection) : [] as $id => $line) {
-            if ($line->conductor->isKnown() && SwitchedConductor::Both !== $line->conductor->value) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is switched in one conductor, behind %s: it can be live while it is off.', $line->name, InletKind::TwoHots === $inlet ? 'two live conductors' : 'a ' . $inlet->value), proposals: static fn(): array => [...InletKind::TwoHots === $inlet ? [] : [new Remedy('Use a plug that fits one way only', new StateBox(inlet: InletKind::Polarised))], new Remedy('Switch both conductors', new StateConductor([$id], SwitchedConductor::Both))]);
-            }
+        foreach ([] === $lacking ? [] : Poles::relaysWithTwo($inspection, $lacking) as $relay) {
+            $title = sprintf('Fit %s and switch both conductors', $relay->identity->name);
+            $remedies[] = new Remedy($title, new Sequence($title, [new ChooseRelay($lacking, $relay), $both]));
         }
+        if ([] !== $lacking && Poles::canBePaired($inspection->board, $lacking)) {
+            $title = 'Put a second relay on the same output, its contact in the other conductor; this is no isolation';
+            $remedies[] = new Remedy($title, new Sequence('A second relay in the other conductor', [new PairRelay($lacking, true), $both]));
+        }
+        if (InletKind::Reversible === $inspection->board->box?->inlet?->value && !$inspection->board->system()->outletsReverse) {
+            $remedies[] = new Remedy('Use a plug that fits one way only', new StateBox(inlet: InletKind::Polarised));
+        }
+
+        return $remedies;
     }
 }

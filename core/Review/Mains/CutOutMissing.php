@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
@@ -22,12 +23,12 @@ final class CutOutMissing implements Rule
     {
         return new RuleFacts(
             'mains.no-cut-out',
-            1,
+            2,
             Stage::Mains,
             'Heater without an independent cut-out',
             [Kind::Danger],
             'Contacts weld and programs hang: a heater that cannot be switched off by something of its own sets fire to what is near it.',
-            'an independent thermal cut-out in the line of every appliance that heats',
+            'an independent thermal cut-out in the line of every appliance that heats; verified on each copy',
             Basis::CommonPractice,
             'common practice; IEC 60730 and IEC 60335-1, from memory',
         );
@@ -44,6 +45,8 @@ final class CutOutMissing implements Rule
                 yield new NotChecked($this->facts(), $id, 'whether an independent thermal cut-out stands in it');
             } elseif (false === $fitted) {
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” heats, and nothing but the board switches it off.', $line->name), proposals: static fn(): array => [new Remedy('Fit an independent thermal cut-out', new StateSafety([$id], cutOut: true))]);
+            } else {
+                yield new HoldPoint($this->facts(), $id, sprintf('An independent thermal cut-out stands in the line of “%s”, and opens when it is warmed.', $line->name));
             }
         }
     }

@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
@@ -25,12 +26,12 @@ final class EarthMissing implements Rule
     {
         return new RuleFacts(
             'mains.no-earth',
-            1,
+            2,
             Stage::Mains,
             'No protective earth where it is wanted',
             [Kind::Danger],
             'A metal case without earth becomes live with the first fault inside, and nothing switches it off.',
-            'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case',
+            'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case; verified on each copy',
             Basis::Standard,
             'IEC 61140, from memory; local codes decide',
         );
@@ -51,12 +52,16 @@ final class EarthMissing implements Rule
                 yield new NotChecked($this->facts(), $id, 'whether protective earth runs through to it: ' . $wants);
             } elseif (false === $line->safety->earthJoined->value) {
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” has no protective earth, but %s.', $line->name, $wants), proposals: static fn(): array => [new Remedy(sprintf('Run the %s straight through', $inspection->board->system()->earthConductor), new StateSafety([$id], earthJoined: true))]);
+            } else {
+                yield new HoldPoint($this->facts(), $id, sprintf('Protective earth runs straight through to “%s”: 0.1 Ω or less besides the lead.', $line->name));
             }
         }
         $box = $inspection->board->box;
-        if (BaseMaterial::Metal === $box?->enclosure?->value && true !== $box->enclosureEarthed?->value && [] !== OnMains::hurting($inspection)) {
-            if (null === $box->enclosureEarthed) {
+        if (BaseMaterial::Metal === $box?->enclosure?->value && [] !== OnMains::hurting($inspection)) {
+            if (null === $box->enclosureEarthed?->value) {
                 yield new NotChecked($this->facts(), 'board', 'whether its metal case is joined to protective earth');
+            } elseif (true === $box->enclosureEarthed->value) {
+                yield new HoldPoint($this->facts(), 'board', 'The metal case is joined to protective earth: 0.1 Ω or less.');
             } else {
                 yield new Finding($this->facts(), Kind::Danger, 'board', 'The metal case is not joined to protective earth.', proposals: static fn(): array => [new Remedy('Join the case to protective earth', new StateBox(enclosureEarthed: true))]);
             }

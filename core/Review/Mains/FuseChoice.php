@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Mains\Ampacity;
+use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
@@ -37,7 +38,7 @@ final class FuseChoice
             return $remedies;
         }
         foreach (self::fuses($inspection) as $fuse) {
-            $area = Ampacity::least($fuse->ratedAmps, $inspection->board->system()->cordTable);
+            $area = Ampacity::least($fuse->ratedAmps, $inspection->board->system()->cordTable, LivePath::warmerInside($inspection->board));
             if ($fuse->ratedAmps >= $load && null !== $area) {
                 $title = sprintf('Fit %s and wires of %s', lcfirst($fuse->identity->name), WireSize::printed($area, $inspection->board->system()->cordTable));
 

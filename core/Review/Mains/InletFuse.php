@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -20,12 +23,12 @@ final class InletFuse implements Rule
     {
         return new RuleFacts(
             'mains.no-fuse',
-            1,
+            2,
             Stage::Mains,
             'No fuse behind the inlet',
             [Kind::Danger],
             'What protects the installation is made for its thick wires. The thin ones of a box burn long before that.',
-            'a fuse of its own in the live conductor, right behind the inlet',
+            'a fuse of its own in the live conductor, right behind the inlet; in both where two conductors are live',
             Basis::CommonPractice,
             'common practice; local codes decide',
             'nothing on the board runs from the mains',
@@ -44,6 +47,13 @@ final class InletFuse implements Rule
             yield new Finding($this->facts(), Kind::Danger, 'board', 'No fuse stands behind the inlet: a fault heats the wires of this box until they burn.', proposals: static fn(): array => FuseChoice::remedies($inspection));
         } elseif (null === $box->fuse) {
             yield new NotChecked($this->facts(), 'board', 'which fuse stands behind the inlet');
+        }
+        if (InletKind::TwoHots === $box?->inlet?->value && true === $box->fused?->value) {
+            if (null === $box->bothFused?->value) {
+                yield new NotChecked($this->facts(), 'second-fuse', 'whether each of the two live conductors has a fuse of its own');
+            } elseif (false === $box->bothFused->value) {
+                yield new Finding($this->facts(), Kind::Danger, 'second-fuse', 'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.', proposals: static fn(): array => [new Remedy('Fit the same fuse in the other live conductor', new StateBox(bothFused: true))]);
+            }
         }
     }
 }

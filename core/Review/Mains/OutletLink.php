@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
@@ -23,7 +24,7 @@ final class OutletLink implements Rule
     {
         return new RuleFacts(
             'mains.outlet-link',
-            1,
+            2,
             Stage::Mains,
             'Double outlet whose halves are still joined on the live side',
             [Kind::Danger],
@@ -46,6 +47,8 @@ final class OutletLink implements Rule
                 yield new NotChecked($this->facts(), $id, 'whether the link on the live side of its double outlet is taken out');
             } elseif (false === $removed) {
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.', $line->name), proposals: static fn(): array => [new Remedy('Take out the link on the live side, leave the neutral one', new StateSafety([$id], linkRemoved: true))]);
+            } else {
+                yield new HoldPoint($this->facts(), $id, sprintf('The link between the live sides of the double outlet of “%s” is taken out, and the neutral one is left.', $line->name));
             }
         }
     }

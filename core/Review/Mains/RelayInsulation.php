@@ -25,12 +25,12 @@ final class RelayInsulation implements Rule
     {
         return new RuleFacts(
             'mains.relay-insulation',
-            1,
+            2,
             Stage::Mains,
             'Relay that does not keep mains from what can be touched',
             [Kind::Danger],
             'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a probe or the USB socket is then one fault away from mains.',
-            'relays whose makers state reinforced insulation (4 kV and 8 mm), or a low-voltage side that nobody can touch',
+            'relays whose makers state reinforced insulation (4 kV and 8 mm); basic where the low-voltage side is treated as live',
             Basis::DataSheet,
             'insulation of the relay’s part file, from memory',
             'the low-voltage side is treated as live: nobody can touch any of it',
@@ -40,16 +40,21 @@ final class RelayInsulation implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $touchable = $inspection->board->box?->touchable?->value;
-        if (false === $touchable || $inspection->board->system()->isHarmlessToTouch()) {
+        if ($inspection->board->system()->isHarmlessToTouch()) {
             return;
         }
+        $wanted = false === $touchable ? Insulation::Basic : Insulation::Reinforced;
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $relay = $inspection->board->relay($actuator);
-            if (null !== $inspection->board->appliance($inspection->board->lines[$lineId])->dcVolts || Insulation::Reinforced === $relay->insulation || null !== $actuator->opens) {
+            if (null !== $inspection->board->appliance($inspection->board->lines[$lineId])->dcVolts || $relay->insulation->isAtLeast($wanted) || null !== $actuator->opens) {
                 continue;
             }
-            if (null === $touchable) {
+            if (null === $touchable && Insulation::Basic === $relay->insulation) {
                 yield new NotChecked($this->facts(), $id, 'whether somebody can touch the low-voltage side: its relay is not stated reinforced');
+                continue;
+            }
+            if (Insulation::Unstated === $relay->insulation) {
+                yield new NotChecked($this->facts(), $id, sprintf('the insulation of %s, which its maker does not state', $relay->identity->name));
                 continue;
             }
             yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is kept from the low-voltage side by %s, whose insulation is %s, and that side can be touched.', $inspection->board->nameOf($id), $relay->identity->name, $relay->insulation->value), proposals: static fn(): array => [...self::reinforced($inspection, $id), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
@@ -64,7 +69,7 @@ final class RelayInsulation implements Rule
         $actuator = $inspection->board->actuators()[$id][1];
         $now = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
-            if (Insulation::Reinforced === $relay->insulation && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && $relay->contactAcAmps >= $now->contactAcAmps) {
+            if (Insulation::Reinforced === $relay->insulation && $relay->isOfTheKindOf($now) && $relay->poles >= $now->poles && $relay->coilVolts === $now->coilVolts && $relay->contactAcAmps >= $now->contactAcAmps) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

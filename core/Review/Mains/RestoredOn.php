@@ -37,7 +37,7 @@ final class RestoredOn implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->lines as $id => $line) {
-            if (!$inspection->board->appliance($line)->mustNotSelfStart) {
+            if (!$inspection->board->mustNotStart($id)) {
                 continue;
             }
             $policy = $line->safety?->restore?->value;

@@ -26,31 +26,54 @@ final class SnubberGlow implements Rule
     {
         return new RuleFacts(
             'mains.snubber-glow',
-            1,
+            2,
             Stage::Mains,
-            'Lamp that glows on what a snubber leaks',
+            'Appliance that runs on what a snubber leaks',
             [Kind::Weak, Kind::Hint],
-            'A snubber leaks a few milliamperes across the open contact: an LED lamp glows or blinks on it. Across the contact of a motor it saves the contact.',
-            '100 Ω and 100 nF across the contact of an electronic lamp (weak); nothing across that of an inductive appliance (hint)',
+            'A snubber leaks a few milliamperes across the open contact: an LED lamp glows, a bell hums, a small pump or a valve does not fall back. Across the appliance it does its work and leaks nothing while the contact is open.',
+            '100 Ω and 100 nF across the contact: leakage from a tenth of the appliance’s own current on, or any electronic lamp (weak); nothing across the contact or the appliance where that is inductive (hint)',
             Basis::CommonPractice,
             '2π · f · C · U; common practice',
         );
     }
 
     private const FARADS = 100e-9;
+    /** From this share of its current on an appliance may not let go (common practice, from memory). */
+    private const NOTICED_SHARE = 0.1;
 
     public function inspect(Inspection $inspection): iterable
     {
         foreach (OnMains::hurting($inspection) as $id => $line) {
             $load = $inspection->board->appliance($line)->load;
             $snubber = $line->safety?->snubber?->value;
-            if (Snubber::Rc === $snubber && LoadKind::ElectronicLamp === $load) {
-                $system = $inspection->board->system();
-                $figure = new Figure('current through the open contact', 2 * M_PI * $system->hertz * self::FARADS * $system->volts, Unit::Ampere, '2π · f · C · U', ['C = ' . QuantityPrinter::rounded(self::FARADS, Unit::Farad), 'U = ' . QuantityPrinter::rounded($system->volts, Unit::Volt)], 'contact open', 'reactance of a capacitor');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('%s leak across the open contact of “%s”: its lamp may glow.', $figure->printed(), $line->name), [$figure], static fn(): array => [new Remedy('Take the snubber off', new StateSafety([$id], snubber: Snubber::None))]);
+            if (Snubber::Rc === $snubber) {
+                yield from $this->leaks($inspection, $id, LoadKind::ElectronicLamp === $load);
             } elseif (Snubber::None === $snubber && $load->isInductive()) {
-                yield new Finding($this->facts(), Kind::Hint, $id, sprintf('Nothing lies across the contact of “%s”, which is an inductive appliance: its arc wears the contact.', $line->name), proposals: static fn(): array => [new Remedy('Fit 100 Ω and 100 nF of class X2', new StateSafety([$id], snubber: Snubber::Rc))]);
+                yield new Finding($this->facts(), Kind::Hint, $id, sprintf('Nothing damps the contact of “%s”, which is an inductive appliance: its arc wears the contact.', $line->name), proposals: static fn(): array => [
+                    new Remedy('Fit 100 Ω and 100 nF of class X2 across the appliance', new StateSafety([$id], snubber: Snubber::RcAcrossLoad)),
+                    new Remedy('Fit 100 Ω and 100 nF of class X2 across the contact', new StateSafety([$id], snubber: Snubber::Rc)),
+                ]);
             }
         }
+    }
+
+    /**
+     * @return iterable<Finding>
+     */
+    private function leaks(Inspection $inspection, string $id, bool $isElectronicLamp): iterable
+    {
+        $line = $inspection->board->lines[$id];
+        $system = $inspection->board->system();
+        $leak = 2 * M_PI * $system->hertz * self::FARADS * $system->volts;
+        $first = array_key_first($line->actuators);
+        $amps = null === $first ? null : $inspection->mains->contacts[$first]->amps;
+        if (null === $amps || 0.0 === $leak || !$isElectronicLamp && $leak < self::NOTICED_SHARE * $amps->value) {
+            return;
+        }
+        $figure = new Figure('current through the open contact', $leak, Unit::Ampere, '2π · f · C · U', ['C = ' . QuantityPrinter::rounded(self::FARADS, Unit::Farad), 'f = ' . QuantityPrinter::rounded($system->hertz, Unit::Hertz), 'U = ' . QuantityPrinter::rounded($system->volts, Unit::Volt)], 'contact open', 'reactance of a capacitor');
+        yield new Finding($this->facts(), Kind::Weak, $id, sprintf('%s leak across the open contact of “%s”, which draws %s: %s.', $figure->printed(), $line->name, $amps->printed(), $isElectronicLamp ? 'its lamp may glow' : 'it may not let go'), [$figure, $amps], static fn(): array => [
+            new Remedy('Put the snubber across the appliance', new StateSafety([$id], snubber: Snubber::RcAcrossLoad)),
+            new Remedy('Take the snubber off', new StateSafety([$id], snubber: Snubber::None)),
+        ]);
     }
 }

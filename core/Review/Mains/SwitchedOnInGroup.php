@@ -39,7 +39,7 @@ final class SwitchedOnInGroup implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->lines as $lineId => $line) {
-            $mustNot = $inspection->board->appliance($line)->mustNotSelfStart;
+            $mustNot = $inspection->board->mustNotStart($lineId);
             if (!$mustNot && true !== $line->safety?->barredFromGroups?->value) {
                 continue;
             }

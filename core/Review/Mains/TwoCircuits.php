@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
@@ -22,7 +23,7 @@ final class TwoCircuits implements Rule
     {
         return new RuleFacts(
             'mains.two-circuits',
-            1,
+            2,
             Stage::Mains,
             'Two circuits on one board',
             [Kind::Danger],
@@ -43,6 +44,8 @@ final class TwoCircuits implements Rule
             yield new NotChecked($this->facts(), 'board', 'whether all of it hangs on one circuit');
         } elseif (false === $one) {
             yield new Finding($this->facts(), Kind::Danger, 'board', 'The board hangs on more than one circuit: with one switched off it is still live.', proposals: static fn(): array => [new Remedy('Feed all of it from one circuit', new StateBox(oneCircuit: true))]);
+        } else {
+            yield new HoldPoint($this->facts(), 'board', 'All of it hangs on one circuit: with its breaker off, every terminal is dead.');
         }
     }
 }

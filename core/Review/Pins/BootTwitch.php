@@ -7,7 +7,6 @@ namespace IronLatch\Core\Review\Pins;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\SetBaseEmitterResistor;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\NpnLowSide;
@@ -18,13 +17,11 @@ use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Pin;
-use IronLatch\Core\Catalogue\Pull;
-use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Pins\Moment;
 use IronLatch\Core\Pins\StartUp;
-use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -42,12 +39,12 @@ final class BootTwitch implements Rule
     {
         return new RuleFacts(
             'pins.boot-twitch',
-            1,
+            2,
             Stage::Pins,
             'Relay that twitches at start-up',
             [Kind::Danger, Kind::Weak],
-            'Before the program runs, the chip drives and pulls its pins as it likes. A relay that follows switches its appliance by itself.',
-            'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a danger for appliances that must not start by themselves and for steps of which one only may be on',
+            'Before the program runs, the chip drives and pulls its pins as it likes, or leaves them to nobody. A relay that follows switches its appliance by itself; a driver input that nothing decides is not off.',
+            'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a gate, or the input of an array, a coupler or a solid-state relay, whose level nothing decides; a danger for appliances that must not start by themselves and for steps of which one only may be on',
             Basis::CommonPractice,
             'states at start-up from the chip’s data sheet and field reports; circuit solved',
             'no phase moves the relay',
@@ -58,9 +55,9 @@ final class BootTwitch implements Rule
     {
         foreach ($inspection->seating->films as $function => $film) {
             $pin = $inspection->seating->pins[$function];
-            $moment = $film->worstTwitch();
             // What an expander does after power-up has a check of its own.
-            if (null === $film->actuator || null === $moment || (null !== $pin->expander && $moment->phase->isBeforeProgram())) {
+            $moment = null === $pin->expander ? $film->worstTwitch() : $film->worstOfProgram();
+            if (null === $film->actuator || null === $moment) {
                 continue;
             }
             // Where the off level comes first and the relay moves all the same, it is the level that is stated wrongly.
@@ -69,22 +66,22 @@ final class BootTwitch implements Rule
             }
             $id = $film->actuator;
             [$lineId, $actuator] = $inspection->board->actuators()[$id];
-            $line = $inspection->board->lines[$lineId];
             $mustNot = Fitness::mustStayOff($inspection->board, $id);
             $finding = new Finding(
                 $this->facts(),
                 $mustNot ? Kind::Danger : Kind::Weak,
                 $id,
                 sprintf(
-                    'The relay of “%s” on %s %s %s%s%s.',
+                    'The relay of “%s” on %s %s %s%s%s%s.',
                     $inspection->board->nameOf($id),
                     $pin->bothNames(),
                     $moment->movement->value,
                     $moment->phase->words(),
                     $moment->seconds > 0 && $moment->phase->isBeforeProgram() ? sprintf(' (%s)', QuantityPrinter::rounded($moment->seconds, Unit::Second)) : '',
+                    PinState::Floating === $moment->state && null === $moment->volts ? ': nothing decides the level of its driver’s input' : '',
                     match (true) {
                         !$mustNot => '',
-                        $inspection->board->appliance($line)->mustNotSelfStart => ', and this appliance must never start by itself',
+                        $inspection->board->mustNotStart($lineId) => ', and this appliance must never start by itself',
                         default => ', and of these steps one only may be on',
                     },
                 ),
@@ -102,8 +99,6 @@ final class BootTwitch implements Rule
     }
 
     private const BASE_EMITTER_OHMS = 10e3;
-    private const GREATEST_PULL_OHMS = 47e3;
-    private const LEAST_PULL_OHMS = 1e3;
 
     /**
      * @return list<Remedy>
@@ -121,17 +116,7 @@ final class BootTwitch implements Rule
             && $isStill($actuator->with(driver: new NpnLowSide($actuator->driver->transistor, $actuator->driver->baseOhms, self::BASE_EMITTER_OHMS)))) {
             $remedies[] = new Remedy('Fit 10 kΩ from base to emitter', new SetBaseEmitterResistor([$id], self::BASE_EMITTER_OHMS));
         }
-        if (null === $pin->chip->strap) {
-            $direction = Level::High === $actuator->driver->inherentActiveLevel() ? PullDirection::Down : PullDirection::Up;
-            // The stronger a pull, the better it holds: what the strongest does not hold, none does.
-            $holds = null === $inspection->startUp->withPull($actuator->function, $pin, new Pull($direction, self::LEAST_PULL_OHMS))->worstTwitch();
-            foreach ($holds ? PreferredValues::e12Between(self::LEAST_PULL_OHMS, self::GREATEST_PULL_OHMS) : [] as $ohms) {
-                if (null === $inspection->startUp->withPull($actuator->function, $pin, new Pull($direction, $ohms))->worstTwitch()) {
-                    $remedies[] = new Remedy(sprintf('Fit a pull-%s of %s', $direction->value, QuantityPrinter::rounded($ohms, Unit::Ohm)), new FitPull($actuator->function, $direction, $ohms));
-                    break;
-                }
-            }
-        }
+        array_push($remedies, ...PullRemedies::thatHold($inspection, $actuator->function));
         if (!$actuator->driver instanceof OptoModuleInput) {
             foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
                 $with = $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel));

@@ -10,6 +10,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Pins\Fitness;
+use IronLatch\Core\Pins\Movement;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -25,12 +26,12 @@ final class ExpanderAtPowerUp implements Rule
     {
         return new RuleFacts(
             'pins.expander-at-power-up',
-            1,
+            2,
             Stage::Pins,
             'Expander that is on at power-up',
-            [Kind::Danger, Kind::Broken],
+            [Kind::Danger, Kind::Broken, Kind::Weak],
             'Until the program has spoken to it, an expander does as it likes: one kind starts with every output high, another with whatever it holds.',
-            'coil voltage from half the nominal value, or module input current above the certain release current, before the program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one only may be on',
+            'coil voltage from half the nominal value, or module input current above the certain release current, before the program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one only may be on, weak where it only may move',
             Basis::DataSheet,
             'state after power-up from the expander’s part file; circuit solved',
             'its outputs are held off until the program lets them go, or the relay stays off with them',
@@ -41,15 +42,19 @@ final class ExpanderAtPowerUp implements Rule
     {
         foreach ($inspection->seating->films as $function => $film) {
             $pin = $inspection->seating->pins[$function];
-            $moment = $film->worstTwitch();
-            if (null === $film->actuator || null === $moment || null === $pin->expander || !$moment->phase->isBeforeProgram()) {
+            $moment = $film->worstBeforeProgram();
+            if (null === $film->actuator || null === $moment || null === $pin->expander) {
                 continue;
             }
             $isDanger = Fitness::mustStayOff($inspection->board, $film->actuator);
             $expander = $pin->expander;
             $finding = new Finding(
                 $this->facts(),
-                $isDanger ? Kind::Danger : Kind::Broken,
+                match (true) {
+                    $isDanger => Kind::Danger,
+                    Movement::Certain === $moment->movement => Kind::Broken,
+                    default => Kind::Weak,
+                },
                 $film->actuator,
                 sprintf('After power-up %s is %s, and the relay of “%s” %s until the program has written to the expander.', $pin->bothNames(), $moment->state->value, $inspection->board->nameOf($film->actuator), $moment->movement->value),
                 [$moment->cause],
@@ -69,7 +74,7 @@ final class ExpanderAtPowerUp implements Rule
         if (ExpanderKind::ShiftRegister === $expander->kind && !$fitted->heldOff) {
             return [new Remedy('Hold its outputs off with a pull-up on output-enable', new SetExpander($id, $fitted->address, $fitted->rail, true))];
         }
-        $remedies = [];
+        $remedies = PullRemedies::thatHold($inspection, $function);
         foreach ($inspection->partsOnOffer(Expander::class) as $other) {
             if (ExpanderKind::PushPull === $other->kind && $expander->kind->isOnI2c() && count($other->pins) >= count($expander->pins)) {
                 $remedies[] = new Remedy('Use the ' . $other->identity->name . ', whose pins are inputs after power-up', new ReplaceExpander($id, $other));

@@ -98,7 +98,7 @@ use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OutputOrder;
-use IronLatch\Core\Board\Place;
+use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SurfaceKind;
@@ -498,7 +498,7 @@ final class RuleFixtures
         yield 'one pole behind a plug that fits both ways' => self::one('mains.both-poles', 'L1', Kind::Danger, '', new StateBox(inlet: InletKind::Reversible), $both(new StateBox(inlet: InletKind::Reversible), new StateConductor(['L1', 'L2'], SwitchedConductor::Both)));
         yield 'one pole of two hots' => self::one('mains.both-poles', 'L2', Kind::Danger, '', new StateBox(inlet: InletKind::TwoHots), $both(new StateBox(inlet: InletKind::TwoHots), new StateConductor(['L1', 'L2'], SwitchedConductor::Both)));
         yield '3 mm between mains and a button' => self::one('mains.barrier', 'creepage', Kind::Danger, '×0.6', new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3), new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3, touchable: false));
-        yield 'box on a lead, laid out for the wall' => self::one('mains.barrier', 'clearance', Kind::Danger, '×0.909', new StateBox(clearanceMetres: 5e-3, creepageMetres: 8e-3, place: Place::Wall), new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, place: Place::Wall));
+        yield 'box on a lead, laid out for the wall' => self::one('mains.barrier', 'clearance', Kind::Danger, '×0.909', new StateBox(clearanceMetres: 5e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Fixed), new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Fixed));
         yield 'distances of the valley on a mountain' => self::one('mains.barrier', 'clearance', Kind::Danger, '×0.775', new StateBox(clearanceMetres: 3e-3, creepageMetres: 8e-3, altitudeMetres: 4000.0), new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, altitudeMetres: 4000.0));
         yield '5.5 mm, by the standard enough' => self::one('mains.barrier', 'creepage', Kind::Hint, '5.5 mm', new StateBox(clearanceMetres: 5.5e-3, creepageMetres: 5.5e-3), new StateBox(clearanceMetres: 6e-3, creepageMetres: 6e-3));
         $cube = new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class));

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Exchange;
+
+/** Brings the data of an older board file to the present version, one step per version; what was said keeps its meaning. */
+final class BoardMigrations
+{
+    /** What a place stood for in version 1: overvoltage category and pollution degree. */
+    private const PLACES = [
+        'box on a lead' => ['II: behind a plug', '2: dry and clean, as in a living room'],
+        'wall box' => ['III: in the fixed installation', '2: dry and clean, as in a living room'],
+        'enclosure on a rail' => ['III: in the fixed installation', '2: dry and clean, as in a living room'],
+        'damp or dusty place' => ['III: in the fixed installation', '3: damp, dusty, or where dew is to be expected'],
+    ];
+
+    /**
+     * @param array<mixed> $data a board without its frame
+     * @return array<mixed>
+     */
+    public static function upTo(int $version, int $from, array $data): array
+    {
+        return $from < 2 && $version >= 2 ? self::fromOne($data) : $data;
+    }
+
+    /**
+     * The place becomes the two facts that it stood for, and a distance that nobody measured a target.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     */
+    private static function fromOne(array $data): array
+    {
+        $box = $data['box'] ?? null;
+        if (!is_array($box)) {
+            return $data;
+        }
+        $place = $box['place'] ?? null;
+        unset($box['place']);
+        if (is_array($place)) {
+            foreach (['stated', 'assumed'] as $known) {
+                $facts = is_string($place[$known] ?? null) ? self::PLACES[$place[$known]] ?? null : null;
+                if (null !== $facts) {
+                    $box['overvoltage'] = [...$place, $known => $facts[0]];
+                    $box['pollution'] = [...$place, $known => $facts[1]];
+                }
+            }
+        }
+        foreach (['clearanceMetres', 'creepageMetres'] as $distance) {
+            $fact = $box[$distance] ?? null;
+            if (is_array($fact) && isset($fact['stated'])) {
+                $box[$distance] = ['target' => $fact['stated']];
+            }
+        }
+
+        return [...$data, 'box' => $box];
+    }
+}

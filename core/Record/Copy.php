@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Record;
+
+/** A record with some of its fields changed; its constructor judges the result. */
+final class Copy
+{
+    /**
+     * @template T of object
+     * @param T $record whose fields are all promoted parameters
+     * @param array<string, mixed> $changes by field
+     * @return T
+     */
+    public static function of(object $record, array $changes): object
+    {
+        return (new \ReflectionClass($record))->newInstanceArgs([...get_object_vars($record), ...$changes]);
+    }
+}

@@ -37,7 +37,7 @@ final class Proposals
         if (null !== $this->trial) {
             $remedies = array_values(array_filter($remedies, fn(Remedy $remedy): bool => $this->trial->holds($finding, $remedy)));
         }
-        usort($remedies, static fn(Remedy $a, Remedy $b): int => $b->nature()->repairs() <=> $a->nature()->repairs());
+        usort($remedies, static fn(Remedy $a, Remedy $b): int => $a->nature()->comesAfterRepairs() <=> $b->nature()->comesAfterRepairs());
 
         return $remedies;
     }

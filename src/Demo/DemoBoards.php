@@ -49,6 +49,7 @@ use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateHours;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
+use IronLatch\Core\Board\Edit\StateRepeated;
 use IronLatch\Core\Board\Edit\StateReservoir;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateSocket;
@@ -160,6 +161,8 @@ final readonly class DemoBoards
             new StateSafety(['L1'], restSeconds: 240.0, snubber: Snubber::Rc),
             new StateSafety(['L2', 'L6'], restore: RestorePolicy::Last, snubber: Snubber::Rc),
             new StateSafety(['L3'], cutOut: true),
+            new StateSafety(['L4'], loadDiode: true),
+            new StateRepeated('F8', false),
             // The adapter stands in the next room; its rail feeds the valve alone.
             new StateSocket('R2', JackPolarity::CentrePositive),
             new RunCable('R2', 3.0, 0.5e-6),
@@ -177,6 +180,8 @@ final readonly class DemoBoards
             new AddChannel($this->part('message-broker', SurfaceProfile::class), 'House broker', 'alder-row/utility'),
             new ChangeChannel('C1', blockSeconds: 0.0),
             new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4', 'L5', 'L6']),
+            // Nobody who is not there starts the airer.
+            new TellSurface('S17', Operation::Off),
             new AddChannel($this->part('spoken-assistant', SurfaceProfile::class), 'Voice'),
             new ChangeChannel('C2', blockSeconds: 0.0),
             new PutOnChannel('C2', ['L1', 'L2', 'L5']),

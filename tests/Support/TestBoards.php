@@ -20,12 +20,15 @@ use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\PutOnChannel;
+use IronLatch\Core\Board\Edit\RemoveFunction;
+use IronLatch\Core\Board\Edit\RemoveSurface;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateFirmware;
+use IronLatch\Core\Board\Edit\StateRepeated;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\FirmwareFacts;
@@ -130,6 +133,21 @@ final class TestBoards
             new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, branchSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
             new ChooseFuse(self::part('fuse-ceramic-5', MainsFuse::class)),
         ];
+    }
+
+    /** The sound board operated by a remote alone: nothing of its low-voltage side leaves the cover. */
+    public static function closed(): Board
+    {
+        return self::edited(
+            self::sound(),
+            new RemoveSurface('S1'),
+            new RemoveSurface('S2'),
+            new RemoveFunction('F5'),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new AddSurface('L2', SurfaceKind::InfraredKey),
+            new SeatFunction('F6', '35'),
+            new StateRepeated('F6', false),
+        );
     }
 
     /** A sound board with as many lines as asked for, up to 16. */

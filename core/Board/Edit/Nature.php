@@ -36,10 +36,10 @@ enum Nature: string
         return [] !== $natures ? self::weakest($natures) : $whole->nature ?? self::Choice;
     }
 
-    /** Whether it may be offered as the repair of a finding. */
-    public function repairs(): bool
+    /** Whether it only says something, so that it stands behind whatever really changes the board. */
+    public function comesAfterRepairs(): bool
     {
-        return self::Choice === $this;
+        return self::Promise === $this || self::Intention === $this;
     }
 
     /**

@@ -91,7 +91,7 @@ final readonly class StateBox implements Edit
         $changes = [];
         foreach (get_object_vars($this) as $field => $value) {
             if ('measured' !== $field && (is_bool($value) || is_int($value) || is_float($value) || $value instanceof \BackedEnum)) {
-                $changes[$field] = Fact::stated($value);
+                $changes[(string) $field] = Fact::stated($value);
             }
         }
         $distances = ['clearanceMetres' => $this->clearanceMetres ?? $box->clearanceMetres?->value, 'creepageMetres' => $this->creepageMetres ?? $box->creepageMetres?->value];

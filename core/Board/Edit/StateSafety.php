@@ -84,7 +84,7 @@ final readonly class StateSafety implements Edit
         $stated = [];
         foreach (get_object_vars($this) as $field => $value) {
             if (is_bool($value) || is_float($value) || $value instanceof \BackedEnum) {
-                $stated[$field] = $value;
+                $stated[(string) $field] = $value;
             }
         }
 

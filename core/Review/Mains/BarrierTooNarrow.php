@@ -82,7 +82,7 @@ final class BarrierTooNarrow implements Rule
         if (!$isMeasured) {
             yield new HoldPoint($this->facts(), $name, sprintf('The %s between mains and low voltage is %s or more all over (%s insulation wants %s).', $name, QuantityPrinter::rounded($metres, Unit::Metre), $kind, QuantityPrinter::rounded($least, Unit::Metre)));
         }
-        if ($metres < $habit) {
+        if ($metres < $habit && 'reinforced' === $kind) {
             $figure = new Figure($name, $metres, Unit::Metre, $isMeasured ? 'as measured' : 'as aimed at', ['by habit ' . QuantityPrinter::rounded($habit, Unit::Metre), ...$inputs], 'as laid out', 'house rules');
             yield new Finding($this->facts(), Kind::Hint, $name, sprintf('The %s between mains and low voltage is %s; by habit %s are kept, with a milled slot.', $name, $figure->printed(), QuantityPrinter::rounded($habit, Unit::Metre)), [$figure], static fn(): array => self::wider($inspection, $surroundings));
         }

@@ -66,9 +66,9 @@ final class BridgeInsulation implements Rule
         if (!$capacitor instanceof BridgingCapacitor) {
             yield new NotChecked($this->facts(), 'board', 'whether a capacitor joins mains to low voltage, and of which class');
         } elseif (BridgingCapacitor::Other === $capacitor) {
-            yield $this->tooLittle($inspection, 'board', 'the capacitor between mains and low voltage', 'of no class that is made for it', static fn(): array => [new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)), new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1))]);
+            yield $this->tooLittle($inspection, 'board', 'a capacitor', 'of no class that is made for it', static fn(): array => [new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)), new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1))]);
         } elseif (BridgingCapacitor::None !== $capacitor) {
-            yield from $this->judge($inspection, 'board', sprintf('the capacitor between mains and low voltage (%s)', $capacitor->value), $capacitor->insulation(), static fn(): array => [new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)), new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1))]);
+            yield from $this->judge($inspection, 'board', sprintf('a capacitor (%s)', $capacitor->value), $capacitor->insulation(), static fn(): array => [new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)), new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1))]);
         }
     }
 

@@ -16,7 +16,7 @@ const screens = [
 /** Addresses that are no screens: files, and pieces that a screen loads into itself. */
 const others = [
   /^\/boards\/\{id\}$/, /^\/backup$/, /\.(json|csv|cir|h|env)$/, /\/constants\.\{form\}$/,
-  /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/, /\/power\/\{rail\}\/(offers|waveform)$/,
+  /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/, /\/power\/\{rail\}\/(offers|waveform)$/, /^\/boards\/\{id\}\/offers$/,
 ];
 
 for (const screen of screens) {

@@ -55,7 +55,7 @@ final readonly class Actuator
      */
     public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null, ?bool $paired = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens, null === $driver && null === $relay ? $this->holdRatio : null, $paired ?? $this->paired);
+        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens, $driver instanceof OptoModuleInput || $driver instanceof DirectDrive ? null : $this->holdRatio, $driver instanceof OptoModuleInput ? false : $paired ?? $this->paired);
     }
 
     public function holding(?float $ratio): self

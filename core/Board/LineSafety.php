@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
@@ -73,5 +74,19 @@ final readonly class LineSafety
         if (is_float($restSeconds?->value) && ($restSeconds->value < 0 || $restSeconds->value > 3600)) {
             throw new \InvalidArgumentException('A rest lies between 0 and an hour. Compressors want 3 to 5 min.');
         }
+    }
+
+    /**
+     * What still holds when the line switches another appliance: its papers go with the old one, what only mains or only
+     * direct current knows goes with the old supply.
+     */
+    public function forAnotherAppliance(bool $leavesMains, bool $comesToMains): self
+    {
+        $gone = ['remoteStart' => null, 'unattended' => null];
+        if ($leavesMains) {
+            $gone = [...$gone, 'outlet' => null, 'earthJoined' => null, 'linkRemoved' => null, 'outletAmps' => null, 'snubber' => null];
+        }
+
+        return Copy::of($this, $comesToMains ? [...$gone, 'loadDiode' => null] : $gone);
     }
 }

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
@@ -78,11 +79,21 @@ final readonly class Rail
     }
 
     /**
-     * Fed by something else; what stands between stays, what belonged to the old feeder goes.
+     * Fed by something else: what stands between stays, and of what belonged to the old feeder what the new one has too.
+     *
+     * @param bool $hasSocket the new feeder is plugged into a round socket
+     * @param bool $isConverter the new feeder is a converter on the board
      */
-    public function fedBy(string $supply, ?string $from = null, bool $throughUsb = false): self
+    public function fedBy(string $supply, ?string $from = null, bool $throughUsb = false, bool $hasSocket = false, bool $isConverter = false): self
     {
-        return new self($this->name, $supply, $from, $throughUsb, $this->protection, $this->cable, $this->farads, $this->esrOhms, $this->groundJoined);
+        return Copy::of($this, [
+            'supply' => $supply,
+            'from' => $from,
+            'throughUsb' => $throughUsb,
+            'socket' => $hasSocket || $supply === $this->supply ? $this->socket : null,
+            'capacitorsFitted' => $supply === $this->supply ? $this->capacitorsFitted : null,
+            'heatSinkKelvinPerWatt' => $isConverter || $supply === $this->supply ? $this->heatSinkKelvinPerWatt : null,
+        ]);
     }
 
     /**

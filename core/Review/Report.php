@@ -80,4 +80,18 @@ final readonly class Report
 
         return array_map(static fn(array $findings): FindingGroup => new FindingGroup($findings), array_values($groups));
     }
+
+    /** The group that a finding is shown in. */
+    public function groupOf(string $key): ?FindingGroup
+    {
+        foreach ($this->groups() as $group) {
+            foreach ($group->findings as $finding) {
+                if ($finding->key() === $key) {
+                    return $group;
+                }
+            }
+        }
+
+        return null;
+    }
 }

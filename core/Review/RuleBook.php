@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '6';
+    public const VERSION = '7';
 
     /**
      * @return list<Rule>
@@ -143,5 +143,22 @@ final class RuleBook
     public static function missingChecks(): array
     {
         return [];
+    }
+
+    /**
+     * What no rule looks at, whatever a board states: it stands under every list of findings, an empty one above all.
+     *
+     * @return list<string>
+     */
+    public static function neverLooksAt(): array
+    {
+        return [
+            'the installation in the wall: its age, its wiring, its residual-current device',
+            'whether the parts in hand are what their print says',
+            'workmanship: solder, crimps, torque, strain relief, what a hand has swapped',
+            'the program as it was written, beyond the constants that are compared',
+            'how things age, and what children, animals and water do',
+            'electromagnetic compatibility, radio approval and the law where you live',
+        ];
     }
 }

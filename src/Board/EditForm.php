@@ -20,6 +20,9 @@ use IronLatch\Core\Record\ValueKind;
 /** Makes an edit of the fields of a form: parts come as ids and get their facts here. */
 final readonly class EditForm
 {
+    /** Stands between the short form of a value, as it is in a field, and the value with all its digits. */
+    public const EXACTLY = ' = ';
+
     public function __construct(private Catalogue $catalogue) {}
 
     /**
@@ -35,10 +38,17 @@ final readonly class EditForm
         }
         $data = ['edit' => $word];
         foreach (RecordShape::of($edit)->fields as $name => $field) {
-            $value = $fields[$name] ?? null;
+            $value = self::untouched($fields, $name) ?? $fields[$name] ?? null;
             $class = $field->value->class;
             if (is_string($value) && null !== $class && is_subclass_of($class, Part::class)) {
                 $value = $this->facts($value, $class, $board);
+            }
+            if ('' === $value && !$field->nullable && !$field->optional && in_array($field->value->kind, [ValueKind::Choice, ValueKind::Boolean], true)) {
+                throw new EditRefused('Nothing was chosen. Choose one from the list first.');
+            }
+            if (is_array($value) && array_is_list($value) && ValueKind::Listing === $field->value->kind) {
+                // A field of a list that is left empty says nothing.
+                $value = array_values(array_filter($value, static fn(mixed $one): bool => '' !== $one));
             }
             if (('' === $value || null === $value) && $field->nullable) {
                 $value = null;
@@ -55,6 +65,19 @@ final readonly class EditForm
         } catch (RecordFault $fault) {
             throw new EditRefused(mb_strtoupper(mb_substr($fault->reason, 0, 1)) . mb_substr($fault->reason, 1));
         }
+    }
+
+    /**
+     * A value that was shown with fewer digits than it has, and sent back as it was shown.
+     *
+     * @param array<mixed> $fields
+     */
+    private static function untouched(array $fields, string $name): ?string
+    {
+        $exact = is_array($fields['exact'] ?? null) ? $fields['exact'][$name] ?? null : null;
+        [$shown, $full] = is_string($exact) ? [...explode(self::EXACTLY, $exact, 2), ''] : ['', ''];
+
+        return '' !== $full && $shown === ($fields[$name] ?? null) ? $full : null;
     }
 
     /**

@@ -11,8 +11,6 @@ use IronLatch\Core\Board\FrozenPins;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\PinListCsv;
-use IronLatch\Core\Review\Finding;
-use IronLatch\Core\Review\FindingGroup;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\WaysOut;
@@ -53,6 +51,12 @@ final class BoardController extends AbstractController
         return $this->screen->render($request, $this->opened($id), $view, $request->query->getString('open'));
     }
 
+    #[Route('/offers', name: 'board_offers', methods: ['GET'])]
+    public function offers(Request $request, string $id): Response
+    {
+        return $this->screen->offers($this->opened($id), $request->query->getString('finding'), $request->query->getString('view'), $request->query->getString('open'));
+    }
+
     #[Route('/edits', name: 'board_edit', methods: ['POST'])]
     public function edit(Request $request, string $id): Response
     {
@@ -67,10 +71,9 @@ final class BoardController extends AbstractController
             $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
             $key = $request->request->getString('finding');
             if ($request->request->getBoolean('all')) {
-                foreach ($report->groups() as $group) {
-                    if ($this->isIn($group, $key) && null !== $group->remedyForAll()) {
-                        return $group->remedyForAll()->edit;
-                    }
+                $forAll = $report->groupOf($key)?->remedyForAll();
+                if (null !== $forAll) {
+                    return $forAll->edit;
                 }
             }
             $remedy = $report->finding($key)?->remedies()[$request->request->getInt('remedy')] ?? null;
@@ -199,11 +202,6 @@ final class BoardController extends AbstractController
         } catch (BoardFileFault $fault) {
             throw new UnprocessableEntityHttpException($fault->getMessage(), $fault);
         }
-    }
-
-    private function isIn(FindingGroup $group, string $key): bool
-    {
-        return in_array($key, array_map(static fn(Finding $finding): string => $finding->key(), $group->findings), true);
     }
 
     private function download(string $content, string $type, string $name, string $ending): Response

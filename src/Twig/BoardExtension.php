@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace IronLatch\Twig;
 
+use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Control\StepMap;
 use IronLatch\Core\Mains\WireSize;
+use IronLatch\Core\Quantity\QuantityParser;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\View\DriverWords;
@@ -28,6 +32,9 @@ final class BoardExtension extends AbstractExtension
     {
         return [
             new TwigFunction('quantity', static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit))),
+            new TwigFunction('exact', self::exact(...)),
+            new TwigFunction('stated', static fn(?Fact $fact): mixed => null === $fact || !$fact->isStated() && !$fact->isTarget() ? null : $fact->value),
+            new TwigFunction('assumed', static fn(?Fact $fact): mixed => Knowledge::Assumed === $fact?->knowledge ? $fact->value : null),
             new TwigFunction('place', Joint::place(...)),
             new TwigFunction('driver_word', DriverWords::of(...)),
             new TwigFunction('step_ranges', StepMap::ranges(...)),
@@ -35,6 +42,7 @@ final class BoardExtension extends AbstractExtension
             new TwigFunction('wire', static fn(float $squareMetres, Board $board): string => WireSize::printed($squareMetres, $board->system()->cordTable)),
             new TwigFunction('key_of', PulseDistance::key(...)),
             new TwigFunction('parts', $this->parts(...)),
+            new TwigFunction('never_looked_at', RuleBook::neverLooksAt(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),
         ];
     }
@@ -47,6 +55,18 @@ final class BoardExtension extends AbstractExtension
         $class = RecordShape::variants(Part::class)->classes[$word] ?? null;
 
         return null !== $class && is_subclass_of($class, Part::class) ? $this->catalogue->parts($class) : [];
+    }
+
+    /** What stands in a field in short and in full, where the short form would be read as another value; empty where it would not. */
+    private static function exact(float $value, string $short, string $unit): string
+    {
+        try {
+            $isExact = QuantityParser::parse($short, Unit::from($unit)) === $value;
+        } catch (\InvalidArgumentException) {
+            $isExact = false;
+        }
+
+        return $isExact ? '' : $short . EditForm::EXACTLY . QuantityPrinter::written($value, Unit::from($unit));
     }
 
     /**

@@ -73,6 +73,15 @@ final readonly class BoardScreen
         return $response;
     }
 
+    /** One group of the tray with what can be done about it, tried; empty when its finding is gone. */
+    public function offers(OpenBoard $opened, string $finding, string $view, string $open): Response
+    {
+        $group = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue))->groupOf($finding);
+        $page = null === $group ? '' : $this->twig->render('board/_group.html.twig', ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'offers' => true, 'view' => in_array($view, self::VIEWS, true) ? $view : 'lines', 'open' => $open]);
+
+        return new Response($page, headers: ['Cache-Control' => 'no-store']);
+    }
+
     /**
      * @return array<string, mixed>
      */
@@ -84,10 +93,10 @@ final readonly class BoardScreen
             try {
                 $after = Inspector::withRuleBook()->inspect(new Inspection($remedy->edit->apply($inspection->board), $this->catalogue));
             } catch (\DomainException|\InvalidArgumentException $refused) {
-                $effects[$index] = ['remedy' => $remedy, 'gone' => [], 'new' => [], 'refused' => $refused->getMessage()];
+                $effects[$index] = ['remedy' => $remedy, 'gone' => [], 'new' => [], 'verify' => [], 'refused' => $refused->getMessage()];
                 continue;
             }
-            $effects[$index] = ['remedy' => $remedy, 'gone' => $report->findingsMissingFrom($after), 'new' => $after->findingsMissingFrom($report), 'refused' => null];
+            $effects[$index] = ['remedy' => $remedy, 'gone' => $report->findingsMissingFrom($after), 'new' => $after->findingsMissingFrom($report), 'verify' => $after->holdPointsMissingFrom($report), 'refused' => null];
         }
 
         return ['finding' => $finding, 'effects' => $effects];

@@ -6,8 +6,10 @@ namespace IronLatch\View;
 
 use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Need;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\GroupStart;
 use IronLatch\Core\Control\Outages;
@@ -45,6 +47,8 @@ final readonly class ControlsScreen
             'sheets' => SetUpSheet::all($this->inspection),
             'constants' => count(Constants::of($this->inspection)),
             'group_kinds' => LineGroupKind::cases(),
+            'off_only' => Operation::Off,
+            'restore_policies' => RestorePolicy::cases(),
             'wired_kinds' => array_filter(SurfaceKind::cases(), static fn(SurfaceKind $kind): bool => !$kind->isRemote()),
             'remote_keys' => SimulatedRemote::keys(),
             'infrared' => array_filter($map->entries, static fn(Entry $entry): bool => SurfaceKind::InfraredKey === $entry->kind),

@@ -18,6 +18,7 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Seal;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\LivePath;
@@ -60,6 +61,7 @@ final readonly class MainsScreen
             'pollutions' => PollutionDegree::cases(),
             'seals' => Seal::cases(),
             'bridging_capacitors' => BridgingCapacitor::cases(),
+            'insulations' => Insulation::cases(),
             'bases' => BaseMaterial::cases(),
             'materials' => MaterialGroup::cases(),
             'outlets' => OutletKind::cases(),

@@ -49,6 +49,6 @@ final readonly class ChangeFunctionKind implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Make “%s” a %s', $board->nameOf($this->function), $this->kind->value);
+        return LostFacts::after(sprintf('Make “%s” a %s', $board->nameOf($this->function), $this->kind->value), $board, $this);
     }
 }

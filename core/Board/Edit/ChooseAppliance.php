@@ -6,9 +6,9 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 
 /** States what a line switches. */
@@ -22,22 +22,22 @@ final readonly class ChooseAppliance implements Edit
     public function apply(Board $board): Board
     {
         $line = Targets::line($board, $this->line);
-        $sameSupply = $board->appliance($line)->dcVolts === $this->appliance->dcVolts;
-        $line = new Line(
-            $line->name,
-            $this->appliance->identity->id,
-            Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
+        $old = $board->appliance($line);
+        $isSame = $old->identity->id === $this->appliance->identity->id;
+        $sameSupply = $old->dcVolts === $this->appliance->dcVolts;
+        $line = Copy::of($line, [
+            'appliance' => $this->appliance->identity->id,
+            // What stands on the plate of the old appliance says nothing of the new one.
+            'watts' => $isSame && $line->watts->isStated() ? $line->watts : Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
             // What was said of the wiring holds for an appliance on the same supply only.
-            match (true) {
+            'conductor' => match (true) {
                 $sameSupply => $line->conductor,
                 null === $this->appliance->dcVolts => Fact::unknown(),
                 default => Fact::stated(SwitchedConductor::DcPositive),
             },
-            $line->surfaces,
-            $line->actuators,
-            $sameSupply ? $line->feed : null,
-            uncontrolled: $line->uncontrolled,
-        );
+            'feed' => $sameSupply ? $line->feed : null,
+            'safety' => $isSame ? $line->safety : $line->safety?->forAnotherAppliance(null === $old->dcVolts && null !== $this->appliance->dcVolts, null !== $old->dcVolts && null === $this->appliance->dcVolts),
+        ]);
         if (null === $this->appliance->dcVolts && [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
             throw new EditRefused(sprintf('“%s” has no relay, and only a relay may switch the mains. Fit one first.', $line->name));
         }
@@ -48,6 +48,6 @@ final readonly class ChooseAppliance implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Let “%s” switch a %s', $board->nameOf($this->line), mb_strtolower($this->appliance->identity->name));
+        return LostFacts::after(sprintf('Let “%s” switch a %s', $board->nameOf($this->line), mb_strtolower($this->appliance->identity->name)), $board, $this);
     }
 }

@@ -28,6 +28,6 @@ final readonly class ChooseContact implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Use the %s contact for %s', $this->contact->value, Targets::names($board, $this->actuators));
+        return LostFacts::after(sprintf('Use the %s contact for %s', $this->contact->value, Targets::names($board, $this->actuators)), $board, $this);
     }
 }

@@ -53,6 +53,6 @@ final readonly class ChooseController implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Use the controller %s', $this->carrier->identity->name);
+        return LostFacts::after(sprintf('Use the controller %s', $this->carrier->identity->name), $board, $this);
     }
 }

@@ -34,6 +34,6 @@ final readonly class ChooseDriver implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Drive %s %s', Targets::names($board, $this->actuators), '' === $this->title ? 'by another circuit' : 'by ' . $this->title);
+        return LostFacts::after(sprintf('Drive %s %s', Targets::names($board, $this->actuators), '' === $this->title ? 'by another circuit' : 'by ' . $this->title), $board, $this);
     }
 }

@@ -26,6 +26,6 @@ final readonly class ChooseEntry implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Feed the carrier at %s', $this->label);
+        return LostFacts::after(sprintf('Feed the carrier at %s', $this->label), $board, $this);
     }
 }

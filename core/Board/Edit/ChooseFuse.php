@@ -25,6 +25,6 @@ final readonly class ChooseFuse implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Fit %s behind the inlet', $this->fuse->identity->name);
+        return LostFacts::after(sprintf('Fit %s behind the inlet', $this->fuse->identity->name), $board, $this);
     }
 }

@@ -21,6 +21,6 @@ final readonly class ChooseMains implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Work on %s', $this->mains->identity->name);
+        return LostFacts::after(sprintf('Work on %s', $this->mains->identity->name), $board, $this);
     }
 }

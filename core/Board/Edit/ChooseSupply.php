@@ -24,11 +24,11 @@ final readonly class ChooseSupply implements Edit
         }
         $board = $board->withPart($this->supply);
 
-        return $board->with(rails: [...$board->rails, $this->rail => $rail->fedBy($this->supply->identity->id, null, $this->throughUsb)]);
+        return $board->with(rails: [...$board->rails, $this->rail => $rail->fedBy($this->supply->identity->id, null, $this->throughUsb, null !== $this->supply->jack)]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf($this->throughUsb ? 'Feed the rail %s from %s through the carrier’s USB socket' : 'Feed the rail %s from %s', $board->nameOf($this->rail), $this->supply->identity->name);
+        return LostFacts::after(sprintf($this->throughUsb ? 'Feed the rail %s from %s through the carrier’s USB socket' : 'Feed the rail %s from %s', $board->nameOf($this->rail), $this->supply->identity->name), $board, $this);
     }
 }

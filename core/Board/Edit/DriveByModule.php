@@ -25,17 +25,27 @@ final readonly class DriveByModule implements Edit
 
     public function apply(Board $board): Board
     {
-        $driver = new OptoModuleInput($this->module->identity->id, $this->module->activeLevel);
-
         return Targets::changeActuators(
             $board->withPart($this->module),
             $this->actuators,
-            fn(Actuator $actuator): Actuator => $actuator->with(driver: $driver, activeLevel: Fact::stated($this->module->activeLevel)),
+            fn(Actuator $actuator): Actuator => $this->on($actuator),
         );
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Drive %s by %s', Targets::names($board, $this->actuators), $this->module->identity->name);
+        return LostFacts::after(sprintf('Drive %s by %s', Targets::names($board, $this->actuators), $this->module->identity->name), $board, $this);
+    }
+
+    /** What was said of the supplies holds for another module too; how its jumper stands holds for the same one only. */
+    private function on(Actuator $actuator): Actuator
+    {
+        $now = $actuator->driver instanceof OptoModuleInput ? $actuator->driver : null;
+        $isSame = $now?->module === $this->module->identity->id;
+
+        return $actuator->with(
+            driver: new OptoModuleInput($this->module->identity->id, $isSame ? $now->activeLevel : $this->module->activeLevel, $now->separateSupply ?? false, $now->isolates ?? false),
+            activeLevel: $isSame ? $actuator->activeLevel : Fact::stated($this->module->activeLevel),
+        );
     }
 }

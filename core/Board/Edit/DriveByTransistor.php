@@ -44,6 +44,6 @@ final readonly class DriveByTransistor implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Drive %s by %s with %s at the base', Targets::names($board, $this->actuators), $this->transistor->identity->name, QuantityPrinter::rounded($this->baseOhms, Unit::Ohm));
+        return LostFacts::after(sprintf('Drive %s by %s with %s at the base', Targets::names($board, $this->actuators), $this->transistor->identity->name, QuantityPrinter::rounded($this->baseOhms, Unit::Ohm)), $board, $this);
     }
 }

@@ -27,6 +27,6 @@ final readonly class DriveDirectly implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Put the coil of %s straight on its pin', Targets::names($board, $this->actuators));
+        return LostFacts::after(sprintf('Put the coil of %s straight on its pin', Targets::names($board, $this->actuators)), $board, $this);
     }
 }

@@ -24,6 +24,6 @@ final readonly class FeedRailFromCarrier implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Feed the rail %s from the carrier’s own regulator', $board->nameOf($this->rail));
+        return LostFacts::after(sprintf('Feed the rail %s from the carrier’s own regulator', $board->nameOf($this->rail)), $board, $this);
     }
 }

@@ -28,10 +28,16 @@ final readonly class FitStepCapacitor implements Edit
             throw new EditRefused(sprintf('This relay is no step of “%s”.', $group->name));
         }
         $bank = $group->bank ?? new StepBank();
-        $capacitors = array_values(array_filter($bank->capacitors, fn(StepCapacitor $one): bool => $one->function !== $this->function));
-        $capacitors = null === $this->farads ? $capacitors : [...$capacitors, new StepCapacitor($this->function, $this->farads)];
+        $capacitors = [];
+        foreach ($bank->capacitors as $one) {
+            $capacitors[$one->function] = $one;
+        }
+        unset($capacitors[null === $this->farads ? $this->function : '']);
+        if (null !== $this->farads) {
+            $capacitors[$this->function] = new StepCapacitor($this->function, $this->farads);
+        }
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: $bank->with($capacitors))]);
+        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: $bank->with(array_values($capacitors)))]);
     }
 
     public function summary(Board $board): string

@@ -49,6 +49,6 @@ final readonly class ReplaceExpander implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Use the %s for “%s”', $this->by->identity->name, $board->nameOf($this->expander));
+        return LostFacts::after(sprintf('Use the %s for “%s”', $this->by->identity->name, $board->nameOf($this->expander)), $board, $this);
     }
 }

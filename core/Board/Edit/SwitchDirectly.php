@@ -41,6 +41,6 @@ final readonly class SwitchDirectly implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Switch %s without a relay', Targets::names($board, $this->actuators));
+        return LostFacts::after(sprintf('Switch %s without a relay', Targets::names($board, $this->actuators)), $board, $this);
     }
 }

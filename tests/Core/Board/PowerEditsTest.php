@@ -82,7 +82,8 @@ final class PowerEditsTest extends TestCase
         yield 'reservoir' => [new StateReservoir('R1', 1e-3), static fn(Board $b) => [$b->rails['R1']->reservoir()->value, $b->rails['R1']->reservoirOhms()->knowledge], [1e-3, Knowledge::Assumed]];
         yield 'ground' => [$both($twelve, new StateGround('R2', false)), static fn(Board $b) => $b->rails['R2']->groundJoined?->value, false];
         yield 'socket' => [$both($adapter, new StateSocket('R2', JackPolarity::CentreNegative)), static fn(Board $b) => $b->rails['R2']->socket, JackPolarity::CentreNegative];
-        yield 'another source forgets the socket' => [$both($adapter, new StateSocket('R2', JackPolarity::CentreNegative), new ChooseSupply('R2', TestBoards::part('adapter-12v-2a', Supply::class))), static fn(Board $b) => $b->rails['R2']->socket, null];
+        yield 'another adapter keeps the socket' => [$both($adapter, new StateSocket('R2', JackPolarity::CentreNegative), new ChooseSupply('R2', TestBoards::part('adapter-12v-2a', Supply::class))), static fn(Board $b) => $b->rails['R2']->socket, JackPolarity::CentreNegative];
+        yield 'a module has no socket' => [$both($adapter, new StateSocket('R2', JackPolarity::CentreNegative), new ChooseSupply('R2', TestBoards::part('module-12v-10w', Supply::class))), static fn(Board $b) => $b->rails['R2']->socket, null];
         yield 'capacitors' => [$both($linear, new StateCapacitors('R2', true)), static fn(Board $b) => $b->rails['R2']->capacitorsFitted?->value, true];
         yield 'heat sink' => [$both($linear, new FitHeatSink('R2', 24.0)), static fn(Board $b) => $b->rails['R2']->heatSinkKelvinPerWatt, 24.0];
         yield 'heat sink off' => [$both($linear, new FitHeatSink('R2', 24.0), new FitHeatSink('R2')), static fn(Board $b) => $b->rails['R2']->heatSinkKelvinPerWatt, null];
@@ -97,7 +98,8 @@ final class PowerEditsTest extends TestCase
         yield 'scenario removed' => [$both(new AddScenario('Evening'), new RemoveScenario('P1')), static fn(Board $b) => $b->scenarios, []];
         yield 'hours' => [new StateHours(['L1', 'L2'], 2.5), static fn(Board $b) => [$b->lines['L1']->hoursPerDay?->value, $b->lines['L2']->hoursPerDay?->value], [2.5, 2.5]];
         yield 'held' => [new HoldCoils(['A1'], 0.5), static fn(Board $b) => [$b->actuators()['A1'][1]->holdRatio, $b->actuators()['A2'][1]->holdRatio], [0.5, null]];
-        yield 'held, then another driver' => [$both(new HoldCoils(['A1'], 0.5), new DriveByTransistor(['A1'], TestBoards::part('npn-2n2222', Transistor::class), 470.0)), static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio, null];
+        yield 'held, then another transistor' => [$both(new HoldCoils(['A1'], 0.5), new DriveByTransistor(['A1'], TestBoards::part('npn-2n2222', Transistor::class), 470.0)), static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio, 0.5];
+        yield 'held, then straight on its pin' => [$both(new HoldCoils(['A1'], 0.5), new DriveDirectly(['A1'])), static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio, null];
         yield 'price of energy' => [new SetHouseRules(20.0, 0.8, energyPrice: 0.4), static fn(Board $b) => $b->houseRules->energyPrice, 0.4];
     }
 

@@ -54,7 +54,7 @@ final class BoardJsonTest extends TestCase
         yield 'other encoding' => [static fn(string $json): string => mb_convert_encoding($json, 'ISO-8859-1', 'UTF-8'), 'not encoded as UTF-8'];
         yield 'other document' => [static fn(): string => '{"name": "x"}', 'its key “format” must say “iron-latch/board”'];
         yield 'a list' => [static fn(): string => '[]', 'its key “format” must say'];
-        yield 'newer version' => [$change('"version": 1', '"version": 2'), 'This file is of version 2; this Iron Latch reads version 1'];
+        yield 'newer version' => [$change('"format": "iron-latch/board",' . "\n" . '    "version": 2', '"format": "iron-latch/board",' . "\n" . '    "version": 3'), 'This file is of version 3; this Iron Latch reads versions 1 to 2'];
         yield 'unknown key' => [$change('"name": "Bare"', '"name": "Bare", "colour": "red"'), 'At colour: this key is not known here'];
         yield 'missing key' => [$change('"name": "Bare",', ''), 'At the top: the key “name” is missing.'];
         yield 'wrong unit' => [$change('"baseOhms": "470 Ω"', '"baseOhms": "470 V"'), 'baseOhms: “470 V” is a voltage in volts, but a resistance in ohms is expected'];

@@ -40,7 +40,7 @@ final class RecordTest extends TestCase
     public function testTheShapeFollowsTheConstructor(): void
     {
         $shape = RecordShape::of(Actuator::class);
-        self::assertSame(['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact', 'opens', 'holdRatio'], array_keys($shape->fields));
+        self::assertSame(['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact', 'opens', 'holdRatio', 'paired'], array_keys($shape->fields));
         self::assertSame([ValueKind::Text, ValueKind::Variant, ValueKind::Fact], [$shape->fields['function']->value->kind, $shape->fields['driver']->value->kind, $shape->fields['activeLevel']->value->kind]);
         self::assertSame([true, ContactUse::NormallyOpen], [$shape->fields['contact']->optional, $shape->fields['contact']->default]);
         self::assertSame($shape, RecordShape::of(Actuator::class), 'A shape is read once.');

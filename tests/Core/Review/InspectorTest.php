@@ -39,13 +39,17 @@ final class InspectorTest extends TestCase
         $report = TestBoards::inspect(TestBoards::sound());
         $states = array_map(static fn($stage): LatchState => $stage->state, $report->stages);
         self::assertSame(LatchState::Shut, $states['Lines']);
-        self::assertSame([LatchState::Shut, LatchState::Shut, LatchState::Shut, LatchState::Shut, LatchState::Shut], [$states['Pins'], $states['Drive'], $states['Power'], $states['Mains'], $states['Controls']]);
+        self::assertSame([LatchState::Shut, LatchState::Shut, LatchState::Shut, LatchState::ShutOnCondition, LatchState::Shut], [$states['Pins'], $states['Drive'], $states['Power'], $states['Mains'], $states['Controls']]);
+        self::assertSame('shut, 6 to verify', $report->stages['Mains']->words());
         $unread = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey)));
         self::assertSame(LatchState::NotChecked, $unread->stages['Controls']->state, 'The code of its key is not known.');
         self::assertTrue($report->isEveryCheckedLatchShut());
 
         $empty = TestBoards::inspect(TestBoards::bare());
-        self::assertSame(LatchState::NotChecked, $empty->stages['Lines']->state, 'An empty board has nothing to look at.');
+        self::assertSame(array_fill(0, 6, LatchState::NotChecked), array_map(static fn($stage): LatchState => $stage->state, array_values($empty->stages)), 'An empty board has nothing to look at.');
+        self::assertSame('not checked: nothing here yet', $empty->stages['Drive']->words());
+        self::assertTrue($empty->isEmpty());
+        self::assertFalse($report->isEmpty());
     }
 
     public function testAnOpenLatchCountsItsWorstKind(): void
@@ -54,7 +58,7 @@ final class InspectorTest extends TestCase
         $pins = $report->stages[Stage::Pins->value];
         self::assertSame([LatchState::Open, Kind::Danger, 1], [$pins->state, $pins->worst, $pins->count]);
         self::assertFalse($report->isEveryCheckedLatchShut());
-        self::assertSame(LatchState::Shut, $report->stages[Stage::Mains->value]->state, 'A finding opens the latch of its home stage only.');
+        self::assertSame(LatchState::ShutOnCondition, $report->stages[Stage::Mains->value]->state, 'A finding opens the latch of its home stage only.');
     }
 
     public function testHintsOpenNoLatch(): void
@@ -91,7 +95,7 @@ final class InspectorTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14'));
         $finding = TestBoards::inspect($board)->finding('pins.boot-twitch:A1');
         self::assertNotNull($finding);
-        $accept = new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), 1, 'a lamp may blink', 'R. Alder');
+        $accept = new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), $finding->rule->version, 'a lamp may blink', 'R. Alder');
         $accepted = TestBoards::edited($board, $accept);
         $report = TestBoards::inspect($accepted);
         self::assertSame([null, 1], [$report->stages['Pins']->worst, $report->stages['Pins']->accepted]);
@@ -153,8 +157,11 @@ final class InspectorTest extends TestCase
             ['mains.shared-overloaded', 'board', 'whether mains runs in tracks, and how wide the narrowest is'],
             ['mains.no-earth', 'L2', 'where it leaves the box: an outlet may offer earth'],
             ['mains.both-poles', 'board', 'how the mains comes in'],
+            ['mains.no-load-diode', 'L1', 'whether a diode lies across its appliance'],
+            ['mains.bridge-insulation', 'board', 'whether a capacitor joins mains to low voltage, and of which class'],
             ['mains.barrier', 'board', 'whether somebody can touch the low-voltage side'],
-            ['mains.barrier', 'board', 'where it lives'],
+            ['mains.barrier', 'board', 'how high surges come where it lives'],
+            ['mains.barrier', 'board', 'how damp and dirty it becomes where it lives'],
             ['mains.barrier', 'board', 'the clearance between mains and low voltage'],
             ['mains.barrier', 'board', 'the creepage distance between mains and low voltage'],
             ['mains.beside-low-voltage', 'L1', 'whether its contact and wiring keep the same distance from mains'],

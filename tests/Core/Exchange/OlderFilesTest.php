@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Exchange;
+
+use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PollutionDegree;
+use IronLatch\Core\Exchange\BoardJson;
+use PHPUnit\Framework\TestCase;
+
+/** A file of each older version stays here and must be read for good, with what its maker said. */
+final class OlderFilesTest extends TestCase
+{
+    public function testAFileOfVersionOneKeepsItsMeaning(): void
+    {
+        $board = BoardJson::read((string) file_get_contents(__DIR__ . '/files/utility-room-version-1.json'));
+        self::assertCount(6, $board->lines);
+        $box = $board->box;
+        self::assertNotNull($box);
+        // “Enclosure on a rail” stood for category III and degree 2; 8 mm and 10 mm were typed in, not measured.
+        self::assertSame([OvervoltageCategory::Fixed, true], [$box->overvoltage?->value, $box->overvoltage?->isStated()]);
+        self::assertSame([PollutionDegree::Clean, true], [$box->pollution?->value, $box->pollution?->isStated()]);
+        self::assertSame([8e-3, true], [$box->clearanceMetres?->value, $box->clearanceMetres?->isTarget()]);
+        self::assertSame([10e-3, true], [$box->creepageMetres?->value, $box->creepageMetres?->isTarget()]);
+        self::assertNull($box->seal, 'Nobody has said anything of a seal.');
+        $written = BoardJson::write($board);
+        self::assertSame($written, BoardJson::write(BoardJson::read($written)));
+    }
+}

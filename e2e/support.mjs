@@ -42,9 +42,18 @@ export async function takeDemo(page, name) {
 export const latches = (page) => page.locator('#latches');
 export const stageLink = (page, name) => latches(page).getByRole('link', { name: new RegExp(`^${name}`) });
 
-/** Clicks and waits until the answer has been swapped in. */
+/** Remedies are worked out when their finding comes into sight: a person scrolls there first. */
+export async function remedy(page, finding, name) {
+  const group = page.locator('#tray div.finding', { hasText: finding });
+  await group.first().scrollIntoViewIfNeeded();
+  const button = group.first().getByRole('button', { name });
+  await button.first().scrollIntoViewIfNeeded();
+  return button.first();
+}
+
+/** Clicks and waits until the answer has been swapped in; what the tray works out by itself is no answer. */
 export async function swapped(page, action) {
-  const answer = page.waitForResponse((response) => response.request().headers()['hx-request'] === 'true');
+  const answer = page.waitForResponse((response) => response.request().headers()['hx-request'] === 'true' && !response.url().includes('/offers?'));
   await action();
   const response = await answer;
   await response.finished();

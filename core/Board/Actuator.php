@@ -46,7 +46,7 @@ final readonly class Actuator
     /** A relay as it comes with a new line, with the diode that belongs to every discrete driver. */
     public static function usual(string $function, string $relay, Driver $driver, string $rail): self
     {
-        return new self($function, $relay, $driver, $rail, Fact::stated($driver->inherentActiveLevel()), Fact::assumed(Clamp::Diode, 'part of the usual driver circuit'));
+        return new self($function, $relay, $driver, $rail, self::levelOf($driver), self::usualClamp($driver));
     }
 
     /**
@@ -55,7 +55,23 @@ final readonly class Actuator
      */
     public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null, ?bool $paired = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? $this->clamp, $contact ?? $this->contact, $this->opens, $driver instanceof OptoModuleInput || $driver instanceof DirectDrive ? null : $this->holdRatio, $driver instanceof OptoModuleInput ? false : $paired ?? $this->paired);
+        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? (null === $driver || $this->clamp->isStated() ? $this->clamp : self::usualClamp($driver)), $contact ?? $this->contact, $this->opens, $driver instanceof OptoModuleInput || $driver instanceof DirectDrive ? null : $this->holdRatio, $driver instanceof OptoModuleInput ? false : $paired ?? $this->paired);
+    }
+
+    /**
+     * @return Fact<Level> the active level as the driver brings it; nobody has to state what follows from a circuit
+     */
+    public static function levelOf(Driver $driver): Fact
+    {
+        return Fact::assumed($driver->inherentActiveLevel(), $driver instanceof OptoModuleInput ? 'as the part file of the module says' : 'follows from the circuit');
+    }
+
+    /**
+     * @return Fact<Clamp> what a circuit usually brings against the kick of its coil
+     */
+    private static function usualClamp(Driver $driver): Fact
+    {
+        return $driver instanceof BridgeOutput ? Fact::assumed(Clamp::None, 'a bridge has a way of its own for the current') : Fact::assumed(Clamp::Diode, 'part of the usual driver circuit');
     }
 
     public function holding(?float $ratio): self

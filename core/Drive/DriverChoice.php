@@ -28,7 +28,6 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
-use IronLatch\Core\Record\Fact;
 
 /** Sizes every driver circuit that the parts on offer allow for one relay, with values of the E12 series (IEC 60063). */
 final class DriverChoice
@@ -61,7 +60,7 @@ final class DriverChoice
         foreach ($candidates as [$id, $title, $driver, $used, $count, $area, $trade]) {
             $with = $board->withPart(...$used);
             // As the edit would make it: a circuit brings its own active level.
-            $driven = $actuator->with(driver: $driver, activeLevel: Fact::stated($driver->inherentActiveLevel()));
+            $driven = $actuator->with(driver: $driver, activeLevel: Actuator::levelOf($driver));
             $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver instanceof OptoModuleInput ? 0.0 : $diode);
             $ways[] = new DriverWay($id, $title, $driver, $used, DriverAnalysis::result($with, $driven), $moves($with, $driven), $count, $area, $price, $trade);
         }

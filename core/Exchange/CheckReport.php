@@ -6,6 +6,8 @@ namespace IronLatch\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\HoldPoint;
+use IronLatch\Core\Review\LatchState;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\RuleBook;
@@ -18,7 +20,7 @@ final class CheckReport
     {
         $lines = [sprintf('%s, rule book %s', $board->name, RuleBook::VERSION), ''];
         foreach ($report->stages as $stage) {
-            $lines[] = rtrim(sprintf('%-9s %-18s %s', $stage->stage->value, $stage->state->value, self::remark($stage)));
+            $lines[] = rtrim(sprintf('%-9s %-34s %s', $stage->stage->value, $stage->words(), self::remark($stage)));
         }
         $lines[] = '';
         foreach ($report->findings as $finding) {
@@ -28,9 +30,16 @@ final class CheckReport
         foreach ($report->notChecked as $gap) {
             $lines[] = sprintf('not checked: %s (%s) needs %s', $gap->rule->id, $gap->subject, $gap->needs);
         }
+        foreach ($report->holdPoints as $point) {
+            $lines[] = 'to verify before mains: ' . $point->verify;
+        }
+        foreach (AssumedFacts::of($board) as $assumed) {
+            $lines[] = 'assumed: ' . $assumed;
+        }
         if ([] === $report->findings) {
             $lines[] = 'No findings. What was not checked is named above; local codes and licensed practice decide on everything at mains.';
         }
+        $lines[] = 'never looked at by this rule book: ' . implode('; ', RuleBook::neverLooksAt());
 
         return implode("\n", $lines) . "\n";
     }
@@ -39,7 +48,7 @@ final class CheckReport
     {
         return json_encode([
             'format' => 'iron-latch/check',
-            'version' => 1,
+            'version' => 2,
             'board' => $board->name,
             'ruleBook' => RuleBook::VERSION,
             'stages' => array_map(static fn(StageReport $stage): array => [
@@ -47,6 +56,7 @@ final class CheckReport
                 'worst' => $stage->worst?->value,
                 'count' => $stage->count,
                 'accepted' => $stage->accepted,
+                'toVerify' => $stage->toVerify,
                 'notChecked' => $stage->notChecked,
                 'missingChecks' => $stage->missingChecks,
             ], $report->stages),
@@ -59,6 +69,9 @@ final class CheckReport
                 'accepted' => null !== $finding->acceptance,
                 'statement' => $finding->statement,
             ], $report->findings),
+            'toVerify' => array_map(static fn(HoldPoint $point): array => ['rule' => $point->rule->id, 'subject' => $point->subject, 'verify' => $point->verify], $report->holdPoints),
+            'assumed' => AssumedFacts::of($board),
+            'neverLookedAt' => RuleBook::neverLooksAt(),
             'notChecked' => array_map(static fn(NotChecked $gap): array => ['rule' => $gap->rule->id, 'subject' => $gap->subject, 'needs' => $gap->needs], $report->notChecked),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
     }
@@ -66,10 +79,7 @@ final class CheckReport
     private static function remark(StageReport $stage): string
     {
         $remarks = [];
-        if (null !== $stage->worst) {
-            $remarks[] = $stage->count . ' ' . $stage->worst->value;
-        }
-        if ($stage->notChecked > 0) {
+        if ($stage->notChecked > 0 && LatchState::Open === $stage->state) {
             $remarks[] = sprintf('%d facts unknown', $stage->notChecked);
         }
         if ([] !== $stage->missingChecks) {

@@ -12,14 +12,15 @@ final class ConstantsFile
     /**
      * @param array<string, Constant> $constants
      * @param list<string> $remarks that stand above everything
+     * @param array<string, list<string>> $beside what the maker lets stand, by section
      */
-    public static function header(array $constants, array $remarks): string
+    public static function header(array $constants, array $remarks, array $beside = []): string
     {
         $text = implode('', array_map(static fn(string $remark): string => '// ' . $remark . "\n", $remarks)) . "#pragma once\n#include <stdint.h>\n";
         $section = null;
         foreach ($constants as $constant) {
             if ($constant->section !== $section) {
-                $text .= "\n// " . $constant->section . "\n";
+                $text .= "\n// " . $constant->section . "\n" . implode('', array_map(static fn(string $note): string => '// ' . $note . "\n", $beside[$constant->section] ?? []));
                 $section = $constant->section;
             }
             $text .= sprintf(
@@ -41,11 +42,15 @@ final class ConstantsFile
     /**
      * @param array<string, Constant> $constants
      * @param list<string> $remarks
+     * @param array<string, list<string>> $beside what the maker lets stand, by section
      */
-    public static function keyValues(array $constants, array $remarks): string
+    public static function keyValues(array $constants, array $remarks, array $beside = []): string
     {
-        $text = implode('', array_map(static fn(string $remark): string => '# ' . $remark . "\n", $remarks));
+        $comment = static fn(string $remark): string => '# ' . $remark . "\n";
+        $text = implode('', array_map($comment, $remarks));
         foreach ($constants as $constant) {
+            $text .= implode('', array_map($comment, $beside[$constant->section] ?? []));
+            unset($beside[$constant->section]);
             $text .= $constant->name . '=' . $constant->written() . "\n";
         }
 
@@ -55,10 +60,11 @@ final class ConstantsFile
     /**
      * @param array<string, Constant> $constants
      * @param list<string> $remarks
+     * @param array<string, list<string>> $beside what the maker lets stand, by section
      */
-    public static function json(array $constants, array $remarks): string
+    public static function json(array $constants, array $remarks, array $beside = []): string
     {
-        return json_encode(['format' => 'iron-latch/constants', 'version' => 1, 'remarks' => $remarks, 'constants' => array_map(static fn(Constant $constant): int|string => $constant->isHex ? $constant->written() : $constant->value, $constants)], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
+        return json_encode(['format' => 'iron-latch/constants', 'version' => 1, 'remarks' => $remarks, ...[] === $beside ? [] : ['beside' => $beside], 'constants' => array_map(static fn(Constant $constant): int|string => $constant->isHex ? $constant->written() : $constant->value, $constants)], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 
     /**

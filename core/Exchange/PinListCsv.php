@@ -40,7 +40,7 @@ final class PinListCsv
                 $level instanceof Level ? $level->opposite()->value : '',
                 null === $function->pull ? '' : QuantityPrinter::rounded($function->pull->ohms, Unit::Ohm) . ' ' . $function->pull->direction->value,
                 true === $seat?->locked ? 'yes' : 'no',
-                $pin?->header->note ?? '',
+                implode(' ', array_filter([$pin?->header->note ?? '', ...Headline::beside($report, array_values(array_filter([$id, $owner ?? '', $pin?->name() ?? ''], static fn(string $subject): bool => '' !== $subject)))], static fn(string $note): bool => '' !== $note)),
             ];
         }
         foreach (Headline::notes($board, $report) as $note) {

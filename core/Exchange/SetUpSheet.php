@@ -12,6 +12,7 @@ use IronLatch\Core\Control\Column;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Report;
 
 /** What to set up on one surface, in order: one row for each line and group, with nothing left to be thought of. */
 final readonly class SetUpSheet
@@ -24,13 +25,15 @@ final readonly class SetUpSheet
     private function __construct(public string $column, public string $title, public array $steps, public array $header, public array $rows) {}
 
     /**
+     * @param ?Report $report what the maker lets stand is printed beside each line
      * @return array<string, self> by column
      */
-    public static function all(Inspection $inspection): array
+    public static function all(Inspection $inspection, ?Report $report = null): array
     {
+        $beside = null === $report ? [] : Headline::besideLines($inspection->board, $report);
         $sheets = [];
         foreach ($inspection->controls->columns as $id => $column) {
-            $sheet = null !== $column->profile ? self::channel($inspection, $column, $column->profile) : self::wired($inspection, $column);
+            $sheet = null !== $column->profile ? self::channel($inspection, $column, $column->profile, $beside) : self::wired($inspection, $column, $beside);
             if ([] !== $sheet->rows) {
                 $sheets[$id] = $sheet;
             }
@@ -47,7 +50,10 @@ final readonly class SetUpSheet
         return Csv::write([...array_map(static fn(string $remark): array => [$remark], $remarks), $this->header, ...$this->rows]);
     }
 
-    private static function channel(Inspection $inspection, Column $column, SurfaceProfile $profile): self
+    /**
+     * @param array<string, list<string>> $beside what the maker lets stand, by line
+     */
+    private static function channel(Inspection $inspection, Column $column, SurfaceProfile $profile, array $beside): self
     {
         $board = $inspection->board;
         $says = match ($profile->addressing) {
@@ -59,7 +65,7 @@ final readonly class SetUpSheet
         };
         $rows = [];
         foreach ($inspection->controls->on($column->id) as $entry) {
-            $rows[] = [(string) (count($rows) + 1), $profile->entryKind, $board->lines[$entry->line]->name, $entry->address, $entry->on, $entry->off, self::third($entry), '' === $entry->state ? 'none' : $entry->state, self::acts($entry)];
+            $rows[] = [(string) (count($rows) + 1), $profile->entryKind, $board->lines[$entry->line]->name, $entry->address, $entry->on, $entry->off, self::third($entry), '' === $entry->state ? 'none' : $entry->state, self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? [])];
         }
         foreach ($inspection->controls->groups as $group) {
             if ($group->column === $column->id) {
@@ -76,7 +82,10 @@ final readonly class SetUpSheet
         return new self($column->id, $column->title, $steps, ['No.', 'Create', 'Name', $says, 'On', 'Off', 'Set or flip', 'State', 'Acts as'], $rows);
     }
 
-    private static function wired(Inspection $inspection, Column $column): self
+    /**
+     * @param array<string, list<string>> $beside what the maker lets stand, by line
+     */
+    private static function wired(Inspection $inspection, Column $column, array $beside): self
     {
         $board = $inspection->board;
         $isReceiver = isset($board->functions[$column->id]);
@@ -85,8 +94,8 @@ final readonly class SetUpSheet
             $surface = $board->lines[$entry->line]->surfaces[$entry->surface];
             $pin = '' === $surface->function ? null : $inspection->seating->pins[$surface->function] ?? null;
             $rows[] = $isReceiver
-                ? [(string) (count($rows) + 1), $board->lines[$entry->line]->name, $entry->code?->printed() ?? 'not assigned', null === $entry->code ? 'not assigned' : sprintf('%d bits, %s', $entry->code->bits, $entry->code->encoding->value), $entry->offCode?->printed() ?? (Operation::Toggle === $entry->operation ? 'the same' : 'none'), self::acts($entry)]
-                : [(string) (count($rows) + 1), $board->lines[$entry->line]->name, $entry->address, $entry->kind->value, $pin?->bothNames() ?? ('' === $surface->function ? 'no pin of its own' : 'not seated'), self::acts($entry)];
+                ? [(string) (count($rows) + 1), $board->lines[$entry->line]->name, $entry->code?->printed() ?? 'not assigned', null === $entry->code ? 'not assigned' : sprintf('%d bits, %s', $entry->code->bits, $entry->code->encoding->value), $entry->offCode?->printed() ?? (Operation::Toggle === $entry->operation ? 'the same' : 'none'), self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? [])]
+                : [(string) (count($rows) + 1), $board->lines[$entry->line]->name, $entry->address, $entry->kind->value, $pin?->bothNames() ?? ('' === $surface->function ? 'no pin of its own' : 'not seated'), self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? [])];
         }
 
         return $isReceiver
@@ -94,9 +103,12 @@ final readonly class SetUpSheet
             : new self($column->id, $column->title, [ControlMap::BY_HAND === $column->id ? 'Wire each contact between its pin and ground, away from mains.' : 'Check that each does what its row says.'], ['No.', 'Line', 'By', 'Kind', 'Pin', 'Acts as'], $rows);
     }
 
-    private static function acts(Entry $entry): string
+    /**
+     * @param list<string> $notes what the maker lets stand of its line
+     */
+    private static function acts(Entry $entry, array $notes): string
     {
-        $acts = $entry->operation->value . (SurfaceKind::Knob === $entry->kind ? ', when it is moved' : '');
+        $acts = $entry->operation->value . (SurfaceKind::Knob === $entry->kind ? ', when it is moved' : '') . implode('', array_map(static fn(string $note): string => '. ' . $note, $notes));
         if ([] === $entry->ranges || !$entry->operation->isGraded()) {
             return $acts;
         }

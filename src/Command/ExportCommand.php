@@ -60,16 +60,16 @@ final class ExportCommand extends Command
         $report = Inspector::withRuleBook()->inspect($inspection);
         $remarks = static fn(string $title): array => [Headline::of($title, $board, $report, date('Y-m-d')), ...Headline::notes($board, $report)];
         if (str_starts_with($what, 'sheet:')) {
-            $sheet = SetUpSheet::all($inspection)[substr($what, 6)] ?? null;
+            $sheet = SetUpSheet::all($inspection, $report)[substr($what, 6)] ?? null;
 
             return $sheet?->csv($remarks('Set-up of ' . $sheet->title));
         }
 
         return match ($what) {
             'pins' => PinListCsv::write($board, $report, date('Y-m-d')),
-            'constants.h' => ConstantsFile::header(Constants::of($inspection), $remarks('Constants')),
-            'constants.env' => ConstantsFile::keyValues(Constants::of($inspection), $remarks('Constants')),
-            'constants.json' => ConstantsFile::json(Constants::of($inspection), $remarks('Constants')),
+            'constants.h' => ConstantsFile::header(Constants::of($inspection), $remarks('Constants'), Headline::besideLines($board, $report)),
+            'constants.env' => ConstantsFile::keyValues(Constants::of($inspection), $remarks('Constants'), Headline::besideLines($board, $report)),
+            'constants.json' => ConstantsFile::json(Constants::of($inspection), $remarks('Constants'), Headline::besideLines($board, $report)),
             'secrets.h' => Secrets::header($board),
             default => null,
         };

@@ -87,12 +87,14 @@ final class ControlsController extends AbstractController
     {
         $opened = $this->opened($id);
         $constants = Constants::of(new Inspection($opened->board));
+        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board));
         $remarks = $this->remarks($opened, 'Constants');
+        $beside = Headline::besideLines($opened->board, $report);
 
         return match ($form) {
-            'h' => $this->download(ConstantsFile::header($constants, $remarks), 'text/plain; charset=utf-8', 'board.h'),
-            'env' => $this->download(ConstantsFile::keyValues($constants, $remarks), 'text/plain; charset=utf-8', 'board.env'),
-            default => $this->download(ConstantsFile::json($constants, $remarks), 'application/json', 'constants.json'),
+            'h' => $this->download(ConstantsFile::header($constants, $remarks, $beside), 'text/plain; charset=utf-8', 'board.h'),
+            'env' => $this->download(ConstantsFile::keyValues($constants, $remarks, $beside), 'text/plain; charset=utf-8', 'board.env'),
+            default => $this->download(ConstantsFile::json($constants, $remarks, $beside), 'application/json', 'constants.json'),
         };
     }
 
@@ -123,7 +125,9 @@ final class ControlsController extends AbstractController
 
     private function sheet(OpenBoard $opened, string $column): SetUpSheet
     {
-        return SetUpSheet::all(new Inspection($opened->board))[$column] ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
+        $inspection = new Inspection($opened->board);
+
+        return SetUpSheet::all($inspection, Inspector::withRuleBook()->inspect($inspection))[$column] ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
     }
 
     /**

@@ -9,8 +9,10 @@ use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Drive\Circuit\Circuits;
+use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\DriveScreen;
@@ -64,7 +66,7 @@ final class DriveController extends AbstractController
         $values = $circuit->worst($board->ambientCelsius());
         $netlist = $circuit->netlist($values, Level::High === $circuit->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
 
-        return new Response(sprintf("* %s of %s, relay of %s, at the corner that hurts\n", $circuit->title(), str_replace(["\r", "\n"], ' ', $board->name), str_replace(["\r", "\n"], ' ', $board->nameOf($actuator))) . $netlist->spice(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator))]);
+        return new Response(sprintf("* %s of %s, relay of %s, at the corner that hurts\n", $circuit->title(), str_replace(["\r", "\n"], ' ', $board->name), str_replace(["\r", "\n"], ' ', $board->nameOf($actuator))) . Headline::ofNetlist('Netlist', $board, Inspector::withRuleBook()->inspect(new Inspection($board)), date('Y-m-d')) . $netlist->spice(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator))]);
     }
 
     private function screen(OpenBoard $opened): DriveScreen

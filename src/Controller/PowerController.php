@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Controller;
 
 use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\PowerScreen;
@@ -40,7 +42,9 @@ final class PowerController extends AbstractController
     #[Route('/netlist.cir', name: 'power_netlist', methods: ['GET'])]
     public function netlist(Request $request, string $id, string $rail): Response
     {
-        $text = $this->screen($this->opened($id, $rail))->netlist($rail, $request->query->getString('event', 'pull-in'), 'typical' !== $request->query->getString('corner'));
+        $opened = $this->opened($id, $rail);
+        [$title, $rest] = [...explode("\n", $this->screen($opened)->netlist($rail, $request->query->getString('event', 'pull-in'), 'typical' !== $request->query->getString('corner')), 2), ''];
+        $text = $title . "\n" . Headline::ofNetlist('Netlist', $opened->board, Inspector::withRuleBook()->inspect(new Inspection($opened->board)), date('Y-m-d')) . $rest;
 
         return new Response($text, 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="rail-%s.cir"', strtolower($rail))]);
     }

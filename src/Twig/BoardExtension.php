@@ -7,6 +7,7 @@ namespace IronLatch\Twig;
 use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Control\StepMap;
@@ -43,6 +44,7 @@ final class BoardExtension extends AbstractExtension
             new TwigFunction('key_of', PulseDistance::key(...)),
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('never_looked_at', RuleBook::neverLooksAt(...)),
+            new TwigFunction('levels', Level::cases(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),
         ];
     }

@@ -67,7 +67,7 @@ final class CheckCommandTest extends TestCase
     {
         [$code, $output] = self::latch('check', self::ROOT . '/demo/first-try.json');
         self::assertSame(1, $code);
-        self::assertMatchesRegularExpression('/^Mains +open +\d+ danger/m', $output);
+        self::assertMatchesRegularExpression('/^Mains +open: \d+ danger/m', $output);
         self::assertStringContainsString('danger  “Window fan” is switched in the neutral', $output);
         self::assertStringContainsString('follows from drive.coil-on-pin:A1: broken', $output);
         self::assertStringNotContainsString('safe', $output);
@@ -104,6 +104,26 @@ final class CheckCommandTest extends TestCase
             self::assertStringContainsString($sentence, $errors);
         }
         self::assertSame(2, self::latch('check', self::ROOT . '/demo/first-try.json', '--format=xml')[0]);
+    }
+
+    public function testABoardWithoutALineIsNotChecked(): void
+    {
+        $process = new Process(['php', self::ROOT . '/bin/latch', 'check', '-'], input: BoardJson::write(TestBoards::bare()));
+        self::assertSame(2, $process->run());
+        self::assertStringContainsString('There is nothing to check: this board has no line yet.', $process->getErrorOutput());
+        self::assertMatchesRegularExpression('/^Drive +not checked: nothing here yet$/m', $process->getOutput());
+    }
+
+    public function testASoundBoardSaysWhatItRestsOn(): void
+    {
+        [$code, $output] = self::latch('check', self::ROOT . '/demo/utility-room.json');
+        self::assertSame(0, $code, 'A board with points to verify is latched.');
+        foreach (['Mains     shut, 7 to verify', 'to verify before mains: Protective earth runs straight through to “Heated airer”', 'assumed: ambient: 40 °C', 'No findings.', 'never looked at by this rule book: the installation in the wall'] as $said) {
+            self::assertStringContainsString($said, $output);
+        }
+        $data = json_decode(self::latch('check', self::ROOT . '/demo/utility-room.json', '--format=json')[1], true);
+        self::assertIsArray($data);
+        self::assertSame([7, 0], [is_array($data['toVerify']) ? count($data['toVerify']) : 0, is_array($data['notChecked']) ? count($data['notChecked']) : 1]);
     }
 
     public function testSeatPrintsTheBoardWithEverythingSeated(): void

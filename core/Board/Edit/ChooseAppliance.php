@@ -33,7 +33,7 @@ final readonly class ChooseAppliance implements Edit
             'conductor' => match (true) {
                 $sameSupply => $line->conductor,
                 null === $this->appliance->dcVolts => Fact::unknown(),
-                default => Fact::stated(SwitchedConductor::DcPositive),
+                default => Fact::assumed(SwitchedConductor::DcPositive, 'a DC appliance is switched in its positive lead'),
             },
             'feed' => $sameSupply ? $line->feed : null,
             'safety' => $isSame ? $line->safety : $line->safety?->forAnotherAppliance(null === $old->dcVolts && null !== $this->appliance->dcVolts, null !== $old->dcVolts && null === $this->appliance->dcVolts),
@@ -48,6 +48,6 @@ final readonly class ChooseAppliance implements Edit
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Let “%s” switch a %s', $board->nameOf($this->line), mb_strtolower($this->appliance->identity->name)), $board, $this);
+        return LostFacts::after(sprintf('Let “%s” switch a %s', $board->nameOf($this->line), lcfirst($this->appliance->identity->name)), $board, $this);
     }
 }

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Catalogue\Part;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 
 /** Drives coils by another circuit; the active level becomes the circuit’s own. */
@@ -29,7 +28,7 @@ final readonly class ChooseDriver implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board->withPart(...$this->parts), $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(driver: $this->driver, activeLevel: Fact::stated($this->driver->inherentActiveLevel())));
+        return Targets::changeActuators($board->withPart(...$this->parts), $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(driver: $this->driver, activeLevel: Actuator::levelOf($this->driver)));
     }
 
     public function summary(Board $board): string

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\OptoModule;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 
 /** Drives coils by inputs of a ready-made module; the active level becomes the module’s. */
@@ -43,9 +42,8 @@ final readonly class DriveByModule implements Edit
         $now = $actuator->driver instanceof OptoModuleInput ? $actuator->driver : null;
         $isSame = $now?->module === $this->module->identity->id;
 
-        return $actuator->with(
-            driver: new OptoModuleInput($this->module->identity->id, $isSame ? $now->activeLevel : $this->module->activeLevel, $now->separateSupply ?? false, $now->isolates ?? false),
-            activeLevel: $isSame ? $actuator->activeLevel : Fact::stated($this->module->activeLevel),
-        );
+        $driver = new OptoModuleInput($this->module->identity->id, $isSame ? $now->activeLevel : $this->module->activeLevel, $now->separateSupply ?? false, $now->isolates ?? false);
+
+        return $actuator->with(driver: $driver, activeLevel: $isSame ? $actuator->activeLevel : Actuator::levelOf($driver));
     }
 }

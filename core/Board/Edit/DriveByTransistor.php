@@ -11,7 +11,6 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -38,7 +37,7 @@ final readonly class DriveByTransistor implements Edit
         return Targets::changeActuators(
             $board->withPart($this->transistor),
             $this->actuators,
-            static fn(Actuator $actuator): Actuator => $actuator->with(driver: $driver, activeLevel: Fact::stated(Level::High)),
+            static fn(Actuator $actuator): Actuator => $actuator->with(driver: $driver, activeLevel: Actuator::levelOf($driver)),
         );
     }
 

@@ -10,7 +10,6 @@ use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -47,7 +46,7 @@ final class NoClamp implements Rule
             }
             if ($actuator->driver instanceof BridgeOutput) {
                 // A bridge has its own way for the current, and a diode across a winding that is driven both ways would short it.
-                if (Knowledge::Stated === $actuator->clamp->knowledge && ($actuator->clamp->value === Clamp::Diode || $actuator->clamp->value === Clamp::DiodeZener)) {
+                if ($actuator->clamp->value === Clamp::Diode || $actuator->clamp->value === Clamp::DiodeZener) {
                     yield new Finding($this->facts(), Kind::Broken, $id, sprintf('A diode across the winding of “%s” shorts its bridge each time the current is turned round.', $inspection->board->nameOf($id)), proposals: static fn(): array => [new Remedy('Leave the diode out', new StateClamp([$id], Clamp::None))]);
                 }
                 continue;

@@ -70,7 +70,7 @@ final class WordsAreNoRepairTest extends TestCase
     {
         $aimed = TestBoards::inspect(TestBoards::sound());
         $measured = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new StateBox(measured: true)));
-        self::assertSame(['mains.barrier:clearance', 'mains.barrier:creepage'], array_values(array_map(static fn($point): string => $point->key(), $aimed->holdPointsMissingFrom($measured))));
+        self::assertSame(['mains.barrier:clearance', 'mains.barrier:creepage'], array_map(static fn($point): string => $point->key(), $aimed->holdPointsMissingFrom($measured)));
         self::assertSame([], $measured->holdPointsMissingFrom($aimed));
     }
 
@@ -110,7 +110,7 @@ final class WordsAreNoRepairTest extends TestCase
                         } catch (\IronLatch\Core\Record\RecordFault) {
                             continue 4;
                         }
-                        if ($edit instanceof Edit && in_array(Nature::of($edit), [Nature::Promise, Nature::Intention], true)) {
+                        if (in_array(Nature::of($edit), [Nature::Promise, Nature::Intention], true)) {
                             yield $edit;
                         }
                     }

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Web;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\AcceptFinding;
+use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Exchange\AssumedFacts;
+use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every export names what was accepted, promised and assumed; what was accepted stands beside what it is about as well. */
+final class WhatExportsRestOnTest extends BoardTestCase
+{
+    private const ACCEPTED = 'Accepted: The relay of “Lamp” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms). Reason: a lamp may blink. Decided by: R. Alder';
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function exports(): iterable
+    {
+        foreach (['pin-list.csv', 'constants.h', 'constants.env', 'constants.json', 'sheets/hand', 'sheets/hand.csv', 'sheets/C1.csv', 'drive/A1/netlist.cir', 'power/R1/netlist.cir'] as $export) {
+            yield $export => [$export];
+        }
+    }
+
+    #[DataProvider('exports')]
+    public function testEveryExportSaysWhatItRestsOn(string $export): void
+    {
+        $board = self::accepting();
+        $text = $this->export($board, $export);
+        self::assertStringContainsString(self::ACCEPTED, $text);
+        foreach (TestBoards::inspect($board)->holdPoints as $point) {
+            self::assertStringContainsString('To verify before mains: ' . $point->verify, $text);
+        }
+        self::assertNotSame([], AssumedFacts::of($board));
+        foreach (AssumedFacts::of($board) as $assumed) {
+            self::assertStringContainsString('Assumed: ' . $assumed, $text);
+        }
+        self::assertStringContainsString('Never looked at by this rule book: ', $text);
+    }
+
+    public function testWhatWasAcceptedStandsBesideItsLine(): void
+    {
+        $header = $this->export(self::accepting(), 'constants.h');
+        self::assertStringContainsString("\n// Lamp\n// " . self::ACCEPTED . "\n", $header);
+        self::assertStringContainsString("\n// Airer\nconstexpr", $header);
+        $list = $this->export(self::accepting(), 'pin-list.csv');
+        self::assertMatchesRegularExpression('/^F1,.*' . preg_quote(self::ACCEPTED, '/') . '/m', $list);
+        self::assertDoesNotMatchRegularExpression('/^F2,.*Accepted/m', $list);
+    }
+
+    /** A reason of two lines, or one that ends in a backslash, ends no comment and swallows no line. */
+    public function testAReasonBreaksNoExport(): void
+    {
+        $header = $this->export(self::accepting("it may blink\nint evil = 1;\\"), 'constants.h');
+        self::assertStringContainsString('Reason: it may blink int evil = 1;', $header);
+        self::assertDoesNotMatchRegularExpression('/^int evil/m', $header);
+        self::assertDoesNotMatchRegularExpression('/\\\\$/m', $header);
+    }
+
+    public function testAnAcceptanceSettlesNoFact(): void
+    {
+        $board = self::accepting();
+        $without = $board->with(acceptances: []);
+        self::assertSame(array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($without)->notChecked), array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($board)->notChecked));
+        self::assertSame([], TestBoards::inspect($without)->holdPointsMissingFrom(TestBoards::inspect($board)));
+    }
+
+    private static function accepting(string $reason = 'a lamp may blink'): Board
+    {
+        $board = TestBoards::edited(TestBoards::operatedInManyWays(), new SeatFunction('F1', '14'));
+        $finding = TestBoards::inspect($board)->finding('pins.boot-twitch:A1');
+        self::assertNotNull($finding);
+
+        return (new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), $finding->rule->version, $reason, 'R. Alder'))->apply($board);
+    }
+
+    private function export(Board $board, string $export): string
+    {
+        $this->browser->request('GET', '/boards/' . $this->shelved($board)->record->id() . '/' . $export);
+        self::assertResponseIsSuccessful();
+
+        return str_replace('""', '"', html_entity_decode($this->page(), ENT_QUOTES));
+    }
+}

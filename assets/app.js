@@ -85,16 +85,20 @@
 
   // What was clicked may be gone after a swap, as a remedy is once it is made: then its region takes the focus.
   let region = 'main';
+  // What the tray works out by itself as it comes into sight is nobody's act: it moves neither focus nor drawer.
+  const isByItself = (event) => event.target instanceof Element && event.target.closest('.offers') !== null && event.detail?.requestConfig?.verb === 'get';
   document.addEventListener('htmx:beforeRequest', (event) => {
+    if (isByItself(event)) return;
     region = event.target instanceof Element && event.target.closest('#tray') ? 'tray' : 'main';
   });
-  document.addEventListener('htmx:afterSettle', () => {
+  document.addEventListener('htmx:afterSettle', (event) => {
+    if (isByItself(event)) return;
     offerHelp();
     if (document.activeElement === document.body) document.getElementById(region)?.focus({ preventScroll: true });
   });
   document.addEventListener('DOMContentLoaded', offerHelp);
 
   const showDrawer = () => document.querySelector('.drawer, .entry.here')?.scrollIntoView({ block: 'nearest' });
-  document.addEventListener('htmx:afterSettle', showDrawer);
+  document.addEventListener('htmx:afterSettle', (event) => isByItself(event) || showDrawer());
   document.addEventListener('DOMContentLoaded', showDrawer);
 })();

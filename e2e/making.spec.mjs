@@ -1,4 +1,4 @@
-import { test, expect, latches, stageLink, swapped } from './support.mjs';
+import { test, expect, latches, stageLink, swapped, repair } from './support.mjs';
 
 /** Adds a line by the form below the strips. */
 async function addLine(page, name, appliance) {
@@ -25,7 +25,7 @@ test('a board is made from nothing, and every gap is named until it is filled', 
 
   // Both outputs get boot-quiet pins, one after the other.
   for (const name of ['Freezer alarm lamp relay', 'Heater relay']) {
-    await swapped(page, () => page.locator('#tray div.finding p', { hasText: name }).locator('xpath=following-sibling::div[1]').getByRole('button').first().click());
+    await repair(page, name, /^Seat it on/);
   }
   await expect(page.locator('#L1-pin')).toContainText('GPIO5');
   await expect(page.locator('#L1-pin')).toContainText('print D1');
@@ -46,12 +46,12 @@ test('a board is made from nothing, and every gap is named until it is filled', 
   await swapped(page, () => page.keyboard.press('Enter'));
   await expect(stageLink(page, 'Pins')).toContainText('open: 1 danger');
   await expect(page.getByRole('link', { name: /^Pin to driver: danger/ })).toHaveCount(1);
-  await swapped(page, () => page.locator('#tray').getByRole('button', { name: 'Seat it on GPIO4 (printed D2)' }).click());
+  await repair(page, 'must never start by itself', 'Seat it on GPIO4 (printed D2)');
 
   // Nothing operates the lines yet: one gets a button, of the other it is said to be meant so.
   await expect(stageLink(page, 'Controls')).toContainText('open: 2 weak');
-  await swapped(page, () => page.locator('#tray').getByRole('button', { name: /^Operate it by a push button on/ }).first().click());
-  await swapped(page, () => page.locator('#tray').getByRole('button', { name: 'It is meant so' }).first().click());
+  await repair(page, 'Nothing operates', /^Operate it by a push button on/);
+  await repair(page, 'Nothing operates', 'It is meant so');
   await expect(latches(page)).not.toContainText('open');
 });
 

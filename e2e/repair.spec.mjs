@@ -1,21 +1,22 @@
 import { readFileSync } from 'node:fs';
-import { test, expect, takeDemo, latches, stageLink, swapped } from './support.mjs';
+import { test, expect, takeDemo, latches, stageLink, swapped, repair } from './support.mjs';
 
 test('First try is repaired finding by finding, sent out as a file and comes back the same', async ({ page }) => {
   test.setTimeout(240_000);
   await takeDemo(page, 'First try');
-  await expect(latches(page)).toContainText('open: 23 danger');
+  await expect(latches(page)).toContainText('open: 25 danger');
 
   // One finding by hand first: the misread print is confirmed by what was meant, not by what was read.
   const misread = page.locator('.finding', { hasText: 'was written as “D2”' });
-  await swapped(page, () => misread.getByRole('button', { name: 'It means GPIO2' }).click());
+  await repair(page, 'was written as “D2”', 'It means GPIO2');
   await expect(misread).toHaveCount(0);
 
   // Then the remedies, worst first as they stand, until none is left that counts.
-  const remedy = page.locator('#tray div.finding:not(.follow) form button').first();
+  const finding = page.locator('#tray div.finding:not(.follow)').first();
   let steps = 1;
-  while (await remedy.count() > 0 && steps < 110) {
-    await swapped(page, () => remedy.click());
+  while (await finding.count() > 0 && steps < 110) {
+    await finding.scrollIntoViewIfNeeded();
+    await swapped(page, () => finding.locator('form button').first().click());
     steps += 1;
   }
   await expect(page.locator('#tray div.finding:not(.follow)')).toHaveCount(0);
@@ -29,11 +30,12 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   await expect(stageLink(page, 'Pins')).toContainText('not checked: 1 fact');
   await expect(stageLink(page, 'Drive')).toContainText('shut');
   await expect(stageLink(page, 'Power')).toContainText('shut');
-  await expect(stageLink(page, 'Mains')).toContainText('shut');
+  // Nobody has said whether something repeats the codes of its remote.
+  await expect(stageLink(page, 'Mains')).toContainText('not checked: 1 fact');
 
   const file = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Board file' }).click()]))[0].path();
   const pins = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Pin list' }).click()]))[0].path();
-  expect(readFileSync(pins, 'utf8').split('\r\n')[0]).toContain('No latch is open. Not fully checked: Pins, Controls.');
+  expect(readFileSync(pins, 'utf8').split('\r\n')[0]).toContain('No latch is open. Not fully checked: Pins, Mains, Controls.');
 
   await page.goto('/');
   await page.getByLabel('Board file (JSON)').setInputFiles({ name: 'first-try.json', mimeType: 'application/json', buffer: readFileSync(file) });

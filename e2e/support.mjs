@@ -42,15 +42,6 @@ export async function takeDemo(page, name) {
 export const latches = (page) => page.locator('#latches');
 export const stageLink = (page, name) => latches(page).getByRole('link', { name: new RegExp(`^${name}`) });
 
-/** Remedies are worked out when their finding comes into sight: a person scrolls there first. */
-export async function remedy(page, finding, name) {
-  const group = page.locator('#tray div.finding', { hasText: finding });
-  await group.first().scrollIntoViewIfNeeded();
-  const button = group.first().getByRole('button', { name });
-  await button.first().scrollIntoViewIfNeeded();
-  return button.first();
-}
-
 /** Clicks and waits until the answer has been swapped in; what the tray works out by itself is no answer. */
 export async function swapped(page, action) {
   const answer = page.waitForResponse((response) => response.request().headers()['hx-request'] === 'true' && !response.url().includes('/offers?'));
@@ -59,4 +50,11 @@ export async function swapped(page, action) {
   await response.finished();
   await expect(page.locator('.htmx-request, .htmx-swapping, .htmx-settling')).toHaveCount(0);
   return response;
+}
+
+/** Scrolls to a finding in the tray, where what can be done about it is worked out, and does it. */
+export async function repair(page, finding, button) {
+  const group = page.locator('#tray div.finding', { hasText: finding }).first();
+  await group.scrollIntoViewIfNeeded();
+  return swapped(page, () => group.getByRole('button', { name: button }).first().click());
 }

@@ -73,11 +73,11 @@ final readonly class BoardScreen
         return $response;
     }
 
-    /** One group of the tray with what can be done about it, tried; empty when its finding is gone. */
+    /** What can be done about the findings of one group of the tray, each tried; empty when its finding is gone. */
     public function offers(OpenBoard $opened, string $finding, string $view, string $open): Response
     {
         $group = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue))->groupOf($finding);
-        $page = null === $group ? '' : $this->twig->render('board/_group.html.twig', ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'offers' => true, 'view' => in_array($view, self::VIEWS, true) ? $view : 'lines', 'open' => $open]);
+        $page = null === $group ? '' : $this->twig->render('board/_offers.html.twig', ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => in_array($view, self::VIEWS, true) ? $view : 'lines', 'open' => $open]);
 
         return new Response($page, headers: ['Cache-Control' => 'no-store']);
     }

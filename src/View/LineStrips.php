@@ -91,7 +91,7 @@ final readonly class LineStrips
             match (true) {
                 null === $actuator->relay => new Link('contact', 'Contact', 'none', 'switched by its driver'),
                 null !== $actuator->opens => new Link('contact', 'Contact', 'opens', 'second winding'),
-                default => new Link('contact', 'Contact', sprintf('%s %s', null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'), QuantityPrinter::rounded(max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps), Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
+                default => new Link('contact', 'Contact', sprintf($relay->poles > 1 ? '%s %s, ' . $relay->poles . ' poles' : '%s %s', null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'), QuantityPrinter::rounded(max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps), Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
             },
             $this->appliance($line, $contact->amps->printed()),
         ], [

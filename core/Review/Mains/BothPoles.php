@@ -69,11 +69,11 @@ final class BothPoles implements Rule
             $remedies[] = new Remedy('Switch both conductors', $both);
         }
         foreach ([] === $lacking ? [] : Poles::relaysWithTwo($inspection, $lacking) as $relay) {
-            $title = sprintf('Fit %s and switch both conductors', $relay->identity->name);
+            $title = sprintf('Switch both conductors by %s', lcfirst($relay->identity->name));
             $remedies[] = new Remedy($title, new Sequence($title, [new ChooseRelay($lacking, $relay), $both]));
         }
         if ([] !== $lacking && Poles::canBePaired($inspection->board, $lacking)) {
-            $title = 'Put a second relay on the same output, its contact in the other conductor; this is no isolation';
+            $title = 'Switch both by a second relay on the same output (this is no isolation)';
             $remedies[] = new Remedy($title, new Sequence('A second relay in the other conductor', [new PairRelay($lacking, true), $both]));
         }
         if (InletKind::Reversible === $inspection->board->box?->inlet?->value && !$inspection->board->system()->outletsReverse) {

@@ -38,10 +38,11 @@ final class Poles
     public static function relaysWithTwo(Inspection $inspection, array $actuators): array
     {
         $board = $inspection->board;
-        $fits = static function (Relay $relay) use ($board, $actuators): bool {
+        $fits = static function (Relay $relay) use ($inspection, $board, $actuators): bool {
             foreach ($actuators as $id) {
                 $now = $board->relay($board->actuators()[$id][1]);
-                if ($relay->poles < 2 || !$relay->isOfTheKindOf($now) || $relay->coilVolts !== $now->coilVolts || !$relay->insulation->isAtLeast(Insulation::Reinforced === $now->insulation ? Insulation::Reinforced : Insulation::Unstated)) {
+                $amps = $inspection->mains->contacts[$id]->amps->value;
+                if ($relay->poles < 2 || $relay->contactAcAmps < min($now->contactAcAmps, $amps) || !$relay->isOfTheKindOf($now) || $relay->coilVolts !== $now->coilVolts || !$relay->insulation->isAtLeast(Insulation::Reinforced === $now->insulation ? Insulation::Reinforced : Insulation::Unstated)) {
                     return false;
                 }
             }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\StateBox;
-use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
@@ -39,10 +41,7 @@ final class SwitchNotFreed implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        $switches = 0;
-        foreach ($inspection->board->lines as $line) {
-            $switches += count(array_filter($line->surfaces, static fn(Surface $surface): bool => SurfaceKind::WallSwitch === $surface->kind || SurfaceKind::Knob === $surface->kind));
-        }
+        $switches = self::count($inspection->board);
         $freed = $inspection->board->box?->switchesFreed?->value;
         if (0 === $switches || [] === OnMains::hurting($inspection)) {
             return;
@@ -54,5 +53,26 @@ final class SwitchNotFreed implements Rule
         } else {
             yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('%d wall %s not freed of mains, and %s to the controller.', $switches, 1 === $switches ? 'switch or selector is' : 'switches or selectors are', 1 === $switches ? 'leads' : 'lead'), proposals: static fn(): array => [new Remedy('Free the wall switches and selectors of mains altogether', new StateBox(switchesFreed: true))]);
         }
+    }
+
+    /** Wall switches, knobs and selectors, whether they operate a line yet or not; a selector counts once. */
+    private static function count(Board $board): int
+    {
+        $switches = $selectors = 0;
+        $served = [];
+        foreach ($board->lines as $line) {
+            foreach ($line->surfaces as $surface) {
+                $switches += SurfaceKind::WallSwitch === $surface->kind || SurfaceKind::Knob === $surface->kind ? 1 : 0;
+                $served[$surface->function] = true;
+            }
+        }
+        foreach (array_diff_key($board->functions, $served) as $id => $function) {
+            $switches += FunctionKind::MaintainedSwitch === $function->kind || FunctionKind::SelectorLadder === $function->kind ? 1 : 0;
+            $selector = FunctionKind::SelectorPosition === $function->kind ? $board->groupOf($id, GroupKind::Selector) : null;
+            $isKnob = null !== $selector && [] !== array_intersect_key($served, array_flip($board->groups[$selector]->functions));
+            $selectors += FunctionKind::SelectorPosition === $function->kind && !$isKnob ? 1 : 0;
+        }
+
+        return $switches + ($selectors > 0 ? 1 : 0);
     }
 }

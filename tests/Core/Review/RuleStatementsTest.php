@@ -526,11 +526,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'one pole behind a plug that fits both ways' => [
                 '“Lamp” is switched in one conductor, behind a plug that fits both ways: it can be live while it is off.',
-                ['Fit Two-pole relay 5 V, 0.4 W, 8 A, stated reinforced and switch both conductors', 'Put a second relay on the same output, its contact in the other conductor; this is no isolation'],
+                ['Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced', 'Switch both by a second relay on the same output (this is no isolation)'],
             ],
             'one pole of two hots' => [
                 '“Airer” is switched in one conductor, behind two live conductors: it can be live while it is off.',
-                ['Fit Two-pole relay 5 V, 0.4 W, 8 A, stated reinforced and switch both conductors', 'Put a second relay on the same output, its contact in the other conductor; this is no isolation'],
+                ['Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced', 'Switch both by a second relay on the same output (this is no isolation)'],
             ],
             '3 mm between mains and a button' => [
                 'The creepage between mains and low voltage is 3 mm; reinforced insulation wants 5 mm here.',
@@ -938,7 +938,7 @@ final class RuleStatementsTest extends TestCase
             ],
             'both conductors stated of a relay with one pole' => [
                 '“Lamp” is stated to be switched in both conductors, but Relay 5 V, 0.4 W, 16 A, stated reinforced has one pole: the other conductor stays live.',
-                ['Fit Two-pole relay 5 V, 0.4 W, 8 A, stated reinforced and switch both conductors', 'Put a second relay on the same output, its contact in the other conductor; this is no isolation'],
+                ['Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced', 'Switch both by a second relay on the same output (this is no isolation)'],
             ],
             'one fuse before two hots' => [
                 'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.',

@@ -13,6 +13,7 @@ final readonly class HouseRules
 {
     public const USUAL_ENERGY_PRICE = 0.30;
     public const USUAL_BARRIER_METRES = 6e-3;
+    public const USUAL_CONTACT_SHARE = 0.8;
 
     /**
      * @param float $forcedGain collector over base current that counts as driven well, judged at typical levels
@@ -22,6 +23,7 @@ final readonly class HouseRules
      * @param ?Level $activeLevel the active level that is proposed first; null when either will do
      * @param float $energyPrice of a kilowatt-hour, in euros
      * @param float $barrierMetres distance between mains and low voltage that is kept by habit, whatever the standard asks for less
+     * @param float $contactShare share of a contact’s rating that is used for good
      */
     public function __construct(
         #[Measured(Unit::Ratio)]
@@ -36,7 +38,12 @@ final readonly class HouseRules
         public float $energyPrice = self::USUAL_ENERGY_PRICE,
         #[Measured(Unit::Metre)]
         public float $barrierMetres = self::USUAL_BARRIER_METRES,
+        #[Measured(Unit::Ratio)]
+        public float $contactShare = self::USUAL_CONTACT_SHARE,
     ) {
+        if ($contactShare < 0.3 || $contactShare > 1) {
+            throw new \InvalidArgumentException('The share of a contact’s rating that is used for good lies between 0.3 and 1. Usual is 0.8.');
+        }
         if ($barrierMetres < 0.003 || $barrierMetres > 0.03) {
             throw new \InvalidArgumentException('The distance kept by habit lies between 3 mm and 30 mm. Usual are 6 mm and 8 mm.');
         }

@@ -30,6 +30,25 @@ enum LoadKind: string
         };
     }
 
+    /** The most that is common of the same, for a contact whose maker states what it bears for a moment (common practice, from memory). */
+    public function greatestInrush(): float
+    {
+        return match ($this) {
+            self::Resistive, self::DcInductive => 1.0,
+            self::Filament => 15.0,
+            self::ElectronicLamp => 100.0,
+            self::UniversalMotor => 5.0,
+            self::InductionMotor => 7.0,
+            self::Transformer, self::SwitchMode => 40.0,
+        };
+    }
+
+    /** Draws more when the mains is high; a motor or a supply with a converter draws rather less. */
+    public function followsMains(): bool
+    {
+        return self::Resistive === $this || self::Filament === $this;
+    }
+
     /** Keeps its current going when it is switched off. */
     public function isInductive(): bool
     {

@@ -26,6 +26,11 @@ final readonly class Relay implements Part
      * @param float $releaseRatio must release at this share of the nominal voltage
      * @param bool $statedWarm the operate voltage holds for a coil that is warm from a long hold as well
      * @param int $poles contacts that the one coil moves
+     * @param ?float $approvedAmps resistive, at mains voltage, that an approval covers; null where it is what is printed
+     * @param ?float $approvedNcAmps the same of the normally closed contact
+     * @param ?float $contactPeakAmps for a moment, when it closes
+     * @param ?float $contactMotorAmps full-load current of a motor that the maker lets it switch
+     * @param ?float $contactCelsius air up to which its contacts carry their rating
      * @param float $greatestRatio the coil bears this share of the nominal voltage at 20 °C
      */
     public function __construct(
@@ -55,6 +60,16 @@ final readonly class Relay implements Part
         public bool $statedWarm = false,
         public ?Bistable $bistable = null,
         public int $poles = 1,
+        #[Measured(Unit::Ampere)]
+        public ?float $approvedAmps = null,
+        #[Measured(Unit::Ampere)]
+        public ?float $approvedNcAmps = null,
+        #[Measured(Unit::Ampere)]
+        public ?float $contactPeakAmps = null,
+        #[Measured(Unit::Ampere)]
+        public ?float $contactMotorAmps = null,
+        #[Measured(Unit::Celsius)]
+        public ?float $contactCelsius = null,
     ) {
         if ($poles < 1 || $poles > 4) {
             throw new \InvalidArgumentException('A relay has 1 to 4 poles.');
@@ -64,6 +79,12 @@ final readonly class Relay implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    /** Amperes of alternating current that one of its contacts carries for good: no more than its own approval covers. */
+    public function acAmps(bool $isNormallyClosed): float
+    {
+        return min($this->contactAcAmps, $this->approvedAmps ?? INF, $isNormallyClosed ? $this->approvedNcAmps ?? INF : INF);
     }
 
     /** Volts at which the relay must have operated, its coil at the given temperature. */

@@ -41,6 +41,22 @@ final readonly class CapacitorStage
         return new self($amps, $amps * hypot($resistance, $reactance), $amps * $capacitive, $amps ** 2 * $resistance);
     }
 
+    /** The mains may lie so much above its nominal voltage (IEC 60038: 230 V ± 10 %, from memory). */
+    public const MAINS_HIGH = 1.1;
+    /** Of motor-run capacitors (common practice, from memory). */
+    public const TOLERANCE = 0.1;
+
+    /** The greatest voltage, rms, that the capacitor can have: mains high, and its capacitance at whatever comes nearest to resonance. */
+    public static function greatestCapacitorVolts(float $mainsVolts, float $hertz, float $watts, float $powerFactor, float $farads, float $seriesOhms): float
+    {
+        $greatest = self::MAINS_HIGH * $mainsVolts;
+        foreach ([1 - self::TOLERANCE, 1.0, 1 + self::TOLERANCE] as $tolerance) {
+            $greatest = max($greatest, self::of(self::MAINS_HIGH * $mainsVolts, $hertz, $mainsVolts, $watts, $powerFactor, $tolerance * $farads, $seriesOhms)->capacitorVolts);
+        }
+
+        return $greatest;
+    }
+
     /**
      * Capacitors side by side, each with its resistor: as one capacitor with one resistor, at one frequency.
      *
@@ -73,15 +89,19 @@ final readonly class CapacitorStage
         return [$impedance * $powerFactor, $impedance * sqrt(1 - $powerFactor ** 2)];
     }
 
-    /** The greatest bleeder in ohms that takes a capacitor from the peak of the mains to harmless within a second. */
-    public static function bleederOhms(float $mainsVolts, float $farads): float
+    /** The greatest bleeder in ohms that takes a capacitor from the peak of its own voltage to harmless within a second. */
+    public static function bleederOhms(float $capacitorVolts, float $farads): float
     {
-        return 1 / ($farads * log(sqrt(2) * $mainsVolts / self::HARMLESS_VOLTS));
+        return 1 / ($farads * log(sqrt(2) * $capacitorVolts / self::HARMLESS_VOLTS));
     }
 
-    /** Amperes for a moment when an empty capacitor is closed onto the peak of the mains. */
-    public static function closingAmps(float $mainsVolts, float $seriesOhms): float
+    /**
+     * Amperes for a moment when a capacitor is closed onto the peak of the mains.
+     *
+     * @param float $chargedVolts that it still has, of the other sign: a contact that opens and closes again finds it so
+     */
+    public static function closingAmps(float $mainsVolts, float $seriesOhms, float $chargedVolts = 0.0): float
     {
-        return sqrt(2) * $mainsVolts / $seriesOhms;
+        return (sqrt(2) * $mainsVolts + $chargedVolts) / $seriesOhms;
     }
 }

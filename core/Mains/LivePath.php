@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Mains;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\MainsBox;
-use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
@@ -21,6 +21,8 @@ final readonly class LivePath
 {
     /** Rise of a track that is allowed (common practice). */
     private const TRACK_RISE_KELVIN = 10.0;
+    /** The mains may lie so much above its nominal voltage (IEC 60038: 230 V ± 10 %, from memory). */
+    private const MAINS_HIGH = 1.1;
     private const SOURCE = 'contact ratings of the relay’s part file; shares by kind of load: common practice, from memory';
 
     /**
@@ -38,7 +40,7 @@ final readonly class LivePath
         foreach ($board->lines as $line) {
             foreach ($line->actuators as $id => $actuator) {
                 // A second winding has no contact of its own; it is listed with that of the first.
-                $contacts[$id] = self::contact($board, $line, $board->relay($actuator), null !== $actuator->relay);
+                $contacts[$id] = self::contact($board, $line, $board->relay($actuator), null !== $actuator->relay, $actuator->contact);
             }
         }
 
@@ -163,31 +165,31 @@ final readonly class LivePath
      *
      * @param bool $breaks whether it is a contact, in which an arc must go out
      */
-    public static function contact(Board $board, Line $line, Relay $relay, bool $breaks = true): ContactLoad
+    public static function contact(Board $board, Line $line, Relay $relay, bool $breaks = true, ContactUse $use = ContactUse::NormallyOpen): ContactLoad
     {
         $appliance = $board->appliance($line);
         $watts = is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts;
         $volts = $appliance->dcVolts ?? $board->system()->volts;
         $isDc = null !== $appliance->dcVolts || $board->system()->isDirect();
         $amps = $watts / ($volts * ($isDc ? 1.0 : $appliance->powerFactor));
-        $rating = $isDc ? $relay->contactDcAmps : $relay->contactAcAmps;
-        $share = !$breaks && LoadKind::DcInductive === $appliance->load ? 1.0 : ContactShare::of($appliance->load);
         $current = new Figure(
             'appliance current',
             $amps,
             Unit::Ampere,
             $isDc ? 'P ÷ U' : 'P ÷ (U · cos φ)',
-            ['P = ' . QuantityPrinter::rounded($watts, Unit::Watt) . ' (' . $line->watts->knowledge->value . ')', 'U = ' . QuantityPrinter::rounded($volts, Unit::Volt), 'cos φ = ' . QuantityPrinter::rounded($appliance->powerFactor, Unit::Ratio)],
+            ['P = ' . QuantityPrinter::rounded($watts, Unit::Watt) . ' (' . $line->watts->knowledge->value . ')', 'U = ' . QuantityPrinter::rounded($volts, Unit::Volt), ...$isDc ? [] : ['cos φ = ' . QuantityPrinter::rounded($appliance->powerFactor, Unit::Ratio)]],
             'rated power',
             'definition of active power',
         );
-        $inputs = ['contact ' . QuantityPrinter::rounded($rating, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), 'appliance ' . $current->printed(), sprintf('share for %s: %d %%', $appliance->load->value, (int) round($share * 100))];
+        $use = ContactUsable::of($relay, $appliance->load, $isDc, $breaks, $use, $board->houseRules->contactShare, $board->ambientCelsius());
+        $high = !$isDc && $appliance->load->followsMains() ? self::MAINS_HIGH : 1.0;
+        $inputs = ['contact ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), 'appliance ' . $current->printed()];
 
         return new ContactLoad(
             $current,
             new Margin(
-                new Figure('contact rating over current', $rating / $amps, Unit::Ratio, 'I_contact ÷ I', $inputs, 'plain resistive rating', self::SOURCE),
-                new Figure('usable contact rating over current', $share * $rating / $amps, Unit::Ratio, 'share · I_contact ÷ I', $inputs, 'with the share for this kind of load', self::SOURCE),
+                new Figure('contact rating over current', $use->ratedAmps / $amps, Unit::Ratio, 'I_contact ÷ I', $inputs, 'plain resistive rating', self::SOURCE),
+                new Figure('usable contact rating over current', $use->amps / ($high * $amps), Unit::Ratio, $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I', [...$inputs, 'usable ' . QuantityPrinter::rounded($use->amps, Unit::Ampere), ...$use->because], $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it', self::SOURCE),
             ),
             $isDc ? self::volts($relay->contactDcVolts, $volts) : self::volts($relay->contactAcVolts, $volts),
         );

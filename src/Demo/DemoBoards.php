@@ -140,7 +140,7 @@ final readonly class DemoBoards
             new InterlockGroup('G1', true, 0.1),
             new FitStepCapacitor('G1', 'F2', 1.2e-6),
             new FitStepCapacitor('G1', 'F16', 1.8e-6),
-            new StateStepBank('G1', CapacitorClass::MotorRun, 220e3, 2.2),
+            new StateStepBank('G1', CapacitorClass::MotorRun, 180e3, 2.2),
         ]);
 
         return self::make($board, [

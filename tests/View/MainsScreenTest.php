@@ -29,7 +29,7 @@ final class MainsScreenTest extends TestCase
             ['Fuse', '5.16 A', '5 A', 'weak'],
             ['Wiring inside', '5.16 A', '8.66 A', 'sound'],
             ['Least terminal', '5.16 A', '10 A', 'sound'],
-            ['Contact, with its share', '5 A', '16 A', 'sound'],
+            ['Contact, with its share', '5 A', '11.6 A', 'sound'],
             ['Wire of this line', '5 A', '2.6 A', 'danger'],
             ['Outlet', '5 A', '', 'unknown'],
         ], self::chain('L2', new StateLoad('L2', 1150.0), new StateBox(branchSquareMetres: 0.5e-6), new StateSafety(['L2'], outlet: OutletKind::Earthed)), 'A fuse that is too small blows, a wire that is too thin burns.');

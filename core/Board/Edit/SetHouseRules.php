@@ -28,11 +28,13 @@ final readonly class SetHouseRules implements Edit
         public float $energyPrice = HouseRules::USUAL_ENERGY_PRICE,
         #[Measured(Unit::Metre)]
         public float $barrierMetres = HouseRules::USUAL_BARRIER_METRES,
+        #[Measured(Unit::Ratio)]
+        public float $contactShare = HouseRules::USUAL_CONTACT_SHARE,
     ) {}
 
     public function apply(Board $board): Board
     {
-        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel, $this->energyPrice, $this->barrierMetres));
+        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel, $this->energyPrice, $this->barrierMetres, $this->contactShare));
     }
 
     public function summary(Board $board): string

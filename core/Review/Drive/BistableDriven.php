@@ -133,7 +133,7 @@ final class BistableDriven implements Rule
         $now = $inspection->board->relay($actuator);
         $remedies = [];
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
-            $contact = LivePath::contact($inspection->board, $line, $relay);
+            $contact = LivePath::contact($inspection->board, $line, $relay, true, $actuator->contact);
             $windings = $relay->bistable->windings ?? 0;
             if (null !== $relay->solidState || 1 === $windings || ($plainOnly && 0 !== $windings) || isset($remedies[$windings]) || !$relay->insulatesAsWellAs($now) || !$relay->suitsRail($volts) || MarginState::Sound !== $contact->margin->state() || MarginState::Sound !== $contact->volts->state()) {
                 continue;

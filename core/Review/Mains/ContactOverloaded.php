@@ -27,12 +27,12 @@ final class ContactOverloaded implements Rule
     {
         return new RuleFacts(
             'mains.contact-overloaded',
-            1,
+            2,
             Stage::Mains,
             'Contact that carries too much',
             [Kind::Danger, Kind::Weak],
             'An overloaded contact welds or burns. Lamps, motors and transformers draw many times their current when they start.',
-            'current or voltage over the plain rating is a danger; current over the share for its kind of load is weak',
+            'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where the maker states one, with the mains 10 % high',
             Basis::FromMemory,
             'contact rating from the relay’s part file; shares by kind of load are common practice, from memory',
         );
@@ -59,7 +59,7 @@ final class ContactOverloaded implements Rule
                 $id,
                 $danger
                     ? sprintf('“%s” draws %s through a contact that is not rated for it: rating over %s is %s.', $line->name, $contact->amps->printed(), MarginState::Broken === $contact->volts->state() ? 'voltage' : 'current', $figure->printed())
-                    : sprintf('“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s.', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere)),
+                    : sprintf($inspection->board->appliance($line)->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it.' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s.', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere)),
                 [$figure, $contact->amps],
                 fn(): array => self::remedies($inspection, $id, $lineId, $actuator),
             );
@@ -73,7 +73,7 @@ final class ContactOverloaded implements Rule
     {
         $now = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
-            $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay);
+            $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay, true, $actuator->contact);
             if ($relay->insulatesAsWellAs($now) && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }

@@ -27,12 +27,12 @@ final class StepBleeder implements Rule
     {
         return new RuleFacts(
             'mains.step-bleeder',
-            1,
+            2,
             Stage::Mains,
             'Series capacitors of a fan that stay charged',
             [Kind::Danger],
-            'A capacitor that was at the peak of the mains when the plug was drawn bites whoever touches it, minutes later.',
-            'a bleeder across each that leaves 34 V after a second',
+            'A capacitor that was at its peak when the plug was drawn bites whoever touches it, minutes later. In resonance with the winding it has more than the mains.',
+            'a bleeder across each that leaves 34 V after a second, from the greatest voltage that a capacitor can have: mains 10 % high, tolerance of 10 %, resonance with the winding',
             Basis::Standard,
             'IEC 60335-1, from memory',
         );
@@ -43,11 +43,11 @@ final class StepBleeder implements Rule
         foreach ($inspection->mains->fans as $id => $fan) {
             $group = $inspection->board->groups[$id];
             $bleeder = $group->bank?->bleederOhms?->value;
-            $needed = CapacitorStage::bleederOhms($inspection->board->system()->volts, $fan->greatestFarads);
+            $needed = CapacitorStage::bleederOhms($fan->greatestCapacitorVolts, $fan->greatestFarads);
             if (!is_float($bleeder)) {
                 yield new NotChecked($this->facts(), $id, 'what discharges its capacitors');
             } elseif (0.0 === $bleeder || $bleeder > $needed) {
-                $figure = new Figure('bleeder', $bleeder, Unit::Ohm, 'as stated', ['at most ' . QuantityPrinter::rounded($needed, Unit::Ohm)], '34 V after one second', 'IEC 60335-1, from memory');
+                $figure = new Figure('bleeder', $bleeder, Unit::Ohm, 'as stated', ['at most ' . QuantityPrinter::rounded($needed, Unit::Ohm), 'C = ' . QuantityPrinter::rounded($fan->greatestFarads, Unit::Farad), 'U_C = ' . QuantityPrinter::rounded($fan->greatestCapacitorVolts, Unit::Volt)], '34 V after one second', 'IEC 60335-1, from memory');
                 $fit = PreferredValues::e12Between(1e3, $needed)[0] ?? null;
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf(0.0 === $bleeder ? 'Nothing discharges the capacitors of “%s”: they bite long after the plug is drawn.' : 'The bleeders of “%s” leave more than 34 V after a second.', $group->name), [$figure], static fn(): array => null === $fit ? [] : [new Remedy(sprintf('Fit bleeders of %s', QuantityPrinter::rounded($fit, Unit::Ohm)), new StateStepBank($id, bleederOhms: $fit))]);
             }

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Edit\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\StateStepBank;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Mains\CapacitorStage;
 use IronLatch\Core\Mains\FanSteps;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
@@ -30,12 +29,12 @@ final class StepCapacitorClass implements Rule
     {
         return new RuleFacts(
             'mains.step-class',
-            1,
+            2,
             Stage::Mains,
             'Series capacitors of a fan that are not made for it',
             [Kind::Danger, Kind::Weak],
             'A capacitor in series with a motor works all day at more than the mains voltage: class X2 is not made for that, fails, and burns.',
-            'motor-run capacitors (danger otherwise); no more than 400 V across one with the mains 10 % high (weak)',
+            'motor-run capacitors (danger otherwise); no more than 400 V across one with the mains 10 % high and its capacitance 10 % off (weak)',
             Basis::CommonPractice,
             'common practice',
         );
@@ -49,13 +48,13 @@ final class StepCapacitorClass implements Rule
         foreach ($inspection->mains->fans as $id => $fan) {
             $group = $inspection->board->groups[$id];
             $class = $group->bank?->class?->value;
-            $volts = self::MAINS_ABOVE * max([0.0, ...array_map(static fn(CapacitorStage $step): float => $step->capacitorVolts, array_values($fan->steps))]);
+            $volts = $fan->greatestCapacitorVolts;
             if (!$class instanceof CapacitorClass) {
                 yield new NotChecked($this->facts(), $id, 'of which class its capacitors are');
             } elseif (CapacitorClass::X2 === $class) {
                 yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The capacitors of “%s” are of class X2, which is not made for continuous series duty.', $group->name), proposals: static fn(): array => [new Remedy('Use motor-run capacitors', new StateStepBank($id, CapacitorClass::MotorRun))]);
             } elseif ($volts > self::MOTOR_RUN_VOLTS) {
-                $figure = new Figure('voltage at a capacitor', $volts, Unit::Volt, '1.1 · I ÷ (ωC)', ['made for ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt)], 'mains 10 % high', 'motor as R and L in series');
+                $figure = new Figure('voltage at a capacitor', $volts, Unit::Volt, '1.1 · I ÷ (ωC), C ± 10 %', ['made for ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt)], 'mains 10 % high', 'motor as R and L in series');
                 yield new Finding($this->facts(), Kind::Weak, $id, sprintf('A capacitor of “%s” sees %s; motor-run ones are made for %s.', $group->name, $figure->printed(), QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt)), [$figure], static fn(): array => self::larger($inspection, $id));
             }
         }

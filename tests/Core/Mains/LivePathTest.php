@@ -32,6 +32,7 @@ use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
@@ -79,6 +80,16 @@ final class LivePathTest extends TestCase
             $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new StateLoad('L1', $watts));
             self::assertSame(MarginState::Sound, LivePath::of($board)->contacts['A1']->margin->state());
         }
+    }
+
+    /** 8 A on 16 A by hand: 0.8 · 16 A ÷ (1.1 · 8 A) with the mains 10 % high; a motor rating stands in place of the share. */
+    public function testWhatMayBeUsedOfAContact(): void
+    {
+        $heater = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('heat-belt', Appliance::class)), new StateLoad('L1', 1840.0));
+        self::assertEqualsWithDelta(0.8 * 16 / (1.1 * 8), LivePath::of($heater)->contacts['A1']->margin->worst->value, 1e-9);
+        $relay = Copy::of(TestBoards::part('reinforced-5v', Relay::class), ['contactMotorAmps' => 3.0]);
+        $pump = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('return-pump', Appliance::class)), new StateLoad('L1', 138.0), new ChooseRelay(['A1'], $relay));
+        self::assertEqualsWithDelta(3.0 / 1.0, LivePath::of($pump)->contacts['A1']->margin->worst->value, 1e-9);
     }
 
     public function testAnAssumedPowerIsUsedAndNamedSo(): void
@@ -136,7 +147,10 @@ final class LivePathTest extends TestCase
         $amps = 230 / hypot($impedance * $appliance->powerFactor, $reactance - 1 / (2 * M_PI * 50 * 1.5e-6));
         self::assertEqualsWithDelta($amps, $fan->steps['F1']->amps, 1e-9);
         self::assertEqualsWithDelta(230.0, $fan->steps['F6']->motorVolts, 1e-9);
-        self::assertSame(1.5e-6, $fan->greatestFarads);
+        self::assertEqualsWithDelta(1.1 * 1.5e-6, $fan->greatestFarads, 1e-15);
+        // The corner by hand: mains 10 % high, the capacitor 10 % to the side that comes nearest to resonance.
+        $at = static fn(float $farads): float => 253 / hypot($impedance * $appliance->powerFactor, $reactance - 1 / (2 * M_PI * 50 * $farads)) / (2 * M_PI * 50 * $farads);
+        self::assertEqualsWithDelta(max($at(1.35e-6), $at(1.5e-6), $at(1.65e-6)), $fan->greatestCapacitorVolts, 1e-9);
     }
 
     /** A hundred thousand times at the full share; at a quarter of the current eight times as often; mechanics set the end. */

@@ -245,7 +245,13 @@ final class RuleFixtures
         $twelve = TestBoards::part('module-12v-10w', Supply::class);
         yield 'controller on 12 V' => self::one('power.controller-voltage', 'R1', Kind::Broken, '12.2 V', new ChooseSupply('R1', $twelve), $both(new AddRail('12 V', $twelve), new FeedCoils(['A1'], 'R2')));
 
-        yield 'more than the contact’s rating' => self::one('mains.contact-overloaded', 'A2', Kind::Danger, '×0.92', new StateLoad('L2', 4000.0), new StateLoad('L2', 3600.0));
+        yield 'more than the contact’s rating' => self::one('mains.contact-overloaded', 'A2', Kind::Danger, '×0.92', new StateLoad('L2', 4000.0), new StateLoad('L2', 2600.0));
+        yield 'exactly the contact’s rating' => self::one('mains.contact-overloaded', 'A2', Kind::Weak, '×0.727', new StateLoad('L2', 3680.0), new StateLoad('L2', 2600.0));
+        yield 'contacts in a hot box' => self::one('mains.contact-overloaded', 'A2', Kind::Weak, '×0.765', $both(new StateLoad('L2', 1500.0), new StateAmbient(90.0)), new StateLoad('L2', 1500.0));
+        $belt = $both(new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), $mainsOnly('heat-belt'), new StateLoad('L1', 1160.0));
+        yield 'normally closed contact beyond its approval' => self::one('mains.contact-overloaded', 'A1', Kind::Danger, '×0.991', $both($belt, new ChooseContact(['A1'], ContactUse::NormallyClosed)), $belt);
+        $peak = static fn(float $amps): Edit => new ChooseRelay(['A1'], Copy::of(TestBoards::part('reinforced-5v', Relay::class), ['identity' => new PartIdentity('relay-peak', 1, 'Relay with a peak rating', Basis::CommonPractice, 'for a test'), 'contactPeakAmps' => $amps]));
+        yield 'pump that starts with more than the contact bears for a moment' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.845', $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0), $peak(30.0)), $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0), $peak(40.0)));
         yield 'too many electronic lamps' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.92', new StateLoad('L1', 200.0), new StateLoad('L1', 180.0));
         $dc = static fn(float $volts, float $watts): Edit => new ChooseAppliance('L1', new Appliance(new PartIdentity('dc-motor', 1, 'DC motor', Basis::CommonPractice, 'for a test'), LoadKind::DcInductive, $watts, 1.0, $volts));
         yield 'pump on a bare resistive rating' => self::one('mains.contact-overloaded', 'A1', Kind::Weak, '×0.966', $both($mainsOnly('return-pump'), new StateLoad('L1', 800.0)), $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0)));
@@ -569,8 +575,10 @@ final class RuleFixtures
         yield 'capacitor in resonance with a fan' => self::one('mains.step-class', 'G1', Kind::Weak, '420 V', $both($bank(CapacitorClass::MotorRun, 47e3, 2.2), new FitStepCapacitor('G1', 'F1', 3.3e-6)), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
         yield 'fan near resonance' => self::one('mains.step-overvolts', 'G1', Kind::Weak, '314 V', $both($bank(CapacitorClass::MotorRun, 47e3, 2.2), new FitStepCapacitor('G1', 'F1', 3.3e-6)), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
         yield 'two capacitors closed at once, near resonance' => self::one('mains.step-overvolts', 'G1', Kind::Weak, '285 V', $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new FitStepCapacitor('G1', 'F6', 1.5e-6), new AddStep('G1', ['F1', 'F6'])), $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new FitStepCapacitor('G1', 'F6', 0.47e-6), new AddStep('G1', ['F1', 'F6'])), $fan);
-        yield 'no bleeder' => self::one('mains.step-bleeder', 'G1', Kind::Danger, '0 Ω', $bank(CapacitorClass::MotorRun, 0.0, 2.2), $bank(CapacitorClass::MotorRun, 270e3, 2.2), $fan);
-        yield 'bleeder of a megohm' => self::one('mains.step-bleeder', 'G1', Kind::Danger, '1 MΩ', $bank(CapacitorClass::MotorRun, 1e6, 2.2), $bank(CapacitorClass::MotorRun, 270e3, 2.2), $fan);
+        yield 'no bleeder' => self::one('mains.step-bleeder', 'G1', Kind::Danger, '0 Ω', $bank(CapacitorClass::MotorRun, 0.0, 2.2), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
+        yield 'bleeder of a megohm' => self::one('mains.step-bleeder', 'G1', Kind::Danger, '1 MΩ', $bank(CapacitorClass::MotorRun, 1e6, 2.2), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
+        $bearing = $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new ChooseRelay(['A1', 'A3'], Copy::of(TestBoards::part('reinforced-5v', Relay::class), ['identity' => new PartIdentity('relay-peak', 1, 'Relay with a peak rating', Basis::CommonPractice, 'for a test'), 'contactPeakAmps' => 120.0])));
+        yield 'contact that closes on a charged capacitor' => self::one('mains.step-series', 'G1', Kind::Weak, '390 A', $bearing, $both($bearing, new StateStepBank('G1', seriesOhms: 8.2)), $fan);
         yield 'no series resistor' => self::one('mains.step-series', 'G1', Kind::Weak, '', $bank(CapacitorClass::MotorRun, 220e3, 0.0), $bank(CapacitorClass::MotorRun, 220e3, 2.2), $fan);
         $cooler = new ChooseAppliance('L1', TestBoards::part('cooler', Appliance::class));
         yield 'cooler without a rest' => self::one('mains.compressor-rest', 'L1', Kind::Weak, '60 s', $both($cooler, new StateSafety(['L1'], restSeconds: 60.0)), $both($cooler, new StateSafety(['L1'], restSeconds: 240.0)));

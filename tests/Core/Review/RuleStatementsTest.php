@@ -638,11 +638,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'no bleeder' => [
                 'Nothing discharges the capacitors of “Fan”: they bite long after the plug is drawn.',
-                ['Fit bleeders of 270 kΩ'],
+                ['Fit bleeders of 220 kΩ'],
             ],
             'bleeder of a megohm' => [
                 'The bleeders of “Fan” leave more than 34 V after a second.',
-                ['Fit bleeders of 270 kΩ'],
+                ['Fit bleeders of 220 kΩ'],
             ],
             'no series resistor' => [
                 'Nothing limits the current into the capacitors of “Fan” when a contact closes at the peak of the mains.',
@@ -1035,6 +1035,26 @@ final class RuleStatementsTest extends TestCase
             'airer switched on by a code that something repeats' => [
                 '“Airer” must never start by itself, but by an infrared code that something repeats somebody who is not there switches it on.',
                 ['Let it only switch off', 'Say that the papers of the appliance allow remote start'],
+            ],
+            'exactly the contact’s rating' => [
+                '“Airer” (resistive) draws 16 A; with the mains 10 % high, the contact should carry no more than 11.6 A of it.',
+                [],
+            ],
+            'contacts in a hot box' => [
+                '“Airer” (resistive) draws 6.52 A; with the mains 10 % high, the contact should carry no more than 4.99 A of it.',
+                [],
+            ],
+            'normally closed contact beyond its approval' => [
+                '“Lamp” draws 5.04 A through a contact that is not rated for it: rating over current is ×0.991.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'pump that starts with more than the contact bears for a moment' => [
+                '“Lamp” (induction motor) draws 5.07 A; starting current considered, the contact should carry no more than 4.29 A.',
+                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+            ],
+            'contact that closes on a charged capacitor' => [
+                'Up to 390 A flow into the capacitors of “Fan” when a contact closes on a charged one; the contact bears 120 A for a moment.',
+                ['Fit 8.2 Ω in series with each'],
             ],
         ];
     }

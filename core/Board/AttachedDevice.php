@@ -12,6 +12,7 @@ final readonly class AttachedDevice
      * @param ?string $rail id of the rail that feeds it; null for the controller’s pin supply
      * @param ?string $pin name of the signal pin that feeds it instead; null for none
      * @param ?string $function id of the function that it serves; null for none
+     * @param bool $shifted a divider or a buffer brings the controller’s signal to the level of its input
      */
     public function __construct(
         public string $name,
@@ -19,6 +20,7 @@ final readonly class AttachedDevice
         public ?string $rail = null,
         public ?string $pin = null,
         public ?string $function = null,
+        public bool $shifted = false,
     ) {
         if (null !== $rail && null !== $pin) {
             throw new \InvalidArgumentException('A device is fed from a rail or from a pin, not from both.');
@@ -27,6 +29,6 @@ final readonly class AttachedDevice
 
     public function servingNothing(): self
     {
-        return new self($this->name, $this->part, $this->rail, $this->pin);
+        return new self($this->name, $this->part, $this->rail, $this->pin, shifted: $this->shifted);
     }
 }

@@ -15,6 +15,9 @@ final readonly class Device implements Part
      * @param Spread $supply volts that it is made for
      * @param Spread $amps while it works
      * @param float $peakAmps for a moment
+     * @param ?float $outputVolts high level of its output, where a regulator of its own sets it; null where it follows the supply
+     * @param ?float $inputHighVolts the lowest level that its inputs read as high; null while its maker states none
+     * @param ?float $inputGreatestVolts what its inputs bear; null while its maker states none
      */
     public function __construct(
         public PartIdentity $identity,
@@ -26,6 +29,12 @@ final readonly class Device implements Part
         public float $peakAmps,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        #[Measured(Unit::Volt)]
+        public ?float $outputVolts = null,
+        #[Measured(Unit::Volt)]
+        public ?float $inputHighVolts = null,
+        #[Measured(Unit::Volt)]
+        public ?float $inputGreatestVolts = null,
     ) {
         if ($peakAmps < $amps->max) {
             throw new \InvalidArgumentException('The peak current of a device is no less than its greatest steady one.');

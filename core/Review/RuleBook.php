@@ -31,6 +31,7 @@ final class RuleBook
             new Pins\BootTwitch(),
             new Pins\OutputOnInputOnly(),
             new Pins\PullUpMissing(),
+            new Pins\OneWirePullUp(),
             new Pins\InputCannotRead(),
             new Pins\NoInterrupt(),
             new Pins\BusPin(),

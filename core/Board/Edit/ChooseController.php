@@ -11,6 +11,7 @@ use IronLatch\Core\Board\Seat;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Knowledge;
 
 /** Puts another controller on the board. Functions keep their seats where the new carrier has a pin of the same name. */
@@ -42,7 +43,7 @@ final readonly class ChooseController implements Edit
                 $rails[$id] = $rail->fedBy($this->carrier->identity->id);
             }
         }
-        $devices = array_map(static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin]) ? new AttachedDevice($device->name, $device->part, function: $device->function) : $device, $board->devices);
+        $devices = array_map(static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin]) ? Copy::of($device, ['pin' => null]) : $device, $board->devices);
         $entry = $this->carrier->entry($board->controllerEntry)->label === $board->controllerEntry ? $board->controllerEntry : '';
 
         // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Record\Copy;
 
 /** Feeds a device from another rail, from the controller’s pin supply, or from a pin. */
 final readonly class FeedDevice implements Edit
@@ -19,7 +20,7 @@ final readonly class FeedDevice implements Edit
     {
         $device = Targets::device($board, $this->device);
 
-        return $board->with(devices: [...$board->devices, $this->device => Targets::fed($board, $device->name, $device->part, $this->rail, $this->pin, $device->function)]);
+        return $board->with(devices: [...$board->devices, $this->device => Copy::of(Targets::fed($board, $device->name, $device->part, $this->rail, $this->pin, $device->function), ['shifted' => $device->shifted])]);
     }
 
     public function summary(Board $board): string

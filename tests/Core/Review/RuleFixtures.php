@@ -66,6 +66,7 @@ use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetExpander;
 use IronLatch\Core\Board\Edit\SetI2cBus;
 use IronLatch\Core\Board\Edit\SetThresholds;
+use IronLatch\Core\Board\Edit\ShiftLevel;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateAmbient;
 use IronLatch\Core\Board\Edit\StateBarrier;
@@ -207,6 +208,11 @@ final class RuleFixtures
         $eightTwoSixSix = TestBoards::edited(TestBoards::bare('esp8266-carrier-30', 'esp8266'), new AddFunction(FunctionKind::Button, 'Button'));
         yield 'button against the carrier’s pull-down' => self::one('pins.pull-up-missing', 'F1', Kind::Broken, '×0.277', $seat('F1', 'D8'), $seat('F1', 'D5'), $eightTwoSixSix);
         yield 'button with a pull-up that the carrier’s pull-down all but beats' => self::one('pins.pull-up-missing', 'F1', Kind::Weak, '×0.99', $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.9e3)), $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.3e3)), $eightTwoSixSix);
+
+        $wire = static fn(float $metres, ?float $ohms): Edit => $both(new AddFunction(FunctionKind::OneWireSensor, 'Water'), $seat('F6', '27'), new StateCable(['F6'], $metres), ...null === $ohms ? [] : [new FitPull('F6', PullDirection::Up, $ohms)]);
+        yield 'one-wire sensor without a pull-up' => self::one('pins.one-wire-pull-up', 'F6', Kind::Broken, '', $wire(1.0, null), $wire(1.0, 4.7e3));
+        yield 'one-wire sensor at the end of 20 m' => self::one('pins.one-wire-pull-up', 'F6', Kind::Weak, '4.7 kΩ', $wire(20.0, 4.7e3), $wire(20.0, 3.3e3));
+        yield 'one-wire sensor on too strong a pull-up' => self::one('pins.one-wire-pull-up', 'F6', Kind::Weak, '470 Ω', $wire(1.0, 470.0), $wire(1.0, 1e3));
 
         yield 'sensor on the converter that the radio takes' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '25'), $both($seat('F5', '25'), new StateRadio(false)));
         yield 'sensor without a converter' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '18'), $seat('F5', '35'));
@@ -430,6 +436,11 @@ final class RuleFixtures
         yield '5 V receiver on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Broken, '×0.72', $both($receiver, new StateHighLevel(['F6'], 5.0)), $both($receiver, new StateHighLevel(['F6'], 3.3)));
         yield '3.5 V receiver on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Weak, '×1.03', $both($receiver, new StateHighLevel(['F6'], 3.5)), $both($receiver, new StateHighLevel(['F6'], 3.3)));
         $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new AddFunction(FunctionKind::MotionSensor, 'Motion'), new SeatFunction('F1', 'D4'));
+        $fed = static fn(string $part, ?string $rail, string $function): Edit => new AttachDevice(TestBoards::part($part, Device::class), 'Thing', $rail, function: $function);
+        yield 'receiver fed with 5 V on a 3.3 V pin' => self::one('drive.level-into-pin', 'F6', Kind::Broken, '×0.72', $both($receiver, $fed('infrared-receiver', 'R1', 'F6')), $both($receiver, $fed('infrared-receiver', null, 'F6')));
+        $link = $both(new AddGroup(GroupKind::Uart, 'Radio'), new SeatFunction('F1', 'D8'), new SeatFunction('F2', 'D9'));
+        $avrLink = TestBoards::bare('atmega328p-carrier-30', 'atmega328p');
+        yield '5 V into the input of a radio for 3.6 V' => self::one('drive.level-into-pin', 'D1', Kind::Broken, '×0.72', $both($link, $fed('serial-radio', 'R1', 'F2')), $both($link, $fed('serial-radio', 'R1', 'F2'), new ShiftLevel('D1')), $avrLink);
         yield '2.8 V sensor on a 5 V pin' => self::one('drive.level-into-pin', 'F1', Kind::Broken, '×0.933', new StateHighLevel(['F1'], 2.8), new StateHighLevel(['F1'], 3.3), $avr);
     }
 

@@ -1056,6 +1056,26 @@ final class RuleStatementsTest extends TestCase
                 'Up to 390 A flow into the capacitors of “Fan” when a contact closes on a charged one; the contact bears 120 A for a moment.',
                 ['Fit 8.2 Ω in series with each'],
             ],
+            'receiver fed with 5 V on a 3.3 V pin' => [
+                '“Receiver” drives GPIO35 (printed 35) to 5 V; it bears 3.6 V.',
+                ['Feed it from the controller’s pin supply', 'Feed it, or shift it, to 3.3 V'],
+            ],
+            '5 V into the input of a radio for 3.6 V' => [
+                'PB0 (printed D8) (“Radio TX”) drives “Thing” to 5 V; its input bears 3.6 V.',
+                ['Shift the level: 1 kΩ from the pin, 2 kΩ to ground'],
+            ],
+            'one-wire sensor without a pull-up' => [
+                '“Water” on GPIO27 (printed 27) has no pull-up outside the chip.',
+                ['Fit a pull-up of 4.7 kΩ'],
+            ],
+            'one-wire sensor at the end of 20 m' => [
+                'The pull-up of “Water” has 4.7 kΩ; its cable wants no more than 3.52 kΩ.',
+                ['Fit a pull-up of 3.3 kΩ'],
+            ],
+            'one-wire sensor on too strong a pull-up' => [
+                'The pull-up of “Water” has 470 Ω; a sensor pulls down no less than 750 Ω.',
+                ['Fit a pull-up of 4.7 kΩ'],
+            ],
         ];
     }
 }

@@ -73,6 +73,8 @@ final readonly class Board
      * @param array<string, Channel> $channels ways to operate lines from afar, by id
      * @param array<string, LineGroup> $lineGroups lines that one act operates together, by id
      * @param ?Fact<float> $staggerSeconds between the lines of a group, or of those that come back after a power cut; null while nothing is said of it
+     * @param ?Fact<bool> $resetPulled the reset line of a bare module has its pull-up and capacitor; null while nothing is said of it
+     * @param ?Fact<bool> $programmingAccess supply, serial lines, boot and reset of a bare module are led to a header
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -124,6 +126,10 @@ final readonly class Board
         #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $staggerSeconds = null,
         public ?FirmwareFacts $firmware = null,
+        #[FactOf('bool')]
+        public ?Fact $resetPulled = null,
+        #[FactOf('bool')]
+        public ?Fact $programmingAccess = null,
     ) {
         if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > 60)) {
             throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
@@ -170,6 +176,8 @@ final readonly class Board
      * @param ?array<string, Channel> $channels
      * @param ?array<string, LineGroup> $lineGroups
      * @param ?Fact<float> $staggerSeconds
+     * @param ?Fact<bool> $resetPulled
+     * @param ?Fact<bool> $programmingAccess
      */
     public function with(
         ?string $name = null,
@@ -201,6 +209,8 @@ final readonly class Board
         ?array $lineGroups = null,
         ?Fact $staggerSeconds = null,
         ?FirmwareFacts $firmware = null,
+        ?Fact $resetPulled = null,
+        ?Fact $programmingAccess = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -232,6 +242,8 @@ final readonly class Board
             $lineGroups ?? $this->lineGroups,
             $staggerSeconds ?? $this->staggerSeconds,
             $firmware ?? $this->firmware,
+            $resetPulled ?? $this->resetPulled,
+            $programmingAccess ?? $this->programmingAccess,
         );
     }
 
@@ -440,6 +452,14 @@ final readonly class Board
     public function protection(string $rail): array
     {
         return array_map(fn(string $id): Protection => $this->part($id, Protection::class), $this->rails[$rail]->protection);
+    }
+
+    /**
+     * @return list<string> how a program gets in: by the carrier where that says so, else as is usual for its chip
+     */
+    public function upload(): array
+    {
+        return [] !== $this->controller->carrier->upload ? $this->controller->carrier->upload : $this->controller->chip->upload;
     }
 
     /** The pin of the carrier that takes the controller’s supply. */

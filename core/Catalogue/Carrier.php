@@ -25,6 +25,7 @@ final readonly class Carrier implements Part
      * @param list<SupplyEntry> $otherEntries further pins that take a supply
      * @param string $outputLabel pin at which the regulator’s output is led out; empty for none
      * @param ?UsbPath $usb from its USB socket to its supply pin; null for a carrier without one
+     * @param list<string> $upload how a program gets in, where that differs from what is usual for the chip
      */
     public function __construct(
         public PartIdentity $identity,
@@ -44,6 +45,8 @@ final readonly class Carrier implements Part
         public array $otherEntries = [],
         public string $outputLabel = '',
         public ?UsbPath $usb = null,
+        #[ListOf('string')]
+        public array $upload = [],
     ) {
         $labels = array_map(static fn(HeaderPin $pin): string => $pin->side->value . $pin->position, $header);
         if (count($labels) !== count(array_unique($labels))) {

@@ -94,7 +94,7 @@ final class Constants
         foreach ($facts->libraries as $number => $library) {
             $all[] = new Constant('Board', 'LIBRARY_' . ($number + 1), trim($library->name . ' ' . $library->version), 'build with this and no other');
         }
-        foreach ($board->controller()->chip->upload as $number => $step) {
+        foreach ($board->upload() as $number => $step) {
             $all[] = new Constant('Board', 'UPLOAD_STEP_' . ($number + 1), $step);
         }
 

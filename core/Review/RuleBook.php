@@ -32,6 +32,7 @@ final class RuleBook
             new Pins\OutputOnInputOnly(),
             new Pins\PullUpMissing(),
             new Pins\OneWirePullUp(),
+            new Pins\BareModule(),
             new Pins\InputCannotRead(),
             new Pins\NoInterrupt(),
             new Pins\BusPin(),

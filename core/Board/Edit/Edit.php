@@ -98,6 +98,7 @@ use IronLatch\Core\Record\OneOf;
     'shift-level' => ShiftLevel::class,
     'state-active-level' => StateActiveLevel::class,
     'state-ambient' => StateAmbient::class,
+    'state-bare-module' => StateBareModule::class,
     'state-barrier' => StateBarrier::class,
     'state-box' => StateBox::class,
     'state-cable' => StateCable::class,

@@ -69,6 +69,7 @@ use IronLatch\Core\Board\Edit\SetThresholds;
 use IronLatch\Core\Board\Edit\ShiftLevel;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateAmbient;
+use IronLatch\Core\Board\Edit\StateBareModule;
 use IronLatch\Core\Board\Edit\StateBarrier;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
@@ -213,6 +214,11 @@ final class RuleFixtures
         yield 'one-wire sensor without a pull-up' => self::one('pins.one-wire-pull-up', 'F6', Kind::Broken, '', $wire(1.0, null), $wire(1.0, 4.7e3));
         yield 'one-wire sensor at the end of 20 m' => self::one('pins.one-wire-pull-up', 'F6', Kind::Weak, '4.7 kΩ', $wire(20.0, 4.7e3), $wire(20.0, 3.3e3));
         yield 'one-wire sensor on too strong a pull-up' => self::one('pins.one-wire-pull-up', 'F6', Kind::Weak, '470 Ω', $wire(1.0, 470.0), $wire(1.0, 1e3));
+
+        $bare = TestBoards::edited(TestBoards::bare('esp32-module', 'esp32'), new AddFunction(FunctionKind::Button, 'Button'));
+        $around = static fn(bool $pulled, bool $led): Edit => new StateBareModule($pulled, $led);
+        yield 'module whose reset line hangs in the air' => self::one('pins.bare-module', 'reset', Kind::Broken, '', $around(false, true), $around(true, true), $bare);
+        yield 'module that no program gets into' => self::one('pins.bare-module', 'header', Kind::Broken, '', $around(true, false), $around(true, true), $bare);
 
         yield 'sensor on the converter that the radio takes' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '25'), $both($seat('F5', '25'), new StateRadio(false)));
         yield 'sensor without a converter' => self::one('pins.input-cannot-read', 'F5', Kind::Broken, '', $seat('F5', '18'), $seat('F5', '35'));

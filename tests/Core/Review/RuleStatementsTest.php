@@ -1076,6 +1076,14 @@ final class RuleStatementsTest extends TestCase
                 'The pull-up of “Water” has 470 Ω; a sensor pulls down no less than 750 Ω.',
                 ['Fit a pull-up of 4.7 kΩ'],
             ],
+            'module whose reset line hangs in the air' => [
+                'Nothing pulls the reset line of the module up: it starts by chance, or not at all.',
+                ['Fit 10 kΩ up and 1 µF down at its reset line'],
+            ],
+            'module that no program gets into' => [
+                'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
+                ['Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins'],
+            ],
         ];
     }
 }

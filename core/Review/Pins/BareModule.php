@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Pins;
+
+use IronLatch\Core\Board\Edit\StateBareModule;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Bare module that does not start, or that no program gets into. */
+final class BareModule implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'pins.bare-module',
+            1,
+            Stage::Pins,
+            'Bare module without what a carrier brings',
+            [Kind::Broken],
+            'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in by a header or not at all.',
+            'a pull-up of 10 kΩ and 1 µF at its reset line; supply, ground, both serial lines, boot and reset on a header',
+            Basis::DataSheet,
+            'reference circuits of such modules, from memory; strapped pins have checks of their own',
+            'the controller sits on a carrier',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $board = $inspection->board;
+        if (!$board->controller()->carrier->isBareModule) {
+            return;
+        }
+        if (null === $board->resetPulled?->value) {
+            yield new NotChecked($this->facts(), 'reset', 'whether its reset line has a pull-up and a capacitor');
+        } elseif (false === $board->resetPulled->value) {
+            yield new Finding($this->facts(), Kind::Broken, 'reset', 'Nothing pulls the reset line of the module up: it starts by chance, or not at all.', proposals: static fn(): array => [new Remedy('Fit 10 kΩ up and 1 µF down at its reset line', new StateBareModule(resetPulled: true))]);
+        }
+        if (null === $board->programmingAccess?->value) {
+            yield new NotChecked($this->facts(), 'header', 'whether its serial lines, boot and reset are led to a header');
+        } elseif (false === $board->programmingAccess->value) {
+            yield new Finding($this->facts(), Kind::Broken, 'header', 'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.', proposals: static fn(): array => [new Remedy('Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins', new StateBareModule(programmingAccess: true))]);
+        }
+    }
+}

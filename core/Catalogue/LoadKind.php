@@ -43,6 +43,18 @@ enum LoadKind: string
         };
     }
 
+    /** Where its plate says nothing of it (common practice, from memory). */
+    public function usualPowerFactor(): float
+    {
+        return match ($this) {
+            self::Resistive, self::Filament, self::DcInductive => 1.0,
+            self::UniversalMotor => 0.9,
+            self::InductionMotor => 0.6,
+            self::Transformer => 0.8,
+            self::ElectronicLamp, self::SwitchMode => 0.5,
+        };
+    }
+
     /** Draws more when the mains is high; a motor or a supply with a converter draws rather less. */
     public function followsMains(): bool
     {

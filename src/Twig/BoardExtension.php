@@ -8,6 +8,7 @@ use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Control\StepMap;
@@ -45,6 +46,7 @@ final class BoardExtension extends AbstractExtension
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('never_looked_at', RuleBook::neverLooksAt(...)),
             new TwigFunction('levels', Level::cases(...)),
+            new TwigFunction('load_kinds', LoadKind::cases(...)),
             new TwigFunction('rule_count', static fn(): int => count(RuleBook::rules())),
         ];
     }

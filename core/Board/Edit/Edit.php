@@ -46,6 +46,7 @@ use IronLatch\Core\Record\OneOf;
     'confirm-reading' => ConfirmReading::class,
     'convert-rail' => ConvertRail::class,
     'declare-sharing' => DeclareSharing::class,
+    'describe-appliance' => DescribeAppliance::class,
     'drive-by-module' => DriveByModule::class,
     'drive-by-transistor' => DriveByTransistor::class,
     'drive-directly' => DriveDirectly::class,

@@ -15,6 +15,7 @@ use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\ChooseController;
 use IronLatch\Core\Board\Edit\ChooseMains;
 use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\DescribeAppliance;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\DuplicateLine;
@@ -48,11 +49,13 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
@@ -248,6 +251,28 @@ final class EditsTest extends TestCase
             self::assertSame($class, RecordShape::of($class)->class);
             // Forms carry these beside the fields of their edit.
             self::assertSame([], array_intersect(['base', 'view', 'open', 'edit'], array_keys(RecordShape::of($class)->fields)), $class);
+        }
+    }
+
+    public function testAnApplianceIsDescribedWithoutAPartFile(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new DescribeAppliance('L1', 'Kiln', LoadKind::Resistive, 1200.0, mustNotSelfStart: true, heats: true));
+        $line = $board->lines['L1'];
+        self::assertSame(['Kiln', 1200.0, 1.0], [$board->appliance($line)->identity->name, $line->watts->value, $board->appliance($line)->powerFactor]);
+        self::assertTrue($line->watts->isStated());
+        self::assertTrue($board->mustNotStart('L1'));
+        self::assertNotNull(TestBoards::inspect($board)->finding('mains.no-cut-out:L1') ?? array_values(array_filter(TestBoards::inspect($board)->notChecked, static fn($gap): bool => 'mains.no-cut-out' === $gap->rule->id && 'L1' === $gap->subject))[0] ?? null, 'It heats, so its cut-out is asked for.');
+        self::assertEquals($board->parts['described-l1'], BoardJson::read(BoardJson::write($board))->parts['described-l1']);
+        $again = TestBoards::edited($board, new DescribeAppliance('L1', 'Kiln', LoadKind::Resistive, 900.0));
+        $copied = TestBoards::edited($board, new DuplicateLine('L1', 'Kiln 2'), new DescribeAppliance('L1', 'Lamp', LoadKind::Filament, 60.0));
+        self::assertSame(['Lamp', 'Kiln'], [$copied->appliance($copied->lines['L1'])->identity->name, $copied->appliance($copied->lines['L3'])->identity->name], 'A copy keeps what it switches.');
+        self::assertSame([2, false], [$again->parts['described-l1']->identity()->version, $again->mustNotStart('L1')]);
+        foreach ([new DescribeAppliance('L1', ' ', LoadKind::Resistive, 60.0), new DescribeAppliance('L1', 'X', LoadKind::Resistive, 0.0), new DescribeAppliance('L1', 'X', LoadKind::Resistive, 60.0, 2.0), new DescribeAppliance('L1', 'X', LoadKind::Resistive, 60.0, dcVolts: 400.0)] as $refused) {
+            try {
+                $refused->apply($board);
+                self::fail('It was described.');
+            } catch (EditRefused) {
+            }
         }
     }
 }

@@ -95,6 +95,7 @@ use IronLatch\Core\Record\OneOf;
     'set-expander' => SetExpander::class,
     'set-house-rules' => SetHouseRules::class,
     'set-i2c-bus' => SetI2cBus::class,
+    'set-module-jumpers' => SetModuleJumpers::class,
     'set-thresholds' => SetThresholds::class,
     'shift-level' => ShiftLevel::class,
     'state-active-level' => StateActiveLevel::class,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Edit\SetModuleJumpers;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Review\Finding;
@@ -33,6 +36,21 @@ final class ActiveLevel implements Rule
         );
     }
 
+    /**
+     * A module whose cap can be set the other way agrees with the program as well.
+     *
+     * @return list<Remedy> at most one
+     */
+    private static function jumper(Inspection $inspection, string $id, Actuator $actuator, mixed $stated): array
+    {
+        $driver = $actuator->driver;
+        if (!$stated instanceof Level || !$driver instanceof OptoModuleInput || !$inspection->board->module($driver)->hasTriggerJumper) {
+            return [];
+        }
+
+        return [new Remedy(sprintf('Set the cap of its channel to %s', $stated->value), new SetModuleJumpers([$id], $stated))];
+    }
+
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
@@ -49,7 +67,7 @@ final class ActiveLevel implements Rule
                 $stated instanceof Level
                     ? sprintf('“%s” is stated active %s, but its driver switches on at %s: it would be on when it should be off.', $name, $stated->value, $driverLevel->value)
                     : sprintf('The active level of “%s” is not stated; its driver switches on at %s.', $name, $driverLevel->value),
-                proposals: fn(): array => [new Remedy('State active ' . $driverLevel->value, new StateActiveLevel([$id], $driverLevel))],
+                proposals: static fn(): array => [new Remedy('State active ' . $driverLevel->value . ', and let the program say so', new StateActiveLevel([$id], $driverLevel)), ...self::jumper($inspection, $id, $actuator, $stated)],
             );
         }
     }

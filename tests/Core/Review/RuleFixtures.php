@@ -65,6 +65,7 @@ use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetExpander;
 use IronLatch\Core\Board\Edit\SetI2cBus;
+use IronLatch\Core\Board\Edit\SetModuleJumpers;
 use IronLatch\Core\Board\Edit\SetThresholds;
 use IronLatch\Core\Board\Edit\ShiftLevel;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
@@ -248,6 +249,9 @@ final class RuleFixtures
 
         yield 'active low on a transistor' => self::one('drive.active-level', 'A1', Kind::Broken, '', new StateActiveLevel(['A1'], Level::Low), new StateActiveLevel(['A1'], Level::High));
         yield 'active high on a module' => self::one('drive.active-level', 'A1', Kind::Broken, '', $both(new DriveByModule(['A1'], $module), new StateActiveLevel(['A1'], Level::High)), new DriveByModule(['A1'], $module));
+
+        $jumper = new DriveByModule(['A1'], TestBoards::part('opto-module-jumper', OptoModule::class));
+        yield 'cap set the other way than the program' => self::one('drive.active-level', 'A1', Kind::Broken, '', $both($jumper, new SetModuleJumpers(['A1'], Level::Low), new StateActiveLevel(['A1'], Level::High)), $both($jumper, new SetModuleJumpers(['A1'], Level::High), new StateActiveLevel(['A1'], Level::High)));
 
         $six = TestBoards::withLines(6);
         yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '828 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);

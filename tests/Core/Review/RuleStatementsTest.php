@@ -854,11 +854,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'active low on a transistor' => [
                 '“Lamp” is stated active low, but its driver switches on at high: it would be on when it should be off.',
-                ['State active high'],
+                ['State active high, and let the program say so'],
             ],
             'active high on a module' => [
                 '“Lamp” is stated active high, but its driver switches on at low: it would be on when it should be off.',
-                ['State active low'],
+                ['State active low, and let the program say so'],
             ],
             'six coils on 3 W' => [
                 'With all relays on, the rail 5 V carries 698 mA for good and 828 mA at peak; Mains module 5 V, 3 W gives 600 mA here, of which 80 % for good.',
@@ -1083,6 +1083,10 @@ final class RuleStatementsTest extends TestCase
             'module that no program gets into' => [
                 'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
                 ['Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins'],
+            ],
+            'cap set the other way than the program' => [
+                '“Lamp” is stated active high, but its driver switches on at low: it would be on when it should be off.',
+                ['State active low, and let the program say so', 'Set the cap of its channel to high'],
             ],
         ];
     }

@@ -145,8 +145,8 @@ final readonly class DriverAnalysis
 
         return new DriverResult(
             new Margin(
-                new Figure('input current over operate current', $on / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', $operates, self::NOMINAL, $source),
-                new Figure('input current over operate current', $onWorst / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', $operates, 'lowest supply, highest LED voltages and resistor', $source),
+                (new Figure('input current over operate current', $on / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', $operates, self::NOMINAL, $source))->outOf($on, $module->operateAmps, Unit::Ampere),
+                (new Figure('input current over operate current', $onWorst / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', $operates, 'lowest supply, highest LED voltages and resistor', $source))->outOf($onWorst, $module->operateAmps, Unit::Ampere),
             ),
             self::pullIn($relay, $coil, $coilWorst, $ambient, ['module’s own transistor keeps ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt)], 'lowest rail, greatest drop in the module, ' . QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil', $source),
             self::coilBears($relay, $coil, $rail->max - $module->coilDrop->min),
@@ -155,8 +155,8 @@ final readonly class DriverAnalysis
             new Figure('greatest pin current', $greatest, Unit::Ampere, '(V_supply − V_LEDs) ÷ R', $inputs, 'highest supply, lowest LED voltages', $source),
             self::hotRestart($relay, $coil, $coilWorst, $ambient),
             staysOff: new Margin(
-                new Figure('release current over residual current', $module->releaseAmps / max($off, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($off, Unit::Ampere)], self::NOMINAL, $source),
-                new Figure('release current over residual current', $module->releaseAmps / max($offWorst, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($offWorst, Unit::Ampere)], 'highest supply, lowest LED voltages, lowest pin supply', $source),
+                (new Figure('release current over residual current', $module->releaseAmps / max($off, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($off, Unit::Ampere)], self::NOMINAL, $source))->outOf($module->releaseAmps, $off, Unit::Ampere),
+                (new Figure('release current over residual current', $module->releaseAmps / max($offWorst, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'residual = ' . QuantityPrinter::rounded($offWorst, Unit::Ampere)], 'highest supply, lowest LED voltages, lowest pin supply', $source))->outOf($module->releaseAmps, $offWorst, Unit::Ampere),
             ),
         );
     }
@@ -190,8 +190,8 @@ final readonly class DriverAnalysis
         $source = 'copper, 0.39 %/K; 35 K of the coil’s own heat, from memory';
 
         return new Margin(
-            new Figure('coil voltage over hot operate voltage', $volts / $needed, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt)], 'typical values, coil hot', $source),
-            new Figure('coil voltage over hot operate voltage', $worstVolts / $needed, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt)], 'the corner that hurts, coil hot', $source),
+            (new Figure('coil voltage over hot operate voltage', $volts / $needed, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt)], 'typical values, coil hot', $source))->outOf($volts, $needed, Unit::Volt),
+            (new Figure('coil voltage over hot operate voltage', $worstVolts / $needed, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt)], 'the corner that hurts, coil hot', $source))->outOf($worstVolts, $needed, Unit::Volt),
         );
     }
 
@@ -199,7 +199,7 @@ final readonly class DriverAnalysis
     private static function releases(Relay $relay, float $volts, float $worstVolts): Margin
     {
         $limit = $relay->releaseRatio * $relay->coilVolts;
-        $figure = static fn(float $left, string $corner): Figure => new Figure('release voltage over what is left', $limit / max($left, 1e-6), Unit::Ratio, 'V_release ÷ V_coil', ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)], $corner, self::MODEL);
+        $figure = static fn(float $left, string $corner): Figure => (new Figure('release voltage over what is left', $limit / max($left, 1e-6), Unit::Ratio, 'V_release ÷ V_coil', ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)], $corner, self::MODEL))->outOf($limit, $left, Unit::Volt);
 
         return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, 'greatest gain, pin at its worst off level'));
     }
@@ -224,14 +224,14 @@ final readonly class DriverAnalysis
         $warm = $relay->operateVolts(max(20.0, $ambient));
 
         return new Margin(
-            new Figure('coil voltage over operate voltage', $volts / $cold, Unit::Ratio, 'V_coil ÷ V_operate', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($cold, Unit::Volt)], self::NOMINAL, $source),
-            new Figure('coil voltage over operate voltage', $worstVolts / $warm, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', ['V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($warm, Unit::Volt)], $worstCorner, $source),
+            (new Figure('coil voltage over operate voltage', $volts / $cold, Unit::Ratio, 'V_coil ÷ V_operate', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($cold, Unit::Volt)], self::NOMINAL, $source))->outOf($volts, $cold, Unit::Volt),
+            (new Figure('coil voltage over operate voltage', $worstVolts / $warm, Unit::Ratio, 'V_coil ÷ (V_operate · (1 + 0.0039·ΔT))', ['V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($warm, Unit::Volt)], $worstCorner, $source))->outOf($worstVolts, $warm, Unit::Volt),
         );
     }
 
     private static function switchBears(Transistor|Mosfet|DarlingtonArray|BridgeDriver $switch, Relay $relay, Spread $rail): Margin
     {
-        $figure = static fn(float $amps, string $corner): Figure => new Figure('rated over actual current of the switch', $switch->greatestAmps / $amps, Unit::Ratio, 'I_rated ÷ (V_rail ÷ R_coil)', ['rated ' . QuantityPrinter::rounded($switch->greatestAmps, Unit::Ampere), 'coil ' . QuantityPrinter::rounded($amps, Unit::Ampere)], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words());
+        $figure = static fn(float $amps, string $corner): Figure => (new Figure('rated over actual current of the switch', $switch->greatestAmps / $amps, Unit::Ratio, 'I_rated ÷ (V_rail ÷ R_coil)', ['rated ' . QuantityPrinter::rounded($switch->greatestAmps, Unit::Ampere), 'coil ' . QuantityPrinter::rounded($amps, Unit::Ampere)], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words()))->outOf($switch->greatestAmps, $amps, Unit::Ampere);
 
         return new Margin($figure($rail->typ / $relay->coilResistance->typ, self::NOMINAL), $figure($rail->max / $relay->coilResistance->min, 'highest rail, lowest coil resistance'));
     }

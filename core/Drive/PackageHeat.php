@@ -55,7 +55,7 @@ final readonly class PackageHeat
             $typical += $drive->results[$id]->typicalSwitchWatts;
             $greatest += $drive->results[$id]->switchWatts->value ?? 0.0;
         }
-        $figure = static fn(float $watts, string $corner): Figure => new Figure(
+        $figure = static fn(float $watts, string $corner): Figure => (new Figure(
             'permitted over actual rise',
             ($array->greatestCelsius - $ambient) / max($array->junctionKelvinPerWatt * $watts, 1e-6),
             Unit::Ratio,
@@ -63,7 +63,7 @@ final readonly class PackageHeat
             [sprintf('%d channels on: %s', count($actuators), QuantityPrinter::rounded($watts, Unit::Watt)), sprintf('junction %s', QuantityPrinter::rounded($ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius)), sprintf('at most %s', QuantityPrinter::rounded($array->greatestCelsius, Unit::Celsius))],
             $corner,
             $array->identity->name . ', ' . $array->identity->basis->words(),
-        );
+        ))->outOf($array->greatestCelsius, $ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius);
 
         return new self($driver->package, $array, $actuators, new Margin($figure($typical, 'all channels on, typical values'), $figure($greatest, 'all channels on, greatest drop and current')));
     }

@@ -28,7 +28,7 @@ final readonly class SolidStateLoad
         $permitted = max(0.0, $output->greatestCelsius - $ambientCelsius);
         $rise = static fn(float $drop): float => $output->kelvinPerWatt * $drop * $amps;
         $source = 'output of the relay’s part file';
-        $figure = static fn(float $drop, string $corner): Figure => new Figure(
+        $figure = static fn(float $drop, string $corner): Figure => (new Figure(
             'permitted over actual rise of the junction',
             $permitted / max($rise($drop), 1e-9),
             Unit::Ratio,
@@ -36,8 +36,8 @@ final readonly class SolidStateLoad
             [sprintf('θ = %s K/W', QuantityPrinter::rounded($output->kelvinPerWatt, Unit::Ratio)), 'heat ' . QuantityPrinter::rounded($drop * $amps, Unit::Watt) . ' = ' . QuantityPrinter::rounded($drop, Unit::Volt) . ' · ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'T_junction up to ' . QuantityPrinter::rounded($output->greatestCelsius, Unit::Celsius), 'T_air = ' . QuantityPrinter::rounded($ambientCelsius, Unit::Celsius)],
             $corner,
             $source,
-        );
-        $over = static fn(string $label, string $formula, float $other): Figure => new Figure($label, $amps / max($other, 1e-12), Unit::Ratio, $formula, ['appliance ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'output ' . QuantityPrinter::rounded($other, Unit::Ampere)], 'rated power', $source);
+        ))->outOf($output->greatestCelsius, $ambientCelsius + $rise($drop), Unit::Celsius);
+        $over = static fn(string $label, string $formula, float $other): Figure => (new Figure($label, $amps / max($other, 1e-12), Unit::Ratio, $formula, ['appliance ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'output ' . QuantityPrinter::rounded($other, Unit::Ampere)], 'rated power', $source))->outOf($amps, $other, Unit::Ampere);
 
         return new self(
             new Margin($figure($output->dropVolts->typ, 'typical drop, no heat sink'), $figure($output->dropVolts->max, 'greatest drop, no heat sink')),

@@ -188,8 +188,8 @@ final readonly class LivePath
         return new ContactLoad(
             $current,
             new Margin(
-                new Figure('contact rating over current', $use->ratedAmps / $amps, Unit::Ratio, 'I_contact ÷ I', $inputs, 'plain resistive rating', self::SOURCE),
-                new Figure('usable contact rating over current', $use->amps / ($high * $amps), Unit::Ratio, $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I', [...$inputs, 'usable ' . QuantityPrinter::rounded($use->amps, Unit::Ampere), ...$use->because], $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it', self::SOURCE),
+                (new Figure('contact rating over current', $use->ratedAmps / $amps, Unit::Ratio, 'I_contact ÷ I', $inputs, 'plain resistive rating', self::SOURCE))->outOf($use->ratedAmps, $amps, Unit::Ampere),
+                (new Figure('usable contact rating over current', $use->amps / ($high * $amps), Unit::Ratio, $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I', [...$inputs, 'usable ' . QuantityPrinter::rounded($use->amps, Unit::Ampere), ...$use->because], $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it', self::SOURCE))->outOf($use->amps, $high * $amps, Unit::Ampere),
             ),
             $isDc ? self::volts($relay->contactDcVolts, $volts) : self::volts($relay->contactAcVolts, $volts),
         );
@@ -197,7 +197,7 @@ final readonly class LivePath
 
     private static function volts(float $rated, float $actual): Margin
     {
-        $figure = new Figure('contact voltage rating over voltage', $rated / $actual, Unit::Ratio, 'U_contact ÷ U', ['contact ' . QuantityPrinter::rounded($rated, Unit::Volt), 'appliance ' . QuantityPrinter::rounded($actual, Unit::Volt)], 'nominal voltage', self::SOURCE);
+        $figure = (new Figure('contact voltage rating over voltage', $rated / $actual, Unit::Ratio, 'U_contact ÷ U', ['contact ' . QuantityPrinter::rounded($rated, Unit::Volt), 'appliance ' . QuantityPrinter::rounded($actual, Unit::Volt)], 'nominal voltage', self::SOURCE))->outOf($rated, $actual, Unit::Volt);
 
         return new Margin($figure, $figure);
     }

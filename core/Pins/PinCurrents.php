@@ -53,7 +53,7 @@ final readonly class PinCurrents
         }
 
         return new self(array_values(array_map(static function (array $sum): PinCurrent {
-            $figure = static fn(float $amps, string $corner): Figure => new Figure(
+            $figure = static fn(float $amps, string $corner): Figure => (new Figure(
                 'permitted over summed pin current',
                 $sum['limit'] / max($amps, self::NOTHING_AMPS),
                 Unit::Ratio,
@@ -61,7 +61,7 @@ final readonly class PinCurrents
                 [sprintf('permitted %s', QuantityPrinter::rounded($sum['limit'], Unit::Ampere)), sprintf('%d outputs on at once: %s', $sum['pins'], QuantityPrinter::rounded($amps, Unit::Ampere))],
                 $corner,
                 'absolute maximum of the chip, from its part file',
-            );
+            ))->outOf($sum['limit'], $amps, Unit::Ampere);
 
             return new PinCurrent($sum['subject'], $sum['of'], new Margin($figure($sum['typical'], 'all outputs on, typical values'), $figure($sum['greatest'], 'all outputs on, each at its greatest')));
         }, $sums)));

@@ -50,10 +50,12 @@ final class SwitchLevel
         };
         $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip') . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded($pull->ohms, Unit::Ohm)), 'V_IH = ' . QuantityPrinter::rounded($silicon->electrics->inputHighRatio * $silicon->electrics->supply->typ, Unit::Volt)];
         $source = 'divider of pull-up and 1 µA leakage; thresholds of ' . $silicon->identity->name;
+        $ratio = $silicon->electrics->inputHighRatio;
+        $figure = static fn(float $share, float $supply, string $corner): Figure => (new Figure('open level over high threshold', $share, Unit::Ratio, 'V_open ÷ V_IH', $inputs, $corner, $source))->outOf($share * $ratio * $supply, $ratio * $supply, Unit::Volt);
 
         return new Margin(
-            new Figure('open level over high threshold', $level(null, $silicon->electrics->supply->typ), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'typical values', $source),
-            new Figure('open level over high threshold', $level(Level::Low, $silicon->electrics->supply->min), Unit::Ratio, 'V_open ÷ V_IH', $inputs, 'weakest pull-up, lowest supply', $source),
+            $figure($level(null, $silicon->electrics->supply->typ), $silicon->electrics->supply->typ, 'typical values'),
+            $figure($level(Level::Low, $silicon->electrics->supply->min), $silicon->electrics->supply->min, 'weakest pull-up, lowest supply'),
         );
     }
 }

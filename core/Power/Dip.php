@@ -158,7 +158,7 @@ final readonly class Dip
      */
     private static function margin(string $label, string $formula, array $has, array $needs, string $symbol, string $source): Margin
     {
-        $figure = static fn(int $place, string $corner): Figure => new Figure($label, $has[$place] / $needs[$place], Unit::Ratio, $formula, [QuantityPrinter::rounded($has[$place], Unit::Volt) . ' at the bottom of the dip', $symbol . ' = ' . QuantityPrinter::rounded($needs[$place], Unit::Volt)], $corner, $source);
+        $figure = static fn(int $place, string $corner): Figure => (new Figure($label, $has[$place] / $needs[$place], Unit::Ratio, $formula, [QuantityPrinter::rounded($has[$place], Unit::Volt) . ' at the bottom of the dip', $symbol . ' = ' . QuantityPrinter::rounded($needs[$place], Unit::Volt)], $corner, $source))->outOf($has[$place], $needs[$place], Unit::Volt);
 
         return new Margin($figure(0, 'typical values, all pull in at once while the radio sends'), $figure(1, 'worst corner, all pull in at once while the radio sends'));
     }

@@ -22,7 +22,27 @@ final readonly class Figure
         public array $inputs,
         public string $corner,
         public string $source,
+        private string $has = '',
+        private string $needs = '',
     ) {}
+
+    /** A ratio together with what it is made of: what there is, and what is wanted. */
+    public function outOf(float $has, float $needs, Unit $unit): self
+    {
+        return new self($this->label, $this->value, $this->unit, $this->formula, $this->inputs, $this->corner, $this->source, QuantityPrinter::rounded($has, $unit), QuantityPrinter::rounded($needs, $unit));
+    }
+
+    /** What there is, printed; a ratio by itself where nothing else is known of it. */
+    public function has(): string
+    {
+        return '' === $this->has ? $this->printed() : $this->has;
+    }
+
+    /** What is wanted, printed. */
+    public function needs(): string
+    {
+        return $this->needs;
+    }
 
     public function printed(): string
     {

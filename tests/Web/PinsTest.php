@@ -140,7 +140,7 @@ final class PinsTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::sound());
         $this->edit($opened, 'fit-expander', ['expander' => 'pcf8574', 'rail' => 'R1']);
-        self::assertStringContainsString('of what it needs for a high', $this->page());
+        self::assertStringContainsString('gives 3.3 V, and a high begins at 3.5 V', $this->page());
         $this->edit($this->head($opened), 'set-i2c-bus', ['group' => 'G1', 'hertz' => '400k', 'pullUpOhms' => '2k2', 'wireFarads' => '80p', 'levelShifter' => '1']);
         self::assertResponseIsSuccessful();
         $bus = $this->head($opened)->board->groups['G1']->i2c;

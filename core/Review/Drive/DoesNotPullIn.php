@@ -66,8 +66,8 @@ final class DoesNotPullIn implements Rule
         $limit = $inspection->board->houseRules->forcedGain;
 
         return match (true) {
-            MarginState::Broken === $result->pullIn->state() => new Finding($this->facts(), Kind::Broken, $id, sprintf('The relay of “%s” does not pull in.%s the coil gets %s of its operate voltage.', $name, $base, $result->pullIn->nominal->printed()), [$result->pullIn->nominal, $result->pullIn->worst], $remedies),
-            MarginState::Weak === $result->pullIn->state() => new Finding($this->facts(), Kind::Weak, $id, sprintf('The relay of “%s” pulls in on the bench only.%s the coil gets %s of its operate voltage at the worst corner.', $name, $base, $result->pullIn->worst->printed()), [$result->pullIn->worst, $result->pullIn->nominal], $remedies),
+            MarginState::Broken === $result->pullIn->state() => new Finding($this->facts(), Kind::Broken, $id, sprintf('The relay of “%s” does not pull in.%s the coil gets %s and wants %s.', $name, $base, $result->pullIn->nominal->has(), $result->pullIn->nominal->needs()), [$result->pullIn->nominal, $result->pullIn->worst], $remedies),
+            MarginState::Weak === $result->pullIn->state() => new Finding($this->facts(), Kind::Weak, $id, sprintf('The relay of “%s” pulls in on the bench only.%s the coil gets %s at the worst corner and wants %s.', $name, $base, $result->pullIn->worst->has(), $result->pullIn->worst->needs()), [$result->pullIn->worst, $result->pullIn->nominal], $remedies),
             null !== $result->collectorVolts && $result->collectorVolts->value > BaseResistor::SATURATED_VOLTS => new Finding($this->facts(), Kind::Weak, $id, sprintf('The transistor of “%s” does not saturate.%s it keeps %s from the coil at the worst corner.', $name, $base, $result->collectorVolts->printed()), [$result->collectorVolts, $result->pullIn->worst], $remedies),
             null !== $result->forcedGain && $result->forcedGain->value > $limit => new Finding($this->facts(), Kind::Hint, $id, sprintf('The transistor of “%s” is driven at forced gain %s; the house rule is %s.', $name, $result->forcedGain->printed(), QuantityPrinter::rounded($limit, Unit::Ratio)), [$result->forcedGain], $remedies),
             MarginState::Sound !== ($result->releases?->state() ?? MarginState::Sound) => self::stays($this->facts(), $id, $name, $result->releases),
@@ -83,7 +83,7 @@ final class DoesNotPullIn implements Rule
         $isBroken = MarginState::Broken === $releases->state();
         $figure = $isBroken ? $releases->nominal : $releases->worst;
 
-        return new Finding($facts, $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The relay of “%s” may stay in: with its pin off, the release voltage is %s of what is left on the coil%s.', $name, $figure->printed(), $isBroken ? '' : ' at the worst corner'), [$figure]);
+        return new Finding($facts, $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The relay of “%s” may stay in: with its pin off, %s are left on the coil%s, and it lets go for certain at %s.', $name, $figure->needs(), $isBroken ? '' : ' at the worst corner', $figure->has()), [$figure]);
     }
 
     /**

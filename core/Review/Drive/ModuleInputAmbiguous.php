@@ -46,9 +46,9 @@ final class ModuleInputAmbiguous implements Rule
                 continue;
             }
             if (MarginState::Sound !== $result->pin->state()) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may not operate: its input gets %s of the current that is certain.', $name, $result->pin->worst->printed()), [$result->pin->worst]);
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may not operate: its input gets %s at the worst corner, and from %s it is certain.', $name, $result->pin->worst->has(), $result->pin->worst->needs()), [$result->pin->worst]);
             } elseif (MarginState::Sound !== $result->staysOff->state()) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may stay on: at pin high %s of the certain release current is left for the residual one.', $name, $result->staysOff->worst->printed()), [$result->staysOff->worst], fn(): array => self::remedies($inspection, $id, $actuator));
+                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may stay on: %s flow with its pin off at the worst corner, and it lets go for certain up to %s.', $name, $result->staysOff->worst->needs(), $result->staysOff->worst->has()), [$result->staysOff->worst], fn(): array => self::remedies($inspection, $id, $actuator));
             }
         }
     }

@@ -46,7 +46,7 @@ final class PackageHeat implements Rule
             } elseif (MarginState::Sound !== $heat->margin->state()) {
                 $isBroken = MarginState::Broken === $heat->margin->state();
                 $figure = $isBroken ? $heat->margin->nominal : $heat->margin->worst;
-                yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $subject, sprintf('With its %d relays on, the package %s may rise %s as far as it does%s.', count($heat->actuators), $heat->package, $figure->printed(), $isBroken ? '' : ' at its hottest'), [$figure, $isBroken ? $heat->margin->worst : $heat->margin->nominal], static fn(): array => self::remedies($inspection, $heat));
+                yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $subject, sprintf('With its %d relays on, the package %s reaches %s inside%s; it bears %s.', count($heat->actuators), $heat->package, $figure->needs(), $isBroken ? '' : ' at its hottest', $figure->has()), [$figure, $isBroken ? $heat->margin->worst : $heat->margin->nominal], static fn(): array => self::remedies($inspection, $heat));
             }
         }
     }

@@ -46,7 +46,7 @@ final class SolidStateHeat implements Rule
             $isBroken = MarginState::Broken === $heat->state();
             $figure = $isBroken ? $heat->nominal : $heat->worst;
             $line = $inspection->board->lines[$lineId];
-            yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The solid-state relay of “%s” may rise %s as far as it does without a heat sink%s.', $line->name, $figure->printed(), $isBroken ? '' : ', at its greatest drop'), [$figure, $isBroken ? $heat->worst : $heat->nominal], static fn(): array => SolidStateOutput::relays($inspection, $id, $line));
+            yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The solid-state relay of “%s” reaches %s inside without a heat sink%s; it bears %s.', $line->name, $figure->needs(), $isBroken ? '' : ', at its greatest drop', $figure->has()), [$figure, $isBroken ? $heat->worst : $heat->nominal], static fn(): array => SolidStateOutput::relays($inspection, $id, $line));
         }
     }
 }

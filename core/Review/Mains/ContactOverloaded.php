@@ -58,7 +58,7 @@ final class ContactOverloaded implements Rule
                 $danger ? Kind::Danger : Kind::Weak,
                 $id,
                 $danger
-                    ? sprintf('“%s” draws %s through a contact that is not rated for it: rating over %s is %s.', $line->name, $contact->amps->printed(), MarginState::Broken === $contact->volts->state() ? 'voltage' : 'current', $figure->printed())
+                    ? sprintf(MarginState::Broken === $contact->volts->state() ? '“%s” has %s at a contact for %s.' : '“%s” draws %s through a contact for %s.', $line->name, $figure->needs(), $figure->has())
                     : sprintf($inspection->board->appliance($line)->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it.' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s.', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere)),
                 [$figure, $contact->amps],
                 fn(): array => self::remedies($inspection, $id, $lineId, $actuator),

@@ -60,7 +60,7 @@ final class CurrentSum implements Rule
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,
                 $subject,
-                sprintf('With all outputs on, the limit for %s is %s of what flows%s.', $sum->of, $figure->printed(), $isBroken ? '' : ' at its greatest'),
+                sprintf('With all outputs on, %s carry %s%s; the limit is %s.', $sum->of, $figure->needs(), $isBroken ? '' : ' at most', $figure->has()),
                 [$figure, $isBroken ? $sum->margin->worst : $sum->margin->nominal],
                 static fn(): array => self::remedies($inspection, $subject),
             );

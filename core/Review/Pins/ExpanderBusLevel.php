@@ -56,7 +56,7 @@ final class ExpanderBusLevel implements Rule
                     $this->facts(),
                     $isBroken ? Kind::Broken : Kind::Weak,
                     $id,
-                    sprintf('The bus of “%s” gives %s of what it needs for a high%s.', $fitted->name, ($isBroken ? $margin->nominal : $margin->worst)->printed(), $isBroken ? '' : ' at the worst corner'),
+                    sprintf('The bus of “%s” gives %s, and a high begins at %s%s.', $fitted->name, ($isBroken ? $margin->nominal : $margin->worst)->has(), ($isBroken ? $margin->nominal : $margin->worst)->needs(), $isBroken ? '' : ' at the worst corner'),
                     $isBroken ? [$margin->nominal, $margin->worst] : [$margin->worst, $margin->nominal],
                     static fn(): array => self::remedies($inspection, $id, true),
                 );
@@ -68,7 +68,7 @@ final class ExpanderBusLevel implements Rule
     {
         $bus = $inspection->controller->chip->electrics->supply;
         $supplied = $inspection->controller->expanders[$id];
-        $figure = static fn(float $high, float $supply, string $corner): Figure => new Figure('bus level over the lowest high', $high / ($supplied->part->busHighRatio * $supply), Unit::Ratio, 'V_bus ÷ V_IH', ['V_bus = ' . QuantityPrinter::rounded($high, Unit::Volt), 'V_IH = ' . QuantityPrinter::rounded($supplied->part->busHighRatio * $supply, Unit::Volt)], $corner, $supplied->part->identity->name . ', ' . $supplied->part->identity->basis->words());
+        $figure = static fn(float $high, float $supply, string $corner): Figure => (new Figure('bus level over the lowest high', $high / ($supplied->part->busHighRatio * $supply), Unit::Ratio, 'V_bus ÷ V_IH', ['V_bus = ' . QuantityPrinter::rounded($high, Unit::Volt), 'V_IH = ' . QuantityPrinter::rounded($supplied->part->busHighRatio * $supply, Unit::Volt)], $corner, $supplied->part->identity->name . ', ' . $supplied->part->identity->basis->words()))->outOf($high, $supplied->part->busHighRatio * $supply, Unit::Volt);
         // On the controller's own pin supply both move together.
         $own = null === $inspection->board->expanders[$id]->rail;
 

@@ -55,7 +55,7 @@ final class PullUpMissing implements Rule
                     $this->facts(),
                     $isBroken ? Kind::Broken : Kind::Weak,
                     $id,
-                    sprintf('Open, “%s” lifts %s to %s of the lowest high%s: something pulls against its pull-up.', $function->name, $pin->bothNames(), ($isBroken ? $level->nominal : $level->worst)->printed(), $isBroken ? '' : ' at the worst corner'),
+                    sprintf('Open, “%s” lifts %s to %s, and a high begins at %s%s: something pulls against its pull-up.', $function->name, $pin->bothNames(), ($isBroken ? $level->nominal : $level->worst)->has(), ($isBroken ? $level->nominal : $level->worst)->needs(), $isBroken ? '' : ' at the worst corner'),
                     $isBroken ? [$level->nominal, $level->worst] : [$level->worst, $level->nominal],
                     fn(): array => [...(PullDirection::Down === $function->pull?->direction ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []), ...$inspection->moveToBestPin($id)],
                 );

@@ -57,7 +57,7 @@ final class RegulatorInput implements Rule
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,
                 $subject,
-                sprintf('%s gets %s%s, %s of what it needs.', $who, $isBroken ? $dip->typical->printed() : $dip->worst->printed(), $isBroken ? ' while all relays pull in' : ' at its lowest', ($isBroken ? $headroom->margin->nominal : $headroom->margin->worst)->printed()),
+                sprintf('%s gets %s%s and needs %s.', $who, $isBroken ? $dip->typical->printed() : $dip->worst->printed(), $isBroken ? ' while all relays pull in' : ' at its lowest', ($isBroken ? $headroom->margin->nominal : $headroom->margin->worst)->needs()),
                 [$isBroken ? $headroom->margin->nominal : $headroom->margin->worst, $isBroken ? $dip->typical : $dip->worst],
                 static fn(): array => self::remedies($inspection, $subject),
                 $budget->peak->value > $budget->rated->value ? 'power.supply-overloaded:' . $headroom->from : $entersWrong,

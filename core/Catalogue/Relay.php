@@ -17,6 +17,11 @@ final readonly class Relay implements Part
 {
     /** Copper: the coil’s resistance rises by this share per kelvin. */
     public const COPPER_PER_KELVIN = 0.0039;
+    /** What a coil bears in the warmest air that small relays are made for, which the figure for 20 °C comes down to (data-sheet curves, from memory). */
+    private const WARM_RATIO = 1.1;
+    private const WARMEST_CELSIUS = 70.0;
+    /** Below this share of its nominal voltage a relay that is in may let go (common practice, from memory). */
+    public const HOLD_RATIO = 0.4;
     /** How far a rail may lie from the nominal voltage of a coil. */
     private const RAIL_TOLERANCE = 0.1;
 
@@ -91,6 +96,14 @@ final readonly class Relay implements Part
     public function operateVolts(float $coilCelsius): float
     {
         return $this->operateRatio * $this->coilVolts * ($this->statedWarm ? 1.0 : $this->resistanceRatio($coilCelsius));
+    }
+
+    /** Volts that the coil bears for good in air of a temperature; what is no coil does not mind. */
+    public function greatestCoilVolts(float $airCelsius): float
+    {
+        $share = null === $this->solidState ? min(1.0, max(0.0, ($airCelsius - 20) / (self::WARMEST_CELSIUS - 20))) : 0.0;
+
+        return $this->coilVolts * ($this->greatestRatio - $share * max(0.0, $this->greatestRatio - self::WARM_RATIO));
     }
 
     /** Resistance of the coil at a temperature over that at 20 °C; a solid-state input is no copper. */

@@ -81,12 +81,13 @@ final readonly class DriverAnalysis
         $loaded = $circuit->on([...$circuit->worst(), 'railVolts' => $rail->max]);
         $strongest = $circuit->on($circuit->best());
         $off = $circuit->off($typical);
-        $offWorst = $circuit->off([...$circuit->best(), 'pinVolts' => $silicon->electrics->supply->min]);
+        $offWorst = $circuit->off([...$circuit->best($ambient), 'pinVolts' => $silicon->electrics->supply->min]);
         $parameters = $circuit->parameters();
         $corner = [];
         foreach ($parameters as $name => $parameter) {
             if ($parameter->spread->min < $parameter->spread->max) {
-                $corner[] = $parameter->label . ' ' . QuantityPrinter::rounded($parameter->worst(), $parameter->unit);
+                // The coil’s own warmth is named by itself.
+                $corner[] = $parameter->label . ' ' . QuantityPrinter::rounded('coilOhms' === $name ? $parameter->worst() : $hurt[$name], $parameter->unit);
             }
         }
         $corner[] = QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil';
@@ -100,13 +101,13 @@ final readonly class DriverAnalysis
         return new DriverResult(
             self::pinBears($silicon, abs($nominal->pinAmps), $pinAmps),
             self::pullIn($relay, $nominal->coilVolts, $worst->coilVolts, $ambient, $inputs, implode(', ', $corner), self::MODEL),
-            self::coilBears($relay, $nominal->coilVolts, $rail->max - $strongest->switchVolts),
+            self::coilBears($relay, $nominal->coilVolts, $rail->max - $strongest->switchVolts, $ambient),
             new Figure('coil current', $nominal->coilAmps, Unit::Ampere, '(V_rail − V_switch) ÷ R_coil', ['V_switch = ' . QuantityPrinter::rounded($nominal->switchVolts, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::MODEL),
             abs($nominal->pinAmps),
             $pinAmps,
             self::hotRestart($relay, $nominal->coilVolts, $worst->coilVolts, $ambient),
             // What stays as it was left lets go by no voltage.
-            null === $relay->bistable ? self::releases($relay, $off->coilVolts, $offWorst->coilVolts) : null,
+            null === $relay->bistable ? self::releases($relay, $off->coilVolts, $offWorst->coilVolts, $ambient) : null,
             null === $baseAmps ? null : new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$inputs, 'I_B = ' . QuantityPrinter::rounded($baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
             null === $baseAmps ? null : new Figure('collector–emitter voltage', $loaded->switchVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['I_C = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps ?? 0.0, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
             switchWatts: new Figure('heat in the switch', $loaded->switchVolts * $loaded->coilAmps, Unit::Watt, 'V_switch · I_coil', ['V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt), 'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere)], 'least drive, highest rail, cold coil', self::MODEL),
@@ -149,7 +150,7 @@ final readonly class DriverAnalysis
                 (new Figure('input current over operate current', $onWorst / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', $operates, 'lowest supply, highest LED voltages and resistor', $source))->outOf($onWorst, $module->operateAmps, Unit::Ampere),
             ),
             self::pullIn($relay, $coil, $coilWorst, $ambient, ['module’s own transistor keeps ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt)], 'lowest rail, greatest drop in the module, ' . QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil', $source),
-            self::coilBears($relay, $coil, $rail->max - $module->coilDrop->min),
+            self::coilBears($relay, $coil, $rail->max - $module->coilDrop->min, $ambient),
             new Figure('coil current', $coil / $relay->coilResistance->typ, Unit::Ampere, '(V_rail − V_drop) ÷ R_coil', ['R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::OHM),
             $on,
             new Figure('greatest pin current', $greatest, Unit::Ampere, '(V_supply − V_LEDs) ÷ R', $inputs, 'highest supply, lowest LED voltages', $source),
@@ -173,7 +174,7 @@ final readonly class DriverAnalysis
         return new DriverResult(
             self::pinBears($silicon, $amps, $pinAmps),
             self::pullIn($relay, $amps * $relay->coilResistance->typ, $least, $ambient, $inputs, 'lowest pin supply, greatest pin resistance', self::OHM),
-            self::coilBears($relay, $amps * $relay->coilResistance->typ, $silicon->electrics->supply->max),
+            self::coilBears($relay, $amps * $relay->coilResistance->typ, $silicon->electrics->supply->max, $ambient),
             new Figure('coil current', $amps, Unit::Ampere, 'VDD ÷ (R_coil + R_pin)', $inputs, self::NOMINAL, self::OHM),
             $amps,
             $pinAmps,
@@ -196,12 +197,12 @@ final readonly class DriverAnalysis
     }
 
     /** What is left on the coil while the pin is at its off level, against the voltage at which the relay must have released. */
-    private static function releases(Relay $relay, float $volts, float $worstVolts): Margin
+    private static function releases(Relay $relay, float $volts, float $worstVolts, float $ambient): Margin
     {
         $limit = $relay->releaseRatio * $relay->coilVolts;
         $figure = static fn(float $left, string $corner): Figure => (new Figure('release voltage over what is left', $limit / max($left, 1e-6), Unit::Ratio, 'V_release ÷ V_coil', ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)], $corner, self::MODEL))->outOf($limit, $left, Unit::Volt);
 
-        return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, 'greatest gain, pin at its worst off level'));
+        return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, sprintf('greatest gain at %s, pin at its worst off level', QuantityPrinter::rounded($ambient, Unit::Celsius))));
     }
 
     private static function pinBears(Silicon $silicon, float $amps, Figure $greatest): Margin
@@ -236,15 +237,15 @@ final readonly class DriverAnalysis
         return new Margin($figure($rail->typ / $relay->coilResistance->typ, self::NOMINAL), $figure($rail->max / $relay->coilResistance->min, 'highest rail, lowest coil resistance'));
     }
 
-    private static function coilBears(Relay $relay, float $volts, float $greatestVolts): Margin
+    private static function coilBears(Relay $relay, float $volts, float $greatestVolts, float $ambient): Margin
     {
-        $limit = $relay->greatestRatio * $relay->coilVolts;
-        $inputs = ['the coil bears ' . QuantityPrinter::rounded($limit, Unit::Volt)];
-        $source = $relay->identity->name . ', ' . $relay->identity->basis->words();
+        $cold = $relay->greatestCoilVolts(20.0);
+        $warm = $relay->greatestCoilVolts(max(20.0, $ambient));
+        $figure = static fn(float $limit, float $has, string $corner): Figure => (new Figure('permitted over actual coil voltage', $limit / max($has, 1e-6), Unit::Ratio, 'V_greatest ÷ V_coil', ['the coil bears ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($has, Unit::Volt)], $corner, $relay->identity->name . ', ' . $relay->identity->basis->words() . '; less in warm air'))->outOf($has, $limit, Unit::Volt);
 
         return new Margin(
-            new Figure('permitted over actual coil voltage', $limit / max($volts, 1e-6), Unit::Ratio, 'V_greatest ÷ V_coil', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt)], self::NOMINAL, $source),
-            new Figure('permitted over actual coil voltage', $limit / max($greatestVolts, 1e-6), Unit::Ratio, 'V_greatest ÷ V_coil', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($greatestVolts, Unit::Volt)], 'highest rail', $source),
+            $figure($cold, $volts, self::NOMINAL),
+            $figure($warm, $greatestVolts, sprintf('highest rail, %s of air', QuantityPrinter::rounded($ambient, Unit::Celsius))),
         );
     }
 

@@ -30,11 +30,15 @@ final readonly class TurnOff
      */
     private function __construct(public Clamp $clamp, public float $peakVolts, public float $releaseSeconds) {}
 
-    public static function of(Relay $relay, float $railVolts, float $coilAmps, Clamp $clamp, float $timeConstantSeconds = self::TIME_CONSTANT_SECONDS): self
+    /**
+     * @param ?float $releaseShare of the nominal current, at which the armature falls back: of the usual copy where null; the
+     *                             slowest waits until the share at which its maker guarantees it
+     */
+    public static function of(Relay $relay, float $railVolts, float $coilAmps, Clamp $clamp, float $timeConstantSeconds = self::TIME_CONSTANT_SECONDS, ?float $releaseShare = null): self
     {
         $ohms = $relay->coilResistance->typ;
         $henries = $timeConstantSeconds * $ohms;
-        $hold = self::RELEASE_SHARE * $relay->coilVolts / $ohms;
+        $hold = ($releaseShare ?? self::RELEASE_SHARE) * $relay->coilVolts / $ohms;
         $fall = static fn(float $against): float => $timeConstantSeconds * log(max(1.0, ($coilAmps + $against / $ohms) / ($hold + $against / $ohms)));
 
         return match ($clamp) {

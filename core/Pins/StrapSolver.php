@@ -19,6 +19,7 @@ use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Strap;
 use IronLatch\Core\Drive\Circuit\Circuits;
+use IronLatch\Core\Drive\Circuit\Warmth;
 use IronLatch\Core\Drive\ModuleInput;
 use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Quantity\Figure;
@@ -138,7 +139,7 @@ final class StrapSolver
             return $volts;
         }
         // Towards a low, the load takes as much as any copy of it can.
-        $values = Level::Low === $towards ? [...$circuit->best(), 'railVolts' => $rail->typ, 'coilOhms' => $relay->coilResistance->typ] : $circuit->typical();
+        $values = Level::Low === $towards ? [...$circuit->best(max(Warmth::REFERENCE_CELSIUS, $board->ambientCelsius())), 'railVolts' => $rail->typ, 'coilOhms' => $relay->coilResistance->typ] : $circuit->typical();
 
         return $volts - $ohms * $circuit->at($values, $volts, $ohms)->pinAmps;
     }

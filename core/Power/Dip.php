@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Power;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\MarginState;
@@ -142,8 +142,8 @@ final readonly class Dip
                 max(0.0, $typicalVolts - ($volts->typ - $result->pullIn->nominal->value * $operate[0])),
                 max(0.0, $worstVolts - ($volts->min - $result->pullIn->worst->value * $operate[1])),
             ];
-            $keep = TurnOff::RELEASE_SHARE * $relay->coilVolts;
-            $hold = self::margin('coil voltage over what holds it', 'V_coil ÷ V_hold', $coil, [$keep, $keep], 'V_hold', sprintf('%d %% of the nominal voltage, common practice, from memory', (int) round(TurnOff::RELEASE_SHARE * 100)));
+            $keep = Relay::HOLD_RATIO * $relay->coilVolts;
+            $hold = self::margin('coil voltage over what holds it', 'V_coil ÷ V_hold', $coil, [$keep, $keep], 'V_hold', sprintf('%d %% of the nominal voltage, common practice, from memory', (int) round(Relay::HOLD_RATIO * 100)));
             $pull = self::margin('coil voltage over operate voltage', 'V_coil ÷ V_operate', $coil, $operate, 'V_operate', $relay->identity->name . ', ' . $relay->identity->basis->words());
             $holds = null === $holds || $hold->worst->value < $holds->worst->value ? $hold : $holds;
             $pulls = null === $pulls || $pull->worst->value < $pulls->worst->value ? $pull : $pulls;

@@ -84,7 +84,7 @@ final readonly class DriveScreen
         $result = $this->inspection->drive->results[$id];
         $operate = $relay->operateVolts(max(20.0, $board->ambientCelsius()));
 
-        return SwitchTimes::of($relay, $result->pullIn->nominal->value * $relay->operateVolts(20.0), $result->pullIn->worst->value * $operate, $operate, TurnOff::of($relay, $board->railVolts($actuator->rail)->typ, $result->coilAmps->value, $actuator->clamp->value));
+        return SwitchTimes::of($relay, $result->pullIn->nominal->value * $relay->operateVolts(20.0), $result->pullIn->worst->value * $operate, $operate, TurnOff::of($relay, $board->railVolts($actuator->rail)->typ, $result->coilAmps->value, $actuator->clamp->value, releaseShare: $relay->releaseRatio));
     }
 
     /**

@@ -6,8 +6,8 @@ namespace IronLatch\View;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Converter;
+use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
-use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Power\DayProfile;
 use IronLatch\Core\Power\RailCircuit;
 use IronLatch\Core\Power\RailMoment;
@@ -169,7 +169,7 @@ final readonly class PowerScreen
         foreach ($board->actuators() as [, $actuator]) {
             $relay = $board->relay($actuator);
             if ($actuator->rail === $rail && null !== $actuator->relay && $relay->isPlain()) {
-                $marks[] = [TurnOff::RELEASE_SHARE * $relay->coilVolts, 'relays let go'];
+                $marks[] = [Relay::HOLD_RATIO * $relay->coilVolts, 'relays may let go'];
                 $marks[] = [$relay->operateVolts(max(20.0, $board->ambientCelsius())), 'relays pull in'];
                 break;
             }

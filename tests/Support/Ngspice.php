@@ -14,12 +14,12 @@ final class Ngspice
      * @param list<string> $wanted what to print: “v(b)”, “vdrive#branch”
      * @return array<string, float>
      */
-    public static function operatingPoint(array $elements, array $wanted): array
+    public static function operatingPoint(array $elements, array $wanted, float $celsius = 27.0): array
     {
         $netlist = implode("\n", [
             'Iron Latch reference',
             ...$elements,
-            '.options temp=27 tnom=27 reltol=1e-6',
+            sprintf('.options temp=%.9g tnom=27 reltol=1e-6', $celsius),
             '.control', 'op', 'print ' . implode(' ', $wanted), 'quit 0', '.endc', '.end', '',
         ]);
         $process = new Process(['ngspice', '-b', '/dev/stdin'], input: $netlist);

@@ -46,8 +46,8 @@ final class ArraySwitch extends SwitchCircuit
     {
         return [
             'inputOhms' => new Parameter('input resistor', $this->array->inputOhms, Unit::Ohm, -1),
-            'gain' => new Parameter('gain of each transistor', $this->array->gain, Unit::Ratio, 1),
-            'saturationAmps' => new Parameter('saturation current', $this->array->saturationCurrent, Unit::Ampere, 1),
+            'gain' => new Parameter('gain of each transistor', $this->array->gain, Unit::Ratio, 1, Warmth::Gain),
+            'saturationAmps' => new Parameter('saturation current', $this->array->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
             'collectorOhms' => new Parameter('output resistance', $this->array->collectorResistance, Unit::Ohm, -1),
         ];
     }

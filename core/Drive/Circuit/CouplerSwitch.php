@@ -25,6 +25,12 @@ final class CouplerSwitch extends SwitchCircuit
     private const LED_RATED_AMPS = 5e-3;
     /** How far an LED’s voltage falls at a twentieth of its rated current. */
     private const LED_LIGHT_VOLTS = 0.15;
+    /** Below its rated LED current the transfer ratio falls with this power of it: 60 % are left at 1 mA (data-sheet curve, from memory). */
+    private const LIGHT_EXPONENT = 0.3;
+    /** What is left of the transfer ratio after years at work (common practice, from memory). */
+    private const AGED_SHARE = 0.7;
+    /** What each kelvin above 25 °C takes of it (data-sheet curve, from memory). */
+    private const SHARE_PER_KELVIN = 0.006;
 
     public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly CouplerDriver $driver, private readonly OptoCoupler $coupler, private readonly Transistor $npn)
     {
@@ -50,15 +56,32 @@ final class CouplerSwitch extends SwitchCircuit
     {
         $own = [
             'ledOhms' => self::resistor('LED resistor', $this->driver->ledOhms, -1),
-            'ledVolts' => new Parameter('LED voltage', $this->coupler->ledVolts, Unit::Volt, -1),
+            'ledVolts' => new Parameter('LED voltage', $this->coupler->ledVolts, Unit::Volt, -1, Warmth::Led),
             'transferRatio' => new Parameter('transfer ratio', $this->coupler->transferRatio, Unit::Ratio, 1),
             'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
-            'gain' => new Parameter('gain', $this->npn->gain, Unit::Ratio, 1),
-            'saturationAmps' => new Parameter('saturation current', $this->npn->saturationCurrent, Unit::Ampere, 1),
+            'gain' => new Parameter('gain', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
+            'saturationAmps' => new Parameter('saturation current', $this->npn->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
             'collectorOhms' => new Parameter('collector resistance', $this->npn->collectorResistance, Unit::Ohm, -1),
         ];
 
         return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+    }
+
+    protected function aged(array $values, float $celsius): array
+    {
+        return [...$values, 'transferRatio' => $values['transferRatio'] * self::AGED_SHARE * (1 - self::SHARE_PER_KELVIN * max(0.0, $celsius - 25))];
+    }
+
+    /**
+     * What is left of the transfer ratio at the LED current that the resistor lets through.
+     *
+     * @param array<string, float> $values
+     */
+    private static function lightShare(array $values): float
+    {
+        $amps = max(1e-6, ($values['pinVolts'] - $values['ledVolts']) / ($values['ledOhms'] + $values['pinOhms']));
+
+        return min(1.0, $amps / self::LED_RATED_AMPS) ** self::LIGHT_EXPONENT;
     }
 
     protected function elements(array $values): array
@@ -66,7 +89,7 @@ final class CouplerSwitch extends SwitchCircuit
         $led = Diode::dropping('a', 'k', $values['ledVolts'], self::LED_RATED_AMPS, self::LED_EMISSION);
         $elements = [
             'led' => new Resistor('pin', 'anode', $values['ledOhms']),
-            'u1' => new Coupler('anode', 'gnd', 'rail', 'emitter', $led->saturationAmps, self::LED_EMISSION, $values['transferRatio']),
+            'u1' => new Coupler('anode', 'gnd', 'rail', 'emitter', $led->saturationAmps, self::LED_EMISSION, $values['transferRatio'] * self::lightShare($values)),
             'k' => new Resistor('emitter', 'base', $values['couplingOhms']),
             'q2' => new Bipolar('inner', 'base', 'gnd', $values['saturationAmps'], $values['gain'], $this->npn->reverseGain),
             'c' => new Resistor('out', 'inner', $values['collectorOhms']),

@@ -44,10 +44,10 @@ final class HighSideSwitch extends SwitchCircuit
             'baseOhms' => self::resistor('base resistor', $this->driver->baseOhms, -1),
             'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
             'emitterBaseOhms' => self::resistor('emitter–base resistor', $this->driver->emitterBaseOhms, 1),
-            'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1),
-            'npnSaturationAmps' => new Parameter('saturation current of the NPN', $this->npn->saturationCurrent, Unit::Ampere, 1),
-            'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1),
-            'pnpSaturationAmps' => new Parameter('saturation current of the PNP', $this->pnp->saturationCurrent, Unit::Ampere, 1),
+            'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
+            'npnSaturationAmps' => new Parameter('saturation current of the NPN', $this->npn->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
+            'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1, Warmth::Gain),
+            'pnpSaturationAmps' => new Parameter('saturation current of the PNP', $this->pnp->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
             'collectorOhms' => new Parameter('collector resistance of the PNP', $this->pnp->collectorResistance, Unit::Ohm, -1),
         ];
 

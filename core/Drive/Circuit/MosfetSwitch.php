@@ -42,7 +42,7 @@ final class MosfetSwitch extends SwitchCircuit
     {
         $own = [
             'gateOhms' => self::resistor('gate resistor', $this->driver->gateOhms, -1),
-            'thresholdVolts' => new Parameter('threshold', $this->mosfet->thresholdVolts, Unit::Volt, -1),
+            'thresholdVolts' => new Parameter('threshold', $this->mosfet->thresholdVolts, Unit::Volt, -1, Warmth::Threshold),
         ];
 
         return null === $this->driver->pullDownOhms ? $own : [...$own, 'pullDownOhms' => self::resistor('gate pull-down', $this->driver->pullDownOhms, 1)];

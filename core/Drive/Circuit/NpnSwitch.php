@@ -44,8 +44,8 @@ final class NpnSwitch extends SwitchCircuit
     {
         $own = [
             'baseOhms' => self::resistor('base resistor', $this->driver->baseOhms, -1),
-            'gain' => new Parameter('gain', $this->transistor->gain, Unit::Ratio, 1),
-            'saturationAmps' => new Parameter('saturation current', $this->transistor->saturationCurrent, Unit::Ampere, 1),
+            'gain' => new Parameter('gain', $this->transistor->gain, Unit::Ratio, 1, Warmth::Gain),
+            'saturationAmps' => new Parameter('saturation current', $this->transistor->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
             'collectorOhms' => new Parameter('collector resistance', $this->transistor->collectorResistance, Unit::Ohm, -1),
         ];
 

@@ -12,8 +12,9 @@ final readonly class Parameter
 {
     /**
      * @param int $helps 1 when a greater value helps the coil to pull in, −1 when it hinders
+     * @param ?Warmth $warmth how it follows the temperature; null where it does not
      */
-    public function __construct(public string $label, public Spread $spread, public Unit $unit, public int $helps) {}
+    public function __construct(public string $label, public Spread $spread, public Unit $unit, public int $helps, public ?Warmth $warmth = null) {}
 
     /** The end of the spread that hurts pulling in. */
     public function worst(): float
@@ -21,9 +22,11 @@ final readonly class Parameter
         return $this->helps > 0 ? $this->spread->min : $this->spread->max;
     }
 
-    /** The end that helps pulling in. */
-    public function best(): float
+    /** The end that helps pulling in, at a temperature. */
+    public function best(float $celsius = Warmth::REFERENCE_CELSIUS): float
     {
-        return $this->helps > 0 ? $this->spread->max : $this->spread->min;
+        $end = $this->helps > 0 ? $this->spread->max : $this->spread->min;
+
+        return $this->warmth?->at($end, $celsius) ?? $end;
     }
 }

@@ -96,17 +96,28 @@ abstract class SwitchCircuit
         $values = array_map(static fn(Parameter $parameter): float => $parameter->worst(), $this->parameters());
         $values['coilOhms'] *= $this->relay->resistanceRatio($coilCelsius);
 
-        return $values;
+        return $this->aged($values, $coilCelsius);
     }
 
     /**
-     * The corner that helps pulling in most.
+     * The corner that helps pulling in most, its junctions at a temperature: warm ones conduct at a lower voltage.
      *
      * @return array<string, float>
      */
-    final public function best(): array
+    final public function best(float $celsius = Warmth::REFERENCE_CELSIUS): array
     {
-        return array_map(static fn(Parameter $parameter): float => $parameter->best(), $this->parameters());
+        return array_map(static fn(Parameter $parameter): float => $parameter->best($celsius), $this->parameters());
+    }
+
+    /**
+     * What years and warm air take from the values of the corner that hurts.
+     *
+     * @param array<string, float> $values
+     * @return array<string, float>
+     */
+    protected function aged(array $values, float $celsius): array
+    {
+        return $values;
     }
 
     /**

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -31,12 +32,12 @@ final class CoilVoltage implements Rule
     {
         return new RuleFacts(
             'drive.coil-voltage',
-            1,
+            2,
             Stage::Drive,
             'Coil voltage that is not the rail’s',
-            [Kind::Broken],
-            'A coil on too low a rail does not pull in; on too high a rail it burns.',
-            'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s',
+            [Kind::Broken, Kind::Weak],
+            'A coil on too low a rail does not pull in; on too high a rail it burns, the sooner the warmer its air.',
+            'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak)',
             Basis::DataSheet,
             'coil data of the relay',
         );
@@ -51,6 +52,7 @@ final class CoilVoltage implements Rule
                 if ($actuator->driver instanceof OptoModuleInput && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)) {
                     yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
                 }
+                yield from $this->inWarmAir($inspection, $id, $lineId);
                 continue;
             }
             yield new Finding(
@@ -61,6 +63,18 @@ final class CoilVoltage implements Rule
                 [new Figure('rail over coil voltage', $railVolts / $coilVolts, Unit::Ratio, 'V_rail ÷ V_coil', ['rail ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'coil ' . QuantityPrinter::rounded($coilVolts, Unit::Volt)], 'nominal voltages', 'coil data of the relay')],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );
+        }
+    }
+
+    /**
+     * @return iterable<Finding>
+     */
+    private function inWarmAir(Inspection $inspection, string $id, string $lineId): iterable
+    {
+        $bears = $inspection->drive->results[$id]->coilBears;
+        if (MarginState::Sound !== $bears->state()) {
+            $air = QuantityPrinter::rounded($inspection->board->ambientCelsius(), Unit::Celsius);
+            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.', $inspection->board->lines[$lineId]->name, $bears->worst->has(), $bears->worst->needs(), $air), [$bears->worst, $bears->nominal]);
         }
     }
 

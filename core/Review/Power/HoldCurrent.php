@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\HoldCoils;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -37,7 +38,6 @@ final class HoldCurrent implements Rule
         );
     }
 
-    private const LEAST_SHARE = 0.4;
 
     public function inspect(Inspection $inspection): iterable
     {
@@ -52,7 +52,7 @@ final class HoldCurrent implements Rule
             $clamp = $actuator->clamp->value;
             if (Clamp::Diode !== $clamp) {
                 yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is held by switching its coil fast, which wants a plain diode across it and has %s.', $board->nameOf($id), $clamp instanceof Clamp ? $clamp->value : 'nothing that is known'), [$figure], static fn(): array => [new Remedy('Fit a plain diode', new StateClamp([$id], Clamp::Diode)), new Remedy('Hold it with the full voltage', new HoldCoils([$id]))]);
-            } elseif ($held < self::LEAST_SHARE) {
+            } elseif ($held < Relay::HOLD_RATIO) {
                 yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is held with %s of its %s.', $board->nameOf($id), $figure->has(), $figure->needs()), [$figure], static fn(): array => [new Remedy('Hold it with half of the voltage', new HoldCoils([$id], 0.5)), new Remedy('Hold it with the full voltage', new HoldCoils([$id]))]);
             }
         }

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddFunction;
@@ -127,6 +128,7 @@ use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PartIdentity;
 use IronLatch\Core\Catalogue\Protection;
@@ -189,11 +191,13 @@ final class RuleFixtures
             'pins.boot-twitch',
             'A1',
             Kind::Weak,
-            '10.5 V',
+            '11.3 V',
             $both(new DriveByTransistor(['A1'], $transistor, 470.0), $seat('F1', '15')),
             $both(new DriveByTransistor(['A1'], $transistor, 470.0, 10e3), $seat('F1', '15')),
             $on12Volts,
         );
+        $heldBase = $both(new DriveByTransistor(['A1'], $transistor, 470.0, 15e3), $seat('F1', '15'));
+        yield 'resistor that holds a base down in cool air only' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '6.99 V', $both($heldBase, new StateAmbient(60.0)), $both($heldBase, new StateAmbient(40.0)), $on12Volts);
         $gate = static fn(string $relay, ?float $pullDown): Edit => new ChooseDriver([$relay], new MosfetLowSide('mosfet-2v5', 100.0, $pullDown), [TestBoards::part('mosfet-2v5', Mosfet::class)]);
         yield 'gate of a lamp that nothing holds' => self::one('pins.boot-twitch', 'A1', Kind::Weak, '3.4 V', $gate('A1', null), $gate('A1', 10e3));
         yield 'gate of an airer that nothing holds' => self::one('pins.boot-twitch', 'A2', Kind::Danger, '3.4 V', $gate('A2', null), $gate('A2', 10e3));
@@ -236,6 +240,10 @@ final class RuleFixtures
 
         yield '12 V coil on 5 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×0.417', new ChooseRelay(['A1'], $relay12), $both(new ChooseRelay(['A1'], $relay12), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new FeedCoils(['A1'], 'R2')));
 
+        $highRail = new ChooseSupply('R2', Copy::of(TestBoards::part('module-12v-10w', Supply::class), ['identity' => new PartIdentity('module-13v', 1, 'Module set high', Basis::CommonPractice, 'for a test'), 'output' => new Spread(12.8, 13.0, 13.5)]));
+        yield 'coil on a rail at its upper end in warm air' => self::one('drive.coil-voltage', 'A1', Kind::Weak, '×0.998', $both($highRail, new StateAmbient(65.0)), $both($highRail, new StateAmbient(60.0)), $on12Volts);
+        $coupled = static fn(float $ohms): Edit => new ChooseDriver(['A1'], new CouplerDriver('pc817', 'npn-2n2222', $ohms, 470.0), [TestBoards::part('pc817', OptoCoupler::class), TestBoards::part('npn-2n2222', Transistor::class)]);
+        yield 'coupler that is strong enough while it is new' => self::one('drive.does-not-pull-in', 'A1', Kind::Weak, '×0.821', $coupled(680.0), $coupled(390.0));
         yield '5 V module on 12 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×2.4', new DriveByModule(['A1'], $module), new DriveByTransistor(['A1'], $transistor, 470.0), $on12Volts);
 
         yield '47 kΩ at the base' => self::one('drive.does-not-pull-in', 'A1', Kind::Broken, '×0.00109', new SetBaseResistor(['A1'], 47e3), new SetBaseResistor(['A1'], 470.0));

@@ -1088,6 +1088,18 @@ final class RuleStatementsTest extends TestCase
                 '“Lamp” is stated active high, but its driver switches on at low: it would be on when it should be off.',
                 ['State active low, and let the program say so', 'Set the cap of its channel to high'],
             ],
+            'resistor that holds a base down in cool air only' => [
+                'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms).',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'coil on a rail at its upper end in warm air' => [
+                'The coil of “Lamp” may get 13.5 V and bears 13.4 V for good in air of 65 °C. Lower the rail, cool the box, or choose a relay whose coil bears more.',
+                [],
+            ],
+            'coupler that is strong enough while it is new' => [
+                'The relay of “Lamp” pulls in on the bench only. Here the coil gets 3.32 V at the worst corner and wants 4.04 V.',
+                ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
+            ],
         ];
     }
 }

@@ -7,6 +7,8 @@ namespace IronLatch\Core\Quantity;
 /** A computed value together with its working: how it follows from what, at which corner, and on whose word. */
 final readonly class Figure
 {
+    private const MOST_DIGITS = 5;
+
     /**
      * @param string $label what it is, such as "base current"
      * @param float $value in the unit's SI form
@@ -29,7 +31,13 @@ final readonly class Figure
     /** A ratio together with what it is made of: what there is, and what is wanted. */
     public function outOf(float $has, float $needs, Unit $unit): self
     {
-        return new self($this->label, $this->value, $this->unit, $this->formula, $this->inputs, $this->corner, $this->source, QuantityPrinter::rounded($has, $unit), QuantityPrinter::rounded($needs, $unit));
+        // Two numbers that decide are never printed alike.
+        $digits = 3;
+        while ($digits < self::MOST_DIGITS && $has !== $needs && QuantityPrinter::rounded($has, $unit, $digits) === QuantityPrinter::rounded($needs, $unit, $digits)) {
+            ++$digits;
+        }
+
+        return new self($this->label, $this->value, $this->unit, $this->formula, $this->inputs, $this->corner, $this->source, QuantityPrinter::rounded($has, $unit, $digits), QuantityPrinter::rounded($needs, $unit, $digits));
     }
 
     /** What there is, printed; a ratio by itself where nothing else is known of it. */

@@ -16,6 +16,7 @@ enum Unit: string
     case Ohm = 'Ω';
     case Watt = 'W';
     case Farad = 'F';
+    case Henry = 'H';
     case Metre = 'm';
     case SquareMetre = 'm²';
     case Second = 's';
@@ -38,6 +39,7 @@ enum Unit: string
             self::Ohm => 'a resistance in ohms',
             self::Watt => 'a power in watts',
             self::Farad => 'a capacitance in farads',
+            self::Henry => 'an inductance in henries',
             self::Metre => 'a length in metres or millimetres',
             self::SquareMetre => 'a conductor cross-section in mm² or AWG',
             self::Second => 'a time in seconds',
@@ -62,6 +64,7 @@ enum Unit: string
             self::Ohm => '4k7 or 470 Ω',
             self::Watt => '0.36 W or 1.2 kW',
             self::Farad => '100n or 4.7 µF',
+            self::Henry => '105 mH',
             self::Metre => '8 mm or 1.2 m',
             self::SquareMetre => '1.5 mm² or 16 AWG',
             self::Second => '20 ms or 5 s',
@@ -97,6 +100,7 @@ enum Unit: string
             self::Ohm => ['Ω', "\u{2126}", 'ohm', 'ohms', 'Ohm', 'Ohms', 'R'],
             self::Watt => ['W', 'watt', 'watts'],
             self::Farad => ['F', 'farad', 'farads'],
+            self::Henry => ['H', 'henry', 'henries'],
             self::Metre => ['m', 'metre', 'metres', 'meter', 'meters'],
             self::SquareMetre => ['mm²', 'mm2', 'mm^2', 'sqmm'],
             self::Second => ['s', 'sec', 'second', 'seconds'],

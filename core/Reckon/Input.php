@@ -13,6 +13,7 @@ final readonly class Input
      * @param string $usual what stands there before somebody types
      * @param float $least in SI
      * @param float $greatest in SI
+     * @param bool $isCounted whole numbers only: nobody has half a channel
      */
-    public function __construct(public string $label, public Unit $unit, public string $usual, public float $least, public float $greatest) {}
+    public function __construct(public string $label, public Unit $unit, public string $usual, public float $least, public float $greatest, public bool $isCounted = false) {}
 }

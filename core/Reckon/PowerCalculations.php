@@ -6,6 +6,7 @@ namespace IronLatch\Core\Reckon;
 
 use IronLatch\Core\Catalogue\Copper;
 use IronLatch\Core\Quantity\PreferredValues;
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
 /** Calculations about rails, regulators, batteries and cables. */
@@ -35,6 +36,7 @@ final class PowerCalculations
             'input' => Working::volts('Input', '12 V'),
             'output' => Working::volts('Output', '5 V'),
             'current' => Working::amps('Current', '0.2 A'),
+            'quiet' => new Input('Its own current', Unit::Ampere, '5 mA', 0.0, 0.1),
             'thermal' => new Input('Junction over air', Unit::KelvinPerWatt, '65 K/W', 0.5, 500.0),
             'air' => new Input('Air', Unit::Celsius, '34 °C', -40.0, 120.0),
             'limit' => new Input('Junction, at most', Unit::Celsius, '125 °C', 80.0, 200.0),
@@ -42,13 +44,14 @@ final class PowerCalculations
             if ($v['input'] <= $v['output']) {
                 throw new \InvalidArgumentException('The input must be higher than the output: a linear regulator only takes away.');
             }
-            $watts = ($v['input'] - $v['output']) * $v['current'];
-            $most = max(0.0, $v['limit'] - $v['air']) / ($v['thermal'] * ($v['input'] - $v['output']));
+            $quiet = $v['input'] * $v['quiet'];
+            $watts = ($v['input'] - $v['output']) * $v['current'] + $quiet;
+            $most = max(0.0, ($v['limit'] - $v['air']) / $v['thermal'] - $quiet) / ($v['input'] - $v['output']);
 
             return [
-                Working::figure('heat', $watts, Unit::Watt, '(V_in − V_out) · I', [Working::said('I', $v['current'], Unit::Ampere)], self::ENERGY),
+                Working::figure('heat', $watts, Unit::Watt, '(V_in − V_out) · I + V_in · I_own', [Working::said('I', $v['current'], Unit::Ampere), Working::said('I_own', $v['quiet'], Unit::Ampere)], self::ENERGY),
                 Working::figure('junction', $v['air'] + $v['thermal'] * $watts, Unit::Celsius, 'T_air + θ · P', [Working::said('P', $watts, Unit::Watt)], 'thermal resistance'),
-                Working::figure('current at the limit', $most, Unit::Ampere, '(T_max − T_air) ÷ (θ · (V_in − V_out))', [Working::said('θ', $v['thermal'], Unit::KelvinPerWatt)], 'thermal resistance'),
+                Working::figure('current at the limit', $most, Unit::Ampere, '((T_max − T_air) ÷ θ − V_in · I_own) ÷ (V_in − V_out)', [Working::said('θ', $v['thermal'], Unit::KelvinPerWatt)], 'thermal resistance'),
                 Working::figure('heat sink, at most', max(0.0, ($v['limit'] - $v['air']) / max($watts, 1e-9) - 5.5), Unit::KelvinPerWatt, '(T_max − T_air) ÷ P − 5.5 K/W', [], '5 K/W junction to case and 0.5 K/W to the sink: usual for TO-220, from memory'),
             ];
         });
@@ -87,8 +90,9 @@ final class PowerCalculations
 
     private static function reservoir(): Calculation
     {
-        return new Calculation('Reservoir capacitor', 'How much carries a burst that the source does not give.', [
-            'missing' => Working::amps('Current that is missing', '0.25 A'),
+        return new Calculation('Reservoir capacitor', 'How much carries a burst that the source gives only in part: through its resistance, or not at all.', [
+            'missing' => Working::amps('Current of the burst', '0.25 A'),
+            'source' => new Input('Resistance of source and cable', Unit::Ohm, '20 Ω', 1e-3, 1e6),
             'seconds' => new Input('For', Unit::Second, '5 ms', 1e-6, 100.0),
             'drop' => new Input('Voltage that may go', Unit::Volt, '0.5 V', 1e-3, 100.0),
             'esr' => new Input('Series resistance', Unit::Ohm, '0.15 Ω', 0.0, 20.0),
@@ -97,11 +101,15 @@ final class PowerCalculations
             if ($left <= 0) {
                 throw new \InvalidArgumentException('The series resistance alone takes more than may go. Use a capacitor of less resistance, or several.');
             }
-            $farads = $v['missing'] * $v['seconds'] / $left;
+            $full = $v['missing'] * $v['source'];
+            if ($full <= $left) {
+                throw new \InvalidArgumentException(sprintf('The source alone falls by %s and no more: no capacitor is wanted for this.', QuantityPrinter::rounded($full, Unit::Volt)));
+            }
+            $farads = $v['seconds'] / ($v['source'] * -log(1 - $left / $full));
             $next = array_reverse(PreferredValues::e6Between($farads, $farads * 10))[0] ?? $farads;
 
             return [
-                Working::figure('capacitance, at least', $farads, Unit::Farad, 'I · t ÷ (ΔV − I · R_ESR)', [Working::said('I · R_ESR', $v['missing'] * $v['esr'], Unit::Volt)], 'C = I · t ÷ ΔV'),
+                Working::figure('capacitance, at least', $farads, Unit::Farad, 't ÷ (R · −ln(1 − (ΔV − I · R_ESR) ÷ (I · R)))', [Working::said('I · R_ESR', $v['missing'] * $v['esr'], Unit::Volt), Working::said('I · R', $full, Unit::Volt)], 'charging of a capacitor through a resistance; a source that gives nothing leaves I · t ÷ ΔV'),
                 Working::figure('next larger E6 value', $next, Unit::Farad, 'E6 series', [], 'IEC 60063'),
             ];
         });

@@ -11,6 +11,7 @@ use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Pins\I2cPullUp;
 use IronLatch\Core\Pins\SelectorLadder;
 use IronLatch\Core\Quantity\PreferredValues;
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
 /** Every calculation of the desk as a small calculator of its own. */
@@ -127,16 +128,18 @@ final class Reckoner
         return new Calculation('Switching a coil off', 'How long its current holds, with a diode or a diode and a zener.', [
             'rail' => new Input('Rail', Unit::Volt, '5 V', 0.5, 60.0),
             'coil' => Working::ohms('Coil', '70 Ω'),
-            'henries' => new Input('Time constant L ÷ R', Unit::Second, '1.5 ms', 1e-6, 1.0),
+            'henries' => new Input('Inductance of the coil', Unit::Henry, '105 mH', 1e-6, 100.0),
             'clamp' => new Input('Clamp voltage above the rail', Unit::Volt, '0.75 V', 0.1, 400.0),
             'hold' => new Input('Held down to, of the current', Unit::Ratio, '0.35', 0.01, 0.99),
         ], static function (array $v): array {
             $amps = $v['rail'] / $v['coil'];
+            $seconds = $v['henries'] / $v['coil'];
             $against = $v['clamp'] / $v['coil'];
 
             return [
                 Working::figure('greatest voltage at the switch', $v['rail'] + $v['clamp'], Unit::Volt, 'V_rail + V_clamp', [Working::said('V_clamp', $v['clamp'], Unit::Volt)]),
-                Working::figure('time until it lets go', $v['henries'] * log(($amps + $against) / ($v['hold'] * $amps + $against)), Unit::Second, 'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))', [Working::said('I', $amps, Unit::Ampere), Working::said('τ', $v['henries'], Unit::Second)], 'exponential decay of an inductance'),
+                Working::figure('time constant', $seconds, Unit::Second, 'L ÷ R', [Working::said('L', $v['henries'], Unit::Henry), Working::said('R', $v['coil'], Unit::Ohm)], 'small relays have about 1.5 ms, from memory'),
+                Working::figure('time until it lets go', $seconds * log(($amps + $against) / ($v['hold'] * $amps + $against)), Unit::Second, 'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))', [Working::said('I', $amps, Unit::Ampere), Working::said('τ', $seconds, Unit::Second)], 'exponential decay of an inductance'),
             ];
         });
     }
@@ -174,7 +177,7 @@ final class Reckoner
     private static function darlingtonHeat(): Calculation
     {
         return new Calculation('Heat of an array', 'The junction of a package with some channels on.', [
-            'channels' => new Input('Channels on', Unit::Ratio, '7', 1.0, 16.0),
+            'channels' => new Input('Channels on', Unit::Ratio, '7', 1.0, 16.0, true),
             'drop' => new Input('Drop of each', Unit::Volt, '1 V', 0.1, 5.0),
             'coil' => Working::amps('Coil current', '71.4 mA'),
             'thermal' => new Input('Kelvin per watt', Unit::Ratio, '65', 1.0, 500.0),
@@ -195,15 +198,24 @@ final class Reckoner
             'supply' => new Input('Supply', Unit::Volt, '12 V', 1.0, 400.0),
             'led' => new Input('LED voltage', Unit::Volt, '2 V', 1.0, 5.0),
             'current' => Working::amps('Current', '10 mA'),
+            'pinOhms' => new Input('Resistance of the pin that feeds it', Unit::Ohm, '0 Ω', 0.0, 10e3),
         ], static function (array $v): array {
             if ($v['supply'] <= $v['led']) {
                 throw new \InvalidArgumentException('The supply must be higher than the LED voltage, or it stays dark.');
             }
-            $ohms = ($v['supply'] - $v['led']) / $v['current'];
+            $across = $v['supply'] - $v['led'];
+            $ohms = $across / $v['current'] - $v['pinOhms'];
+            if ($ohms <= 0) {
+                throw new \InvalidArgumentException(sprintf('The pin’s own resistance lets no more than %s through. Ask for less current, or feed the LED through a transistor.', QuantityPrinter::rounded($across / $v['pinOhms'], Unit::Ampere)));
+            }
+            $fit = array_reverse(PreferredValues::e12Between($ohms, 10 * $ohms))[0] ?? $ohms;
+            $amps = $across / ($fit + $v['pinOhms']);
 
             return [
-                Working::figure('resistor', $ohms, Unit::Ohm, '(V − V_F) ÷ I', [Working::said('V', $v['supply'], Unit::Volt), Working::said('V_F', $v['led'], Unit::Volt)]),
-                Working::figure('heat in the resistor', ($v['supply'] - $v['led']) * $v['current'], Unit::Watt, '(V − V_F) · I', []),
+                Working::figure('resistor, at least', $ohms, Unit::Ohm, '(V − V_F) ÷ I − R_pin', [Working::said('V', $v['supply'], Unit::Volt), Working::said('V_F', $v['led'], Unit::Volt), Working::said('R_pin', $v['pinOhms'], Unit::Ohm)]),
+                Working::figure('next larger E12 value', $fit, Unit::Ohm, 'E12 series', [], 'IEC 60063'),
+                Working::figure('current with it', $amps, Unit::Ampere, '(V − V_F) ÷ (R + R_pin)', [Working::said('R', $fit, Unit::Ohm)]),
+                Working::figure('heat in the resistor', $amps ** 2 * $fit, Unit::Watt, 'I² · R', []),
             ];
         });
     }
@@ -240,10 +252,14 @@ final class Reckoner
             'farads' => new Input('Bus capacitance', Unit::Farad, '200 pF', 1e-12, 1e-9),
         ], static function (array $v): array {
             $source = 'I2C-bus specification UM10204, section 7.1, from memory';
+            [$least, $greatest] = [I2cPullUp::leastOhms($v['supply']), I2cPullUp::greatestOhms($v['hertz'], $v['farads'])];
+            if ($least > $greatest) {
+                throw new \InvalidArgumentException(sprintf('No pull-up fits: it would have to be at least %s (so that 3 mA pull the bus low) and at most %s (so that it rises in time). Choose a slower speed, or a shorter bus with less capacitance.', QuantityPrinter::rounded($least, Unit::Ohm), QuantityPrinter::rounded($greatest, Unit::Ohm)));
+            }
 
             return [
-                Working::figure('least pull-up', I2cPullUp::leastOhms($v['supply']), Unit::Ohm, '(V_DD − 0.4 V) ÷ 3 mA', [Working::said('V_DD', $v['supply'], Unit::Volt)], $source),
-                Working::figure('greatest pull-up', I2cPullUp::greatestOhms($v['hertz'], $v['farads']), Unit::Ohm, 't_r ÷ (0.8473 · C)', [Working::said('C', $v['farads'], Unit::Farad)], $source),
+                Working::figure('least pull-up', $least, Unit::Ohm, '(V_DD − 0.4 V) ÷ 3 mA', [Working::said('V_DD', $v['supply'], Unit::Volt)], $source),
+                Working::figure('greatest pull-up', $greatest, Unit::Ohm, 't_r ÷ (0.8473 · C)', [Working::said('C', $v['farads'], Unit::Farad)], $source),
             ];
         });
     }
@@ -251,9 +267,9 @@ final class Reckoner
     private static function selectorLadder(): Calculation
     {
         return new Calculation('Selector ladder', 'Resistors of a step selector on one analogue pin.', [
-            'positions' => new Input('Positions', Unit::Ratio, '5', 2.0, 12.0),
+            'positions' => new Input('Positions', Unit::Ratio, '5', 2.0, 12.0, true),
         ], static function (array $v): array {
-            $ladder = SelectorLadder::for((int) round($v['positions']));
+            $ladder = SelectorLadder::for((int) $v['positions']);
             $figures = [];
             foreach ($ladder->positions as $place => $one) {
                 $figures[] = Working::figure(sprintf('position %d, %s of the supply', $place + 1, number_format($one['level']->typ * 100, 1) . ' %'), $one['ohms'], Unit::Ohm, 'level = R ÷ (R + 10 kΩ)', [], 'E24 series, IEC 60063');

@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 final class ReceiverLogTest extends TestCase
 {
     /**
-     * @return iterable<string, array{string, string}> what is printed, and the code in it
+     * @return iterable<string, array{0: string, 1: string, 2?: int}> what is printed, the code in it, and the lines that hold none
      */
     public static function forms(): iterable
     {
@@ -27,14 +27,64 @@ final class ReceiverLogTest extends TestCase
         yield 'extended address and command' => ['Address=0x1234 Command=0x0C', '0x2C4830CF'];
         yield 'another encoding' => ['UNKNOWN 0xA90 (12 bits)', '0xA90'];
         yield 'a time in front' => ['12:40:07.312 -> FF30CF', '0x00FF30CF'];
+        yield 'decimal, and says so' => ['Decimal: 16724175 (32Bit)', '0x00FF30CF'];
+        yield 'decimal behind' => ['received 16724175 dec', '0x00FF30CF'];
+        yield 'digits that are a code in decimal only' => ['Value: 16724175', '0x00FF30CF'];
+        yield 'digits that are a code in hexadecimal only' => ['69966996', '0x69966996'];
+        yield 'a list of times' => ['Raw (68): ' . self::pulses('00FF30CF', -14634), '0x00FF30CF', 1];
+        yield 'a list of times over lines' => [wordwrap(strtr(self::pulses('00FF30CF'), ['-' => '', ',' => ', ']), 120), '0x00FF30CF', 4];
+        yield 'a value beside its times' => ["0xFF30CF\n" . self::pulses('00FF18E7') . "\n", '0x00FF30CF', 1];
         yield 'comma' => ['FF30CF,32,PULSE', '0x00FF30CF'];
     }
 
     #[DataProvider('forms')]
-    public function testEveryCommonFormIsRead(string $printed, string $code): void
+    public function testEveryCommonFormIsRead(string $printed, string $code, int $linesWithout = 0): void
     {
         ['keys' => $keys, 'repeats' => $repeats, 'without' => $without] = ReceiverLog::read($printed);
-        self::assertSame([[$code], 0, 0], [array_map(static fn(ReceivedKey $key): string => $key->code->printed(), $keys), $repeats, $without]);
+        self::assertSame([[$code], 0], [array_map(static fn(ReceivedKey $key): string => $key->code->printed(), $keys), $repeats]);
+        self::assertSame($linesWithout, $without);
+    }
+
+    /** 9 ms and 4.5 ms, then 562 µs and 562 µs or 1687 µs for each bit, as a receiver stretches them by 60 µs. */
+    private static function pulses(string $hex, ?int $pause = null): string
+    {
+        $times = [...(null === $pause ? [] : [$pause]), 9060, -4440];
+        foreach (str_split(sprintf('%032b', hexdec($hex))) as $bit) {
+            array_push($times, 622, '1' === $bit ? -1627 : -502);
+        }
+
+        return implode(',', [...$times, 622]);
+    }
+
+    /**
+     * @return iterable<string, array{string}>
+     */
+    public static function unclear(): iterable
+    {
+        yield 'digits that are no code either way' => ['12345678'];
+        yield 'digits under a name' => ['Value: 1234'];
+        yield 'address and command of another protocol' => ['Protocol=OTHER Address=0x1 Command=0x15'];
+        yield 'another protocol in front' => ['OTHER_20, address 0x1, command 0x15'];
+    }
+
+    /** What may be one key or another is never stored as the wrong one. */
+    #[DataProvider('unclear')]
+    public function testWhatIsUnclearIsRefused(string $printed): void
+    {
+        $this->expectExceptionMessage('There is no code in this text.');
+        ReceiverLog::read($printed);
+    }
+
+    public function testTimesOfAnUnknownCodeAreRefusedInWords(): void
+    {
+        $this->expectExceptionMessage('This is a list of times of a code that is not known here.');
+        ReceiverLog::read('rawData[72] = {2400, 600' . str_repeat(', 1200, 600', 35) . '}');
+    }
+
+    public function testABiPhaseCodeIsToldByItsName(): void
+    {
+        ['keys' => $keys] = ReceiverLog::read("RC5 0x80C (12 bits)\nRC5 0x00C (12 bits)\n");
+        self::assertSame([[InfraredEncoding::BiPhase, 2]], array_map(static fn(ReceivedKey $key): array => [$key->code->encoding, $key->times], $keys), 'Both values of the toggle bit are one key.');
     }
 
     public function testRepeatsAreDroppedAndKeysToldOnce(): void

@@ -26,20 +26,24 @@ final class ReckonerTest extends TestCase
         yield '100 kΩ against 45 kΩ: 2.3 V' => ['gate-divider', ['pullDown' => '100k'], ['gate voltage' => 2.276]];
         yield 'a 12 V coil of 0.36 W: 400 Ω, 30 mA' => ['coil', ['volts' => '12 V'], ['coil resistance' => 400.0, 'coil current' => 0.03]];
         yield 'a 5 V coil at 60 °C after a long hold wants 4.85 V' => ['hot-coil', [], ['operate voltage, hot' => 4.847]];
-        yield 'τ · ln((5 + 0.75) ÷ (1.75 + 0.75))' => ['flyback', [], ['greatest voltage at the switch' => 5.75, 'time until it lets go' => 1.2494e-3]];
+        yield 'τ · ln((5 + 0.75) ÷ (1.75 + 0.75))' => ['flyback', [], ['greatest voltage at the switch' => 5.75, 'time constant' => 1.5e-3, 'time until it lets go' => 1.2494e-3]];
         yield '5 ms + 1.25 ms − 2 ms' => ['contact-overlap', [], ['both closed for up to' => 4.25e-3, 'pause of twice that' => 8.5e-3]];
         yield 'an active-low module: about 2 mA on' => ['opto-input', [], ['current, pin low' => 1.95e-3]];
         yield 'seven coils through an array' => ['darlington-heat', [], ['heat' => 0.4998, 'junction' => 72.49]];
-        yield '10 V over 10 mA' => ['led-resistor', [], ['resistor' => 1000.0, 'heat in the resistor' => 0.1]];
+        yield '10 V over 10 mA' => ['led-resistor', [], ['resistor, at least' => 1000.0, 'next larger E12 value' => 1000.0, 'heat in the resistor' => 0.1]];
+        yield '1.3 V over 5 mA, 40 Ω of it in the pin: 220 Ω, 220 Ω, 5 mA' => ['led-resistor', ['supply' => '3.3 V', 'current' => '5 mA', 'pinOhms' => '40 Ω'], ['resistor, at least' => 220.0, 'next larger E12 value' => 220.0, 'current with it' => 5e-3, 'heat in the resistor' => 5.5e-3]];
+        yield '1.3 V over 6 mA: 177 Ω, so 180 Ω and 5.9 mA' => ['led-resistor', ['supply' => '3.3 V', 'current' => '6 mA', 'pinOhms' => '40 Ω'], ['resistor, at least' => 176.67, 'next larger E12 value' => 180.0, 'current with it' => 1.3 / 220]];
         yield '5 V to 3.3 V' => ['divider', [], ['middle' => 3.333, 'its resistance' => 666.7]];
         yield 'the least pull-up at 3.3 V is 967 Ω, the greatest at 200 pF and 100 kHz 5.9 kΩ (UM10204)' => ['i2c-pull-up', [], ['least pull-up' => 966.7, 'greatest pull-up' => 5901.1]];
-        yield '7805 from 12 V at 65 K/W: 0.2 A at 34 °C, all at 125 °C' => ['regulator-heat', [], ['heat' => 1.4, 'junction' => 125.0, 'current at the limit' => 0.2]];
-        yield 'the same at 50 °C: 0.165 A' => ['regulator-heat', ['air' => '50 °C'], ['current at the limit' => 0.16484]];
-        yield 'the same at 70 °C: 0.12 A' => ['regulator-heat', ['air' => '70 °C'], ['current at the limit' => 0.12088]];
-        yield 'a carrier fed 12 V burns 8.7 V · 0.15 A' => ['regulator-heat', ['output' => '3.3 V', 'current' => '0.15 A'], ['heat' => 1.305]];
+        yield '7805 from 12 V at 65 K/W: 0.2 A at 34 °C, all at 125 °C, its own current left aside' => ['regulator-heat', ['quiet' => '0'], ['heat' => 1.4, 'junction' => 125.0, 'current at the limit' => 0.2]];
+        yield '5 mA of its own from 12 V: 60 mW more, 3.9 K, and 8.6 mA less' => ['regulator-heat', [], ['heat' => 1.46, 'junction' => 128.9, 'current at the limit' => 0.19143]];
+        yield 'the same at 50 °C: 0.165 A' => ['regulator-heat', ['quiet' => '0', 'air' => '50 °C'], ['current at the limit' => 0.16484]];
+        yield 'the same at 70 °C: 0.12 A' => ['regulator-heat', ['quiet' => '0', 'air' => '70 °C'], ['current at the limit' => 0.12088]];
+        yield 'a carrier fed 12 V burns 8.7 V · 0.15 A' => ['regulator-heat', ['quiet' => '0', 'output' => '3.3 V', 'current' => '0.15 A'], ['heat' => 1.305]];
         yield '4.4 V is just enough for 3.3 V and 1.1 V' => ['low-drop', ['input' => '4.5 V'], ['to spare' => 0.1, 'lowest input that suffices' => 4.4]];
         yield '4 W out, 88 %' => ['step-down', [], ['input current' => 0.37879, 'heat' => 0.54545, 'heat of a linear one' => 5.6]];
-        yield '0.25 A for 5 ms: 1.25 mC over 0.4625 V' => ['reservoir', [], ['capacitance, at least' => 2.7027e-3, 'next larger E6 value' => 3.3e-3]];
+        yield '5 V of fall through 20 Ω, of which 0.4625 V may go: 5 ms ÷ (20 Ω · 0.0970)' => ['reservoir', [], ['capacitance, at least' => 2.5767e-3, 'next larger E6 value' => 3.3e-3]];
+        yield '0.25 A for 5 ms from a source that gives nothing: 1.25 mC over 0.4625 V' => ['reservoir', ['source' => '1 MΩ'], ['capacitance, at least' => 2.7027e-3, 'next larger E6 value' => 3.3e-3]];
         yield '500 mAh at 80 mA, 0.3 A over 1.7 Ω' => ['battery-life', [], ['time' => 6.25, 'voltage at the peak' => 8.49]];
         yield '10 m of 0.5 mm²: 0.345 Ω by ρ, 0.39 Ω by IEC 60228 class 5' => ['cable-drop', [], ['resistance, there and back' => 0.34483, 'drop, at most' => 0.312, 'left at the end' => 11.688]];
         yield '10 A, 10 K, outside, one ounce: about 7.2 mm (IPC-2221)' => ['track-width', [], ['width, outside' => 7.194e-3, 'width, inside the board' => 18.714e-3]];
@@ -97,6 +101,36 @@ final class ReckonerTest extends TestCase
     {
         $this->expectExceptionMessage('The pin must be higher than the base–emitter voltage, or no base current flows at all.');
         Reckoner::all()['base-resistor']->reckon(['pin' => '0.5 V']);
+    }
+
+    /**
+     * @return iterable<string, array{string, array<string, string>, string}>
+     */
+    public static function absurd(): iterable
+    {
+        yield 'a bus that no resistor suits' => ['i2c-pull-up', ['hertz' => '400k', 'farads' => '400p'], 'No pull-up fits: it would have to be at least 967 Ω (so that 3 mA pull the bus low) and at most 885 Ω'];
+        yield 'a junction as hot as a furnace' => ['regulator-heat', ['current' => '20 A'], 'junction would come out as'];
+        yield 'a battery for ever' => ['battery-life', ['capacity' => '1000 Ah', 'current' => '1 µA'], 'time would come out as'];
+        yield 'half a channel' => ['darlington-heat', ['channels' => '2.5'], 'Channels on are counted: write a whole number.'];
+        yield 'a pin that has too much resistance' => ['led-resistor', ['supply' => '3.3 V', 'current' => '20 mA', 'pinOhms' => '100'], 'lets no more than 13 mA through'];
+        yield 'a source that is firm enough' => ['reservoir', ['source' => '1 Ω'], 'The source alone falls by 250 mV and no more'];
+    }
+
+    /**
+     * @param array<string, string> $written
+     */
+    #[DataProvider('absurd')]
+    public function testAbsurdResultsAreRefusedInWords(string $kind, array $written, string $message): void
+    {
+        $this->expectException(\InvalidArgumentException::class);
+        $this->expectExceptionMessage($message);
+        Reckoner::all()[$kind]->reckon($written);
+    }
+
+    /** Just below where it is refused, the bus has a resistor: 345 pF at 400 kHz leave 1026 Ω. */
+    public function testABusThatJustHasAPullUp(): void
+    {
+        self::assertGreaterThan(966.7, Reckoner::all()['i2c-pull-up']->reckon(['hertz' => '400k', 'farads' => '345p'])[1]->value);
     }
 
     public function testAnUnknownNameIsAnsweredWithTheNamesThereAre(): void

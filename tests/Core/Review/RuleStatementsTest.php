@@ -182,7 +182,7 @@ final class RuleStatementsTest extends TestCase
             ],
             'wall switch on a strap that only uploading reads' => [
                 'If “Switch” stands closed at power-up it holds GPIO8 (printed 8) low: a program cannot be uploaded, because download mode needs a high here (won’t upload).',
-                ['Seat it on GPIO5 (printed 5)', 'Use a push button instead'],
+                ['Seat it on GPIO6 (printed 6)', 'Use a push button instead'],
             ],
             'active-low module, output made first' => [
                 'The relay of “Lamp” on GPIO23 (printed 23) may pull in as the pin becomes an output.',

@@ -33,6 +33,25 @@ final readonly class Film
     }
 
     /**
+     * How long the relay is moved before a program runs, all phases that move it together; null where one of them has no stated
+     * length.
+     */
+    public function movedSeconds(): ?float
+    {
+        $seconds = 0.0;
+        foreach ($this->moments as $moment) {
+            if ($moment->isTwitch() && $moment->phase->isBeforeProgram()) {
+                if ($moment->seconds <= 0) {
+                    return null;
+                }
+                $seconds += $moment->seconds;
+            }
+        }
+
+        return $seconds;
+    }
+
+    /**
      * @param array<Moment> $moments
      */
     private static function worst(array $moments): ?Moment

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\BaseResistor;
@@ -51,6 +52,8 @@ final class DoesNotPullIn implements Rule
             yield $finding->followingFrom(match (true) {
                 CoilOnPin::hangs($inspection, $actuator) => 'drive.coil-on-pin:',
                 ExpanderSources::isAskedToSource($inspection, $actuator) => 'pins.expander-sources:',
+                // A gate that is not on for certain is one fault, not two.
+                $actuator->driver instanceof MosfetLowSide && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => 'drive.gate-not-specified:',
                 default => 'drive.coil-voltage:',
             } . $id);
         }

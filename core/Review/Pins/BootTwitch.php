@@ -19,6 +19,7 @@ use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\ReservedFor;
+use IronLatch\Core\Pins\Film;
 use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Pins\Moment;
 use IronLatch\Core\Pins\StartUp;
@@ -77,7 +78,7 @@ final class BootTwitch implements Rule
                     $pin->bothNames(),
                     $moment->movement->value,
                     $moment->phase->words(),
-                    $moment->seconds > 0 && $moment->phase->isBeforeProgram() ? sprintf(' (%s)', QuantityPrinter::rounded($moment->seconds, Unit::Second)) : '',
+                    $moment->phase->isBeforeProgram() ? self::length($film, $moment) : '',
                     PinState::Floating === $moment->state && null === $moment->volts ? ': nothing decides the level of its driver’s input' : '',
                     match (true) {
                         !$mustNot => '',
@@ -96,6 +97,19 @@ final class BootTwitch implements Rule
                 default => $finding,
             };
         }
+    }
+
+    /** How long it lasts: of the worst phase, and of all that move the relay where there are several. */
+    private static function length(Film $film, Moment $moment): string
+    {
+        $all = $film->movedSeconds();
+
+        return match (true) {
+            $moment->seconds <= 0 => '',
+            null === $all => sprintf(' (%s; longer in all)', QuantityPrinter::rounded($moment->seconds, Unit::Second)),
+            $all > $moment->seconds => sprintf(' (%s; %s in all)', QuantityPrinter::rounded($moment->seconds, Unit::Second), QuantityPrinter::rounded($all, Unit::Second)),
+            default => sprintf(' (%s)', QuantityPrinter::rounded($moment->seconds, Unit::Second)),
+        };
     }
 
     private const BASE_EMITTER_OHMS = 10e3;

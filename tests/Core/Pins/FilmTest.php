@@ -36,6 +36,7 @@ final class FilmTest extends TestCase
         );
         self::assertSame([null, 0.0], [$film->moments[0]->volts, $film->moments[5]->volts]);
         self::assertNull($film->worstTwitch());
+        self::assertSame(0.0, $film->movedSeconds());
     }
 
     public function testAnActiveLowModuleOnAnUnluckyPinTwitchesAndTheRemedyReplaysTheFilm(): void
@@ -43,6 +44,7 @@ final class FilmTest extends TestCase
         $board = TestBoards::edited(self::onModule(), new SeatFunction('F1', 'TX'));
         $twitch = self::film($board)->worstTwitch();
         self::assertSame([BootPhase::Loader, Movement::Certain, 0.25], [$twitch?->phase, $twitch?->movement, $twitch?->seconds]);
+        self::assertSame(0.3, self::film($board)->movedSeconds(), 'The first-stage loader moves it for 50 ms as well.');
         $remedy = TestBoards::inspect($board)->finding('pins.boot-twitch:A1')?->remedies()[0];
         self::assertNotNull($remedy);
         self::assertNull(self::film($remedy->edit->apply($board))->worstTwitch());

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\AcceptFinding;
 use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\AddSurface;
 use IronLatch\Core\Board\Edit\ChooseAppliance;
+use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\SeatFunction;
@@ -16,8 +17,10 @@ use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetHouseRules;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\Edit\WithdrawAcceptance;
+use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\FindingGroup;
@@ -77,6 +80,14 @@ final class InspectorTest extends TestCase
         self::assertFalse($follow->counts());
         self::assertSame(1, $report->stages[Stage::Drive->value]->count);
         self::assertSame($follow, $report->findings[count($report->findings) - 1], 'Follow-ups stand behind what counts.');
+    }
+
+    /** A gate that gets too little is one fault: that the relay does not pull in for certain follows from it. */
+    public function testAMosfetThatIsNotOnForCertainIsCountedOnce(): void
+    {
+        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new ChooseDriver(['A1'], new MosfetLowSide('mosfet-10v', 100.0, 10e3), [TestBoards::part('mosfet-10v', Mosfet::class)])));
+        self::assertSame('drive.gate-not-specified:A1', $report->finding('drive.does-not-pull-in:A1')?->root);
+        self::assertSame(1, $report->stages[Stage::Drive->value]->count);
     }
 
     public function testADangerIsNeverAMereFollowUp(): void

@@ -172,6 +172,8 @@ final class RuleFixtures
 
         yield 'switch on the flash' => self::one('pins.flash-pin', 'F3', Kind::Broken, '', $seat('F3', 'CLK'), $seat('F3', '15'));
 
+        $s3 = TestBoards::edited(TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'), new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'));
+        yield 'switch on USB' => self::one('pins.console-pin', 'F1', Kind::Weak, '', $seat('F1', '19'), $seat('F1', '18'), $s3);
         yield 'switch on the console' => self::one('pins.console-pin', 'F3', Kind::Weak, '', $seat('F3', 'RX'), $both($seat('F3', 'RX'), new TolerateConsole('F3', true)));
 
         yield 'module holds the flash voltage strap up' => self::one('pins.strap-at-reset', 'F1', Kind::Broken, '2.28 V', $both(new DriveByModule(['A1'], $module), $seat('F1', '12')), $seat('F1', '12'));

@@ -93,11 +93,11 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'pull-up through an open base drives a 12 V coil' => [
-                'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms).',
+                'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms; 310 ms in all).',
                 ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ from base to emitter'],
             ],
             'module on the boot log' => [
-                'The relay of “Lamp” on GPIO1 (printed TX) pulls in while the boot loader runs (250 ms).',
+                'The relay of “Lamp” on GPIO1 (printed TX) pulls in while the boot loader runs (250 ms; 300 ms in all).',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'relay on an input-only pin' => [
@@ -913,19 +913,19 @@ final class RuleStatementsTest extends TestCase
                 ['Rename it to “la-MP 2”'],
             ],
             'gate of a lamp that nothing holds' => [
-                'The relay of “Lamp” on GPIO23 (printed 23) may pull in while the boot loader runs (250 ms): nothing decides the level of its driver’s input.',
+                'The relay of “Lamp” on GPIO23 (printed 23) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input.',
                 ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate of an airer that nothing holds' => [
-                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
                 ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate on a pull-down of a megohm' => [
-                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
                 ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'array of an airer whose input nothing holds' => [
-                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
                 ['Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate on an expander that has not been spoken to' => [
@@ -1089,7 +1089,7 @@ final class RuleStatementsTest extends TestCase
                 ['State active low, and let the program say so', 'Set the cap of its channel to high'],
             ],
             'resistor that holds a base down in cool air only' => [
-                'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms).',
+                'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms; 310 ms in all).',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'coil on a rail at its upper end in warm air' => [
@@ -1099,6 +1099,10 @@ final class RuleStatementsTest extends TestCase
             'coupler that is strong enough while it is new' => [
                 'The relay of “Lamp” pulls in on the bench only. Here the coil gets 3.32 V at the worst corner and wants 4.04 V.',
                 ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
+            ],
+            'switch on USB' => [
+                '“Switch” sits on GPIO19 (printed 19), USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else holds it.',
+                ['Seat it on GPIO39 (printed 39)', 'State that USB is not used'],
             ],
         ];
     }

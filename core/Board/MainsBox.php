@@ -13,6 +13,8 @@ use IronLatch\Core\Record\Measured;
 /** The mains side of a board as a whole; null for what nobody has said. */
 final readonly class MainsBox
 {
+    private const SIZE = 'A side of the box lies between 10 mm and 3 m; its length and width are at least 20 mm.';
+
     /**
      * @param ?Fact<InletKind> $inlet how the mains comes in
      * @param ?Fact<float> $inletAmps what plug, inlet or terminals at the entrance are rated for
@@ -41,6 +43,9 @@ final readonly class MainsBox
      * @param ?Fact<bool> $bothFused behind two live conductors, each has a fuse of its own
      * @param ?Fact<bool> $socketReachable a USB or programming socket can be reached without opening the cover
      * @param ?Fact<BridgingCapacitor> $bridgingCapacitor between mains and low voltage, outside the supply
+     * @param ?Fact<float> $lengthMetres of the box, inside; with width and height the air in it is reckoned
+     * @param ?Fact<float> $widthMetres of the box
+     * @param ?Fact<float> $heightMetres of the box, from its base to its cover
      */
     public function __construct(
         #[FactOf(InletKind::class)]
@@ -95,11 +100,17 @@ final readonly class MainsBox
         public ?Fact $socketReachable = null,
         #[FactOf(BridgingCapacitor::class)]
         public ?Fact $bridgingCapacitor = null,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public ?Fact $lengthMetres = null,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public ?Fact $widthMetres = null,
+        #[FactOf('float'), Measured(Unit::Metre)]
+        public ?Fact $heightMetres = null,
     ) {
         if (is_int($atOnce?->value) && $atOnce->value < 1) {
             throw new \InvalidArgumentException('At least one line can run at a time.');
         }
-        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$branchSquareMetres, 0.1e-6, 50e-6, 'A wire of one line has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'], [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.']] as [$fact, $least, $most, $words]) {
+        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$branchSquareMetres, 0.1e-6, 50e-6, 'A wire of one line has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'], [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.'], [$lengthMetres, 0.02, 3.0, self::SIZE], [$widthMetres, 0.02, 3.0, self::SIZE], [$heightMetres, 0.01, 3.0, self::SIZE]] as [$fact, $least, $most, $words]) {
             if (is_float($fact?->value) && ($fact->value < $least || $fact->value > $most)) {
                 throw new \InvalidArgumentException($words);
             }
@@ -122,6 +133,18 @@ final readonly class MainsBox
     public function materialGroup(): int
     {
         return $this->material?->value instanceof MaterialGroup ? $this->material->value->number() : 3;
+    }
+
+    /**
+     * Length, width and height of the box in metres.
+     *
+     * @return ?array{float, float, float} null while one of them is not known
+     */
+    public function size(): ?array
+    {
+        [$length, $width, $height] = [$this->lengthMetres?->value, $this->widthMetres?->value, $this->heightMetres?->value];
+
+        return is_float($length) && is_float($width) && is_float($height) ? [$length, $width, $height] : null;
     }
 
     /** Metres above the sea. */

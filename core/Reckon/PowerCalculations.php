@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Reckon;
 
+use IronLatch\Core\Catalogue\BoxWalls;
 use IronLatch\Core\Catalogue\Copper;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -157,10 +158,9 @@ final class PowerCalculations
             'height' => new Input('Height', Unit::Metre, '75 mm', 0.01, 3.0),
             'room' => new Input('Room', Unit::Celsius, '25 °C', -40.0, 80.0),
         ], static function (array $v): array {
-            // One wall lies against a wall or a table and gives nothing off.
-            $area = $v['length'] * $v['width'] + 2 * $v['height'] * ($v['length'] + $v['width']);
-            $rise = $v['watts'] / (5.5 * $area);
-            $source = '5.5 W/m²K for a small plastic box on a wall, its back not counted: common practice, from memory';
+            $area = BoxWalls::area($v['length'], $v['width'], $v['height']);
+            $rise = BoxWalls::rise($v['watts'], $v['length'], $v['width'], $v['height']);
+            $source = BoxWalls::SOURCE;
 
             return [
                 Working::figure('air inside', $v['room'] + $rise, Unit::Celsius, 'T_room + P ÷ (h · A)', [sprintf('A = %s', number_format($area * 1e4, 0, '.', '') . ' cm²')], $source),

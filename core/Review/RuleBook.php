@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '7';
+    public const VERSION = '8';
 
     /**
      * @return list<Rule>
@@ -78,6 +78,7 @@ final class RuleBook
             new Power\DeviceVoltage(),
             new Power\DeviceOnPin(),
             new Power\HoldCurrent(),
+            new Power\WarmBox(),
             new Mains\ContactOverloaded(),
             new Mains\InletFuse(),
             new Mains\FuseTooLarge(),

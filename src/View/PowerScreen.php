@@ -18,6 +18,7 @@ use IronLatch\Core\Power\SupplyChoice;
 use IronLatch\Core\Power\SupplyOffer;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Power\WarmBox;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
 
@@ -48,6 +49,7 @@ final readonly class PowerScreen
 
         return [
             'power' => $this->inspection->power,
+            'box_air' => WarmBox::air($this->inspection),
             'scenarios' => $scenarios,
             'scenario' => $chosen,
             'rail_id' => $rail,

@@ -84,7 +84,7 @@ final class ControlsTest extends BoardTestCase
             $crawler = $this->browser->request('GET', $base . '/sheets/' . $column);
             self::assertResponseIsSuccessful($column);
             self::assertStringContainsString('Isolate and prove dead', $crawler->filter('.caution')->text(), $column);
-            self::assertStringContainsString('rule book 7', $crawler->filter('#main')->text());
+            self::assertStringContainsString('rule book 8', $crawler->filter('#main')->text());
             self::assertGreaterThan(0, $crawler->filter('tbody input[type=checkbox]')->count());
             $this->browser->request('GET', $base . '/sheets/' . $column . '.csv');
             self::assertStringStartsWith('"Set-up of ', $this->page());

@@ -72,6 +72,12 @@ final readonly class StateBox implements Edit
         #[Says(Nature::Promise, unless: true)]
         public ?bool $socketReachable = null,
         public ?BridgingCapacitor $bridgingCapacitor = null,
+        #[Measured(Unit::Metre)]
+        public ?float $lengthMetres = null,
+        #[Measured(Unit::Metre)]
+        public ?float $widthMetres = null,
+        #[Measured(Unit::Metre)]
+        public ?float $heightMetres = null,
         #[Says(Nature::Observation)]
         public ?bool $measured = null,
     ) {}

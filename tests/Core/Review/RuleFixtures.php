@@ -528,6 +528,8 @@ final class RuleFixtures
         yield 'display on a pin' => self::one('power.device-on-pin', 'D1', Kind::Broken, '30 mA', $device('small-display', null, '25'), $device('temperature-sensor', null, '25'));
         yield 'sensor on a pin that is no output' => self::one('power.device-on-pin', 'D1', Kind::Broken, '', $device('temperature-sensor', null, '35'), $device('temperature-sensor', null, '25'));
 
+        $small = static fn(float $height): Edit => new Sequence('a small box', [new StateBox(lengthMetres: 0.1, widthMetres: 0.08, heightMetres: $height), new StateLoad('L2', 2000.0)]);
+        yield 'small box that holds its heat' => self::one('power.warm-box', 'board', Kind::Weak, '40.7 °C', $small(0.06), $small(0.08));
         yield 'held coil behind a zener' => self::one('power.hold-current', 'A1', Kind::Broken, '×0.491', $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)), $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)));
         yield 'coil held with a third' => self::one('power.hold-current', 'A1', Kind::Weak, '×0.324', new HoldCoils(['A1'], 0.33), new HoldCoils(['A1'], 0.5));
     }

@@ -1104,6 +1104,10 @@ final class RuleStatementsTest extends TestCase
                 '“Switch” sits on GPIO19 (printed 19), USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else holds it.',
                 ['Seat it on GPIO39 (printed 39)', 'State that USB is not used'],
             ],
+            'small box that holds its heat' => [
+                'With everything on, the air in the box of 100 mm × 80 mm × 60 mm reaches 40.7 °C; every check takes 40 °C, which nobody has stated. A larger box, or less heat in it, keeps it cooler.',
+                ['Check everything with 41 °C'],
+            ],
         ];
     }
 }

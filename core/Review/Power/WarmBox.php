@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Power;
+
+use IronLatch\Core\Board\Edit\StateAmbient;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\BoxWalls;
+use IronLatch\Core\Mains\ContactLoad;
+use IronLatch\Core\Power\BoxAir;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Stage;
+
+/** Box that gets warmer than is taken for it. */
+final class WarmBox implements Rule
+{
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            'power.warm-box',
+            1,
+            Stage::Power,
+            'Box that gets warmer than is taken for it',
+            [Kind::Weak],
+            'Contacts, coils, regulators, supplies and wires all bear less in warm air. What is checked with the air of a cool box is not sound in a small one that holds its heat.',
+            'the air in the box with everything on, from its heat and its size, no warmer than the air that every check takes',
+            Basis::CommonPractice,
+            BoxWalls::SOURCE . '; contacts of 15 mΩ, from memory',
+            'the size of the box is not stated, or it is open',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        $board = $inspection->board;
+        $air = self::air($inspection);
+        $taken = $board->ambientCelsius();
+        if (null === $air || $air->value <= $taken) {
+            return;
+        }
+        $box = array_map(static fn(float $metres): string => QuantityPrinter::rounded($metres, Unit::Metre), $board->box?->size() ?? []);
+        $celsius = ceil($air->value);
+        yield new Finding(
+            $this->facts(),
+            Kind::Weak,
+            'board',
+            sprintf('With everything on, the air in the box of %s reaches %s; every check takes %s%s. A larger box, or less heat in it, keeps it cooler.', implode(' × ', $box), $air->printed(), QuantityPrinter::rounded($taken, Unit::Celsius), $board->ambient->isStated() ? '' : ', which nobody has stated'),
+            [$air],
+            static fn(): array => $celsius > 120 ? [] : [new Remedy(sprintf('Check everything with %s', QuantityPrinter::rounded($celsius, Unit::Celsius)), new StateAmbient($celsius))],
+        );
+    }
+
+    /** The air in the box with the currents of every contact; null while its size is not stated. */
+    public static function air(Inspection $inspection): ?Figure
+    {
+        return BoxAir::of($inspection->board, $inspection->power->heat, array_map(static fn(ContactLoad $load): float => $load->amps->value, $inspection->mains->contacts));
+    }
+}

@@ -75,6 +75,7 @@ final readonly class Board
      * @param ?Fact<float> $staggerSeconds between the lines of a group, or of those that come back after a power cut; null while nothing is said of it
      * @param ?Fact<bool> $resetPulled the reset line of a bare module has its pull-up and capacitor; null while nothing is said of it
      * @param ?Fact<bool> $programmingAccess supply, serial lines, boot and reset of a bare module are led to a header
+     * @param ?Fact<bool> $innerMemory the controller’s module has memory besides its usual flash (PSRAM, eight-wire flash), which takes pins
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -130,6 +131,8 @@ final readonly class Board
         public ?Fact $resetPulled = null,
         #[FactOf('bool')]
         public ?Fact $programmingAccess = null,
+        #[FactOf('bool')]
+        public ?Fact $innerMemory = null,
     ) {
         if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > 60)) {
             throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
@@ -178,6 +181,7 @@ final readonly class Board
      * @param ?Fact<float> $staggerSeconds
      * @param ?Fact<bool> $resetPulled
      * @param ?Fact<bool> $programmingAccess
+     * @param ?Fact<bool> $innerMemory
      */
     public function with(
         ?string $name = null,
@@ -211,6 +215,7 @@ final readonly class Board
         ?FirmwareFacts $firmware = null,
         ?Fact $resetPulled = null,
         ?Fact $programmingAccess = null,
+        ?Fact $innerMemory = null,
     ): self {
         return new self(
             $name ?? $this->name,
@@ -244,6 +249,7 @@ final readonly class Board
             $firmware ?? $this->firmware,
             $resetPulled ?? $this->resetPulled,
             $programmingAccess ?? $this->programmingAccess,
+            $innerMemory ?? $this->innerMemory,
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class ChipPin
      * @param string $converter the analogue input, as the data sheet calls it: “ADC1 channel 6”
      * @param string $port name of the port group that it shares its supply with
      * @param string $caution what else to know of it, as a clause
+     * @param bool $variantMemory modules of the chip that have more memory inside (PSRAM, eight-wire flash) use it for that
      */
     public function __construct(
         public string $name,
@@ -31,6 +32,7 @@ final readonly class ChipPin
         public string $converter = '',
         public string $port = '',
         public string $caution = '',
+        public bool $variantMemory = false,
     ) {}
 
     /** The pin as an expander’s, under the expander’s own id. */

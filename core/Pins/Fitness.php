@@ -37,6 +37,7 @@ final class Fitness
     private const HARMLESS_STRAP = 5;
     private const STRAP_RIGHT = 3;
     private const NOT_QUIET = 1;
+    private const VARIANT = 2;
     private const QUIET_OUTPUT = 4;
     private const CONVERTER = 3;
     private const RARE_ABILITY = 3;
@@ -193,6 +194,9 @@ final class Fitness
         if (null !== $chip->reserved && ReservedFor::Console !== $chip->reserved && ReservedFor::Usb !== $chip->reserved) {
             $reasons[] = ReservedFor::Flash === $chip->reserved ? 'wired to the flash memory inside' : 'taken by the ' . $chip->reserved->value . ' inside';
         }
+        if ($chip->variantMemory && true === $this->board->innerMemory?->value) {
+            $reasons[] = 'wired to the additional memory inside';
+        }
         if (null !== $pin->expander && $kind->needsOwnPin()) {
             return ['too fast or too slow for a pin behind a bus'];
         }
@@ -247,6 +251,9 @@ final class Fitness
         $reasons = [];
         if (null !== $pin->chip->reserved && !$function->toleratesConsole) {
             $reasons[] = [self::CONSOLE, ReservedFor::Usb === $pin->chip->reserved ? 'USB: uploading' : 'serial console: boot log and uploading'];
+        }
+        if ($pin->chip->variantMemory && null === $this->board->innerMemory?->value) {
+            $reasons[] = [self::VARIANT, 'taken by PSRAM or eight-wire flash in some modules'];
         }
         if (null !== $pin->chip->strap) {
             $reasons = [...$reasons, ...$this->strap($id, $function, $pin, $pin->chip->strap)];

@@ -33,6 +33,7 @@ final class RuleBook
             new Pins\PullUpMissing(),
             new Pins\OneWirePullUp(),
             new Pins\BareModule(),
+            new Pins\InnerMemory(),
             new Pins\InputCannotRead(),
             new Pins\NoInterrupt(),
             new Pins\BusPin(),

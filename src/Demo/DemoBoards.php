@@ -47,6 +47,7 @@ use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateHours;
+use IronLatch\Core\Board\Edit\StateInnerMemory;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRepeated;
@@ -110,6 +111,7 @@ final readonly class DemoBoards
     {
         $board = $this->start('Utility room board', 'module-5v-10w', 'reinforced-5v');
         $board = self::make($board, [
+            new StateInnerMemory(false),
             new AddRail('12 V', $this->part('adapter-12v-1a', Supply::class)),
             new AddLine('Dehumidifier', $this->part('dehumidifier', Appliance::class)),
             new AddLine('Extractor fan', $this->part('extractor-fan', Appliance::class)),

@@ -28,6 +28,7 @@ use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateFirmware;
+use IronLatch\Core\Board\Edit\StateInnerMemory;
 use IronLatch\Core\Board\Edit\StateRepeated;
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\Edit\StateStagger;
@@ -85,7 +86,7 @@ final class TestBoards
 
     public static function bare(string $carrier = 'esp32-carrier-38', string $chip = 'esp32'): Board
     {
-        return NewBoard::with(
+        return (new StateInnerMemory(false))->apply(NewBoard::with(
             'Bare',
             self::part($carrier, Carrier::class),
             self::part($chip, Chip::class),
@@ -93,7 +94,7 @@ final class TestBoards
             self::part('module-5v-10w', Supply::class),
             self::part('reinforced-5v', Relay::class),
             self::part('npn-2n2222', Transistor::class),
-        );
+        ));
     }
 
     /**

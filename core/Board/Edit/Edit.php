@@ -101,6 +101,7 @@ use IronLatch\Core\Record\OneOf;
     'state-active-level' => StateActiveLevel::class,
     'state-ambient' => StateAmbient::class,
     'state-bare-module' => StateBareModule::class,
+    'state-inner-memory' => StateInnerMemory::class,
     'state-barrier' => StateBarrier::class,
     'state-box' => StateBox::class,
     'state-cable' => StateCable::class,

@@ -22,6 +22,7 @@ use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\FindingGroup;
 use IronLatch\Core\Review\Inspection;
@@ -80,6 +81,15 @@ final class InspectorTest extends TestCase
         self::assertFalse($follow->counts());
         self::assertSame(1, $report->stages[Stage::Drive->value]->count);
         self::assertSame($follow, $report->findings[count($report->findings) - 1], 'Follow-ups stand behind what counts.');
+    }
+
+    /** Which module it is decides over these pins: while nobody says so, nothing is promised. */
+    public function testPinsOfUnknownModulesAreNotChecked(): void
+    {
+        $said = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '16'));
+        $unknown = static fn(Board $board): array => array_map(static fn(NotChecked $gap): string => $gap->rule->id . ':' . $gap->subject, TestBoards::inspect($board)->notChecked);
+        self::assertSame([], $unknown($said));
+        self::assertSame(['pins.inner-memory:F1'], $unknown(Copy::of($said, ['innerMemory' => null])));
     }
 
     /** A gate that gets too little is one fault: that the relay does not pull in for certain follows from it. */

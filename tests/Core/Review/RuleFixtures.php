@@ -81,6 +81,7 @@ use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateGround;
 use IronLatch\Core\Board\Edit\StateHighLevel;
 use IronLatch\Core\Board\Edit\StateHours;
+use IronLatch\Core\Board\Edit\StateInnerMemory;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateOnPurpose;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
@@ -173,6 +174,8 @@ final class RuleFixtures
         yield 'switch on the flash' => self::one('pins.flash-pin', 'F3', Kind::Broken, '', $seat('F3', 'CLK'), $seat('F3', '15'));
 
         $s3 = TestBoards::edited(TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'), new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'));
+        yield 'relay on a pin of the PSRAM inside' => self::one('pins.inner-memory', 'F1', Kind::Broken, '', $both($seat('F1', '16'), new StateInnerMemory(true)), $both($seat('F1', '25'), new StateInnerMemory(true)));
+        yield 'sensor on a pin of the eight-wire flash inside' => self::one('pins.inner-memory', 'F1', Kind::Broken, '', $both($seat('F1', '35'), new StateInnerMemory(true)), $both($seat('F1', '35'), new StateInnerMemory(false)), $s3);
         yield 'switch on USB' => self::one('pins.console-pin', 'F1', Kind::Weak, '', $seat('F1', '19'), $seat('F1', '18'), $s3);
         yield 'switch on the console' => self::one('pins.console-pin', 'F3', Kind::Weak, '', $seat('F3', 'RX'), $both($seat('F3', 'RX'), new TolerateConsole('F3', true)));
 

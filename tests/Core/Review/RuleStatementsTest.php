@@ -1108,6 +1108,14 @@ final class RuleStatementsTest extends TestCase
                 'With everything on, the air in the box of 100 mm × 80 mm × 60 mm reaches 40.7 °C; every check takes 40 °C, which nobody has stated. A larger box, or less heat in it, keeps it cooler.',
                 ['Check everything with 41 °C'],
             ],
+            'relay on a pin of the PSRAM inside' => [
+                '“Lamp relay” sits on GPIO16 (printed 16), which the memory inside the module uses: the program stops, or does not start.',
+                ['Seat it on GPIO25 (printed 25)'],
+            ],
+            'sensor on a pin of the eight-wire flash inside' => [
+                '“Switch” sits on GPIO35 (printed 35), which the memory inside the module uses: the program stops, or does not start.',
+                ['Seat it on GPIO39 (printed 39)'],
+            ],
         ];
     }
 }

@@ -117,6 +117,10 @@ final class QuantityParser
         if (Unit::SquareMetre === $unit) {
             return in_array($suffix, $unit->spellings(), true) ? -6 : null;
         }
+        // The one prefix that is not a step of a thousand, and the one that rulers are marked in.
+        if (Unit::Metre === $unit && 'cm' === $suffix) {
+            return -2;
+        }
         if ('' === $suffix) {
             return $unitRequired && Unit::Ratio !== $unit ? null : 0;
         }

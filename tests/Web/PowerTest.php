@@ -85,6 +85,9 @@ final class PowerTest extends BoardTestCase
             ['state-reservoir', ['rail' => 'R1', 'farads' => '470u', 'esrOhms' => '0.1']],
             ['protect-rail', ['rail' => 'R1', 'protection' => 'tvs-6v']],
             ['attach-device', ['device' => 'small-display', 'name' => 'Display', 'rail' => 'R1', 'function' => '']],
+            ['shift-level', ['device' => 'D1']],
+            ['shift-level', ['device' => 'D1', 'shifted' => '0']],
+            ['state-box', ['lengthMetres' => '16 cm', 'widthMetres' => '120 mm', 'heightMetres' => '75 mm']],
             ['state-hours', ['lines' => ['L1'], 'hours' => '2.5']],
             ['hold-coils', ['actuators' => ['A1'], 'ratio' => '0.6']],
             ['add-scenario', ['name' => 'Evening', 'lines' => ['L1'], 'radioSends' => '1']],
@@ -94,6 +97,8 @@ final class PowerTest extends BoardTestCase
             self::assertResponseIsSuccessful($edit);
         }
         $board = $this->head($opened)->board;
+        self::assertFalse($board->devices['D1']->shifted);
+        self::assertSame([0.16, 0.12, 0.075], $board->box?->size());
         self::assertSame([3.0, 0.75e-6, 470e-6, ['tvs-6v']], [$board->rails['R1']->cable?->metres, $board->rails['R1']->cable?->squareMetres, $board->rails['R1']->reservoir()->value, $board->rails['R1']->protection]);
         self::assertSame(['R1', 2.5, 0.6, true, false], [$board->devices['D1']->rail, $board->lines['L1']->hoursPerDay?->value, $board->actuators()['A1'][1]->holdRatio, $board->scenarios['P1']->radioSends, $board->usbTogether?->value]);
         $this->edit($this->head($opened), 'run-cable', ['rail' => 'R1', 'metres' => '300 m', 'squareMetres' => '1 mm²']);

@@ -36,6 +36,8 @@ final class QuantityTest extends TestCase
         yield 'Greek mu' => ["4.7 \u{3BC}F", Unit::Farad, 4.7e-6];
         yield 'capital K' => ['10K', Unit::Ohm, 10e3];
         yield 'milli before metre' => ['8 mm', Unit::Metre, 0.008];
+        yield 'centimetres, as rulers have them' => ['16 cm', Unit::Metre, 0.16];
+        yield 'centimetres without a blank' => ['2.5cm', Unit::Metre, 0.025];
         yield 'metres' => ['5 m', Unit::Metre, 5.0];
         yield 'no unit' => ['470', Unit::Ohm, 470.0];
         yield 'true minus' => ["\u{2212}10 °C", Unit::Celsius, -10.0];

@@ -22,6 +22,7 @@ final readonly class Regulation
      * @param ?float $caseKelvinPerWatt junction over case, for a heat sink; null where none can be fitted
      * @param float $inputFarads the least capacitance that it wants at its input; 0 for none
      * @param bool $bringsCapacitors they are on its own small board
+     * @param ?float $greatestInputAmps what a step-up converter’s switch bears, mean at its input: a low input leaves less at the output
      */
     public function __construct(
         public RegulatorKind $kind,
@@ -50,6 +51,8 @@ final readonly class Regulation
         #[Measured(Unit::Farad)]
         public float $outputFarads = 0.0,
         public bool $bringsCapacitors = true,
+        #[Measured(Unit::Ampere)]
+        public ?float $greatestInputAmps = null,
     ) {
         if ($ratedAmps <= 0 || $quietAmps < 0 || $greatestInputVolts <= $leastInputVolts) {
             throw new \InvalidArgumentException('A regulator gives some current, takes no less than none for itself, and works over a range of input voltages.');
@@ -57,6 +60,12 @@ final readonly class Regulation
         if ($kind->switches() === ([] === $curve)) {
             throw new \InvalidArgumentException('A switching regulator states its efficiency, a linear one has none but the ratio of its voltages.');
         }
+    }
+
+    /** Amperes that it gives for good from an input voltage: its rating, or what its switch can still carry over. */
+    public function ratedAmpsAt(float $inputVolts): float
+    {
+        return null === $this->greatestInputAmps ? $this->ratedAmps : min($this->ratedAmps, $this->greatestInputAmps * $inputVolts * $this->efficiency($this->ratedAmps, $inputVolts) / $this->output->max);
     }
 
     /** Output over input power; of a linear regulator that of its output current alone. */

@@ -66,7 +66,12 @@ final readonly class Budget
     {
         $feeder = $board->feeder($rail);
         if (!$feeder instanceof Supply) {
-            return new Figure('rated current', $board->regulation($rail)->ratedAmps ?? 0.0, Unit::Ampere, 'rating of the regulator; its heat is judged by itself', [], 'any air', $feeder->identity->name . ', ' . $feeder->identity->basis->words());
+            $regulation = $board->regulation($rail);
+            $from = $board->rails[$rail]->from;
+            $least = null === $from ? INF : $board->railVolts($from)->min;
+            $isLimited = null !== $regulation?->greatestInputAmps;
+
+            return new Figure('rated current', $regulation?->ratedAmpsAt($least) ?? 0.0, Unit::Ampere, $isLimited ? 'I_in · V_in · η ÷ V_out, at most the rating' : 'rating of the regulator; its heat is judged by itself', $isLimited ? ['I_in up to ' . QuantityPrinter::rounded($regulation->greatestInputAmps, Unit::Ampere), 'V_in = ' . QuantityPrinter::rounded($least, Unit::Volt), 'rated ' . QuantityPrinter::rounded($regulation->ratedAmps, Unit::Ampere)] : [], $isLimited ? 'lowest input' : 'any air', $feeder->identity->name . ', ' . $feeder->identity->basis->words());
         }
         $celsius = self::airAt($board, $feeder);
 

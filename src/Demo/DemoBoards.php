@@ -290,7 +290,7 @@ final readonly class DemoBoards
             new AddLine('Night light', $this->part('led-lamp', Appliance::class)),
             new StateConductor(['L1', 'L2', 'L3', 'L5', 'L6', 'L7', 'L8'], SwitchedConductor::Live),
             new StateConductor(['L4'], SwitchedConductor::Neutral),
-            new StateLoad('L3', 3000.0),
+            new StateLoad('L3', 2600.0),
             new StateLoad('L5', 1000.0),
             new DriveDirectly(['A1']),
             new ChooseRelay(['A2'], $this->part('cube-12v', Relay::class)),

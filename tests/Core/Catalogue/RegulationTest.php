@@ -32,6 +32,16 @@ final class RegulationTest extends TestCase
         self::assertEqualsWithDelta(1.05, $reg->dropOutAt(0.4, false), 1e-9, 'Half way between 1.0 V and 1.1 V.');
     }
 
+    /** By hand: 1 A at 3.0 V and 82 % are 2.46 W, 478 mA at 5.15 V; at 4.5 V the rating of 500 mA holds. */
+    public function testAStepUpGivesLessFromALowInput(): void
+    {
+        $reg = TestBoards::part('boost-5v', Converter::class)->regulation;
+        self::assertEqualsWithDelta(1.0 * 3.0 * 0.82 / 5.15, $reg->ratedAmpsAt(3.0), 1e-9);
+        self::assertEqualsWithDelta(1.0 * 1.8 * 0.82 / 5.15, $reg->ratedAmpsAt(1.8), 1e-9);
+        self::assertSame(0.5, $reg->ratedAmpsAt(4.5));
+        self::assertSame(2.0, TestBoards::part('buck-5v-2a', Converter::class)->regulation->ratedAmpsAt(7.0), 'What steps down is limited at its output.');
+    }
+
     public function testAStepUpWorksOrDoesNot(): void
     {
         $reg = TestBoards::part('boost-12v', Converter::class)->regulation;

@@ -19,27 +19,42 @@ final class PulseTimes
     private const ZERO_MICROSECONDS = [300, 850];
     private const ONE_MICROSECONDS = [1300, 2100];
     private const BITS = 32;
+    /** Head, bits and the last mark. */
+    private const NUMBERS = 2 + 2 * self::BITS + 1;
 
     /**
-     * @param list<int> $times microseconds, signs left aside; a pause before the first mark may stand in front
-     * @return ?string 32 bits in hexadecimal, first bit sent in front; null where it is another code
+     * Every code in a list of times, whatever stands before, between and behind.
+     *
+     * @param list<int> $times microseconds, signs left aside
+     * @return list<string> 32 bits each in hexadecimal, first bit sent in front; none where it is another code
      */
-    public static function value(array $times): ?string
+    public static function values(array $times): array
     {
         $times = array_map(abs(...), $times);
-        if ([] !== $times && !self::isNear($times[0], self::HEAD_MICROSECONDS[0])) {
-            array_shift($times);
+        $values = [];
+        for ($place = 0; $place < count($times) - self::NUMBERS + 1; ++$place) {
+            $value = self::isNear($times[$place], self::HEAD_MICROSECONDS[0]) && self::isNear($times[$place + 1], self::HEAD_MICROSECONDS[1]) ? self::bits($times, $place + 2) : null;
+            if (null !== $value) {
+                $values[] = $value;
+                $place += self::NUMBERS - 1;
+            }
         }
-        if (count($times) < 3 + 2 * self::BITS - 1 || !self::isNear($times[0], self::HEAD_MICROSECONDS[0]) || !self::isNear($times[1], self::HEAD_MICROSECONDS[1])) {
-            return null;
-        }
+
+        return $values;
+    }
+
+    /**
+     * @param list<int> $times
+     */
+    private static function bits(array $times, int $place): ?string
+    {
         $value = 0;
-        for ($bit = 0; $bit < self::BITS; ++$bit) {
-            [$mark, $space] = [$times[2 + 2 * $bit], $times[3 + 2 * $bit]];
-            if (!self::lies($mark, self::MARK_MICROSECONDS) || !self::lies($space, self::ZERO_MICROSECONDS) && !self::lies($space, self::ONE_MICROSECONDS)) {
+        for ($bit = 0; $bit < self::BITS; ++$bit, $place += 2) {
+            $isOne = self::lies($times[$place + 1], self::ONE_MICROSECONDS);
+            if (!self::lies($times[$place], self::MARK_MICROSECONDS) || !$isOne && !self::lies($times[$place + 1], self::ZERO_MICROSECONDS)) {
                 return null;
             }
-            $value = $value << 1 | (self::lies($space, self::ONE_MICROSECONDS) ? 1 : 0);
+            $value = $value << 1 | ($isOne ? 1 : 0);
         }
 
         return sprintf('%08X', $value);

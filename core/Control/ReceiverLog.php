@@ -16,7 +16,7 @@ final class ReceiverLog
 {
     public const GREATEST_BYTES = 1_000_000;
     /** Eight numbers in a row and more are times, whatever stands in front of them. */
-    private const TIMES = '/(?:[+-]?\\d{2,6}[\\s,;]+){7,}[+-]?\\d{2,6}/';
+    private const TIMES = '/(?:[+-]?\\d{2,6}[\\s,;]+){7}[+-]?\\d{2,6}/';
 
     /**
      * @return array{keys: list<ReceivedKey>, repeats: int, without: int} without: lines that hold no code
@@ -52,14 +52,12 @@ final class ReceiverLog
             $key = PulseDistance::key($code);
             $keys[$key] = isset($keys[$key]) ? $keys[$key]->again() : new ReceivedKey($code, $index + 1, 1);
         }
-        $times = [] === $keys ? self::times($text) : [];
-        foreach ($times as [, $code, $line]) {
-            if (null !== $code) {
-                $key = PulseDistance::key($code);
-                $keys[$key] = isset($keys[$key]) ? $keys[$key]->again() : new ReceivedKey($code, $line, 1);
-            }
+        $times = [] === $keys ? self::times($text) : null;
+        foreach ($times ?? [] as [$code, $line]) {
+            $key = PulseDistance::key($code);
+            $keys[$key] = isset($keys[$key]) ? $keys[$key]->again() : new ReceivedKey($code, $line, 1);
         }
-        if ([] === $keys && [] !== $times) {
+        if ([] === $times) {
             throw new \InvalidArgumentException('This is a list of times of a code that is not known here. Let the receiver’s program print the value in hexadecimal, such as “0x00FF30CF”, and paste that.');
         }
         if ([] === $keys) {
@@ -122,19 +120,23 @@ final class ReceiverLog
     /**
      * Lists of times in a text that holds no values, over as many lines as they take.
      *
-     * @return list<array{string, ?InfraredCode, int}> the list, its code where it is one, and its line
+     * @return ?list<array{InfraredCode, int}> each code and the line on which its list begins; null where no list stands
      */
-    private static function times(string $text): array
+    private static function times(string $text): ?array
     {
-        $found = [];
-        preg_match_all('/[+-]?\\d{2,6}(?:[\\s,;]+[+-]?\\d{2,6}){' . (PulseTimes::LEAST_NUMBERS - 1) . ',}/', $text, $matches, PREG_OFFSET_CAPTURE);
-        foreach ($matches[0] as [$list, $offset]) {
+        $codes = [];
+        $lists = preg_match_all('/[+-]?\\d{2,6}(?:[\\s,;]+[+-]?\\d{2,6}){' . (PulseTimes::LEAST_NUMBERS - 1) . ',}+/', $text, $matches, PREG_OFFSET_CAPTURE);
+        foreach (0 < $lists ? $matches[0] : [] as [$list, $offset]) {
             $numbers = preg_split('/[\\s,;]+/', $list);
-            $value = PulseTimes::value(array_map(intval(...), false === $numbers ? [] : $numbers));
-            $found[] = [$list, null === $value ? null : self::made($value, 32), 1 + substr_count($text, "\n", 0, $offset)];
+            foreach (PulseTimes::values(array_map(intval(...), false === $numbers ? [] : $numbers)) as $value) {
+                $code = self::made($value, 32);
+                if (null !== $code) {
+                    $codes[] = [$code, 1 + substr_count($text, "\n", 0, $offset)];
+                }
+            }
         }
 
-        return $found;
+        return 0 < $lists ? $codes : null;
     }
 
     private static function made(string $hex, ?int $bits, bool $isBiPhase = false): ?InfraredCode

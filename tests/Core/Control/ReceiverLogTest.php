@@ -75,6 +75,19 @@ final class ReceiverLogTest extends TestCase
         ReceiverLog::read($printed);
     }
 
+    /** Lists below each other run into one: each of them is a press, none is lost. */
+    public function testEveryListOfTimesIsAPress(): void
+    {
+        ['keys' => $keys] = ReceiverLog::read(self::pulses('00FF30CF', -14634) . "\n" . self::pulses('00FF18E7', -40000) . "\n" . self::pulses('00FF30CF', -40000));
+        self::assertSame([['0x00FF30CF', 2], ['0x00FF18E7', 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys));
+    }
+
+    public function testALongListOfTimesIsReadToItsEnd(): void
+    {
+        ['keys' => $keys] = ReceiverLog::read(str_repeat('560,560,', 100_000) . self::pulses('00FF30CF'));
+        self::assertSame('0x00FF30CF', $keys[0]->code->printed());
+    }
+
     public function testTimesOfAnUnknownCodeAreRefusedInWords(): void
     {
         $this->expectExceptionMessage('This is a list of times of a code that is not known here.');

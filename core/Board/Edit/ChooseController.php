@@ -49,7 +49,10 @@ final readonly class ChooseController implements Edit
         // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.
         $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio ? $board->radioUsed : NewBoard::radioOf($this->chip);
 
-        return $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts, rails: $rails, devices: $devices, controllerEntry: $entry);
+        $changed = $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts, rails: $rails, devices: $devices, controllerEntry: $entry);
+
+        // What stands around a bare module, and what is inside a module, is said of that one module.
+        return $this->carrier->identity->id === $board->carrier ? $changed : Copy::of($changed, ['resetPulled' => null, 'programmingAccess' => null, 'innerMemory' => null]);
     }
 
     public function summary(Board $board): string

@@ -10,8 +10,8 @@ use IronLatch\Core\Record\RecordWriter;
 /** What was stated of the old part and does not hold for the new one: said in the summary of the edit that replaces it. */
 final class LostFacts
 {
-    /** Where facts that somebody has stated lie in a document. */
-    private const STATED_IN = ['lines', 'rails', 'functions', 'seats', 'devices', 'groups', 'box', 'radioUsed', 'ambient', 'outputOrder', 'usbTogether', 'staggerSeconds'];
+    /** Large, and nobody’s statements: the parts’ own data. */
+    private const NOT_STATED = ['parts', 'partHashes'];
     private const SHOWN = 6;
 
     /** A summary with what the edit loses behind it. */
@@ -48,7 +48,7 @@ final class LostFacts
      */
     private static function stated(Board $board): array
     {
-        return self::leaves(array_intersect_key(RecordWriter::write($board), array_flip(self::STATED_IN)), '', false);
+        return self::leaves(array_diff_key(RecordWriter::write($board), array_flip(self::NOT_STATED)), '', false);
     }
 
     /**

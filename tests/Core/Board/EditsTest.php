@@ -140,6 +140,11 @@ final class EditsTest extends TestCase
         self::assertSame([Knowledge::Assumed, false], [$board->radioUsed->knowledge, $board->radioUsed->value]);
         $board = TestBoards::edited($board, $esp32);
         self::assertSame([Knowledge::Assumed, true], [$board->radioUsed->knowledge, $board->radioUsed->value], 'or a converter that the radio takes would pass for good');
+        // What is inside a module is said of that module: another one is asked about anew, and the summary says so.
+        $modern = TestBoards::edited(TestBoards::bare(), $atmega);
+        self::assertNull($modern->innerMemory);
+        self::assertNotNull(TestBoards::edited(TestBoards::bare(), $esp32)->innerMemory, 'The same controller keeps it.');
+        self::assertStringContainsString('inner memory (no)', $atmega->summary(TestBoards::bare()));
         $board = TestBoards::edited($board, new StateRadio(false), new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)));
         self::assertSame([Knowledge::Stated, false], [$board->radioUsed->knowledge, $board->radioUsed->value], 'What the maker stated stays.');
         $this->expectException(EditRefused::class);

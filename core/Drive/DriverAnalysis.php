@@ -17,6 +17,7 @@ use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
+use IronLatch\Core\Drive\Circuit\Warmth;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -81,7 +82,7 @@ final readonly class DriverAnalysis
         $loaded = $circuit->on([...$circuit->worst(), 'railVolts' => $rail->max]);
         $strongest = $circuit->on($circuit->best());
         $off = $circuit->off($typical);
-        $offWorst = $circuit->off([...$circuit->best($ambient), 'pinVolts' => $silicon->electrics->supply->min]);
+        $offWorst = $circuit->off([...$circuit->best(Warmth::warmest($ambient)), 'pinVolts' => $silicon->electrics->supply->min]);
         $parameters = $circuit->parameters();
         $corner = [];
         foreach ($parameters as $name => $parameter) {
@@ -202,7 +203,7 @@ final readonly class DriverAnalysis
         $limit = $relay->releaseRatio * $relay->coilVolts;
         $figure = static fn(float $left, string $corner): Figure => (new Figure('release voltage over what is left', $limit / max($left, 1e-6), Unit::Ratio, 'V_release ÷ V_coil', ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)], $corner, self::MODEL))->outOf($limit, $left, Unit::Volt);
 
-        return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, sprintf('greatest gain at %s, pin at its worst off level', QuantityPrinter::rounded($ambient, Unit::Celsius))));
+        return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, sprintf('greatest gain at %s, pin at its worst off level', QuantityPrinter::rounded(Warmth::warmest($ambient), Unit::Celsius))));
     }
 
     private static function pinBears(Silicon $silicon, float $amps, Figure $greatest): Margin

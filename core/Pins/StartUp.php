@@ -167,7 +167,7 @@ final class StartUp
     {
         $driver = $actuator->driver;
         if ($driver instanceof MosfetLowSide) {
-            $threshold = Warmth::Threshold->at($this->board->part($driver->mosfet, Mosfet::class)->thresholdVolts->min, max(Warmth::REFERENCE_CELSIUS, $this->board->ambientCelsius()));
+            $threshold = Warmth::Threshold->at($this->board->part($driver->mosfet, Mosfet::class)->thresholdVolts->min, Warmth::warmest($this->board->ambientCelsius()));
             $gate = null === $driver->pullDownOhms ? $pin->silicon->electrics->supply->max : min($pin->silicon->electrics->supply->max, self::LEAKAGE_AMPS * $driver->pullDownOhms);
 
             return $gate < $threshold ? null : new Figure('gate voltage that nothing decides', $gate, Unit::Volt, null === $driver->pullDownOhms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down', ['I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere), 'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt)], 'pin floating, greatest leakage, least threshold', 'input leakage of the chip, from memory');
@@ -202,7 +202,7 @@ final class StartUp
             Unit::Volt,
             'operating point with the pin as the chip leaves it',
             ['pin ' . $state->value, 'typical ' . QuantityPrinter::rounded($volts, Unit::Volt), sprintf('still up to %s', QuantityPrinter::rounded($still, Unit::Volt))],
-            sprintf('strongest pull, greatest gain, junctions at %s', QuantityPrinter::rounded(max(Warmth::REFERENCE_CELSIUS, $this->board->ambientCelsius()), Unit::Celsius)),
+            sprintf('strongest pull, greatest gain, junctions at %s', QuantityPrinter::rounded(Warmth::warmest($this->board->ambientCelsius()), Unit::Celsius)),
             'operating point of the driver circuit; still below half the nominal voltage: common practice',
         );
 
@@ -223,7 +223,7 @@ final class StartUp
         if (null === $circuit) {
             return $source->volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $source->ohms);
         }
-        return $circuit->at($worst ? $circuit->best(max(Warmth::REFERENCE_CELSIUS, $this->board->ambientCelsius())) : $circuit->typical(), $source->volts, $source->ohms)->coilVolts;
+        return $circuit->at($worst ? $circuit->best(Warmth::warmest($this->board->ambientCelsius())) : $circuit->typical(), $source->volts, $source->ohms)->coilVolts;
     }
 
     /**

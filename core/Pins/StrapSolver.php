@@ -139,7 +139,7 @@ final class StrapSolver
             return $volts;
         }
         // Towards a low, the load takes as much as any copy of it can.
-        $values = Level::Low === $towards ? [...$circuit->best(max(Warmth::REFERENCE_CELSIUS, $board->ambientCelsius())), 'railVolts' => $rail->typ, 'coilOhms' => $relay->coilResistance->typ] : $circuit->typical();
+        $values = Level::Low === $towards ? [...$circuit->best(Warmth::warmest($board->ambientCelsius())), 'railVolts' => $rail->typ, 'coilOhms' => $relay->coilResistance->typ] : $circuit->typical();
 
         return $volts - $ohms * $circuit->at($values, $volts, $ohms)->pinAmps;
     }

@@ -30,6 +30,12 @@ enum Warmth
     /** Where the junction’s voltage is matched: about what moves a small coil. */
     private const MATCHED_AMPS = 10e-3;
 
+    /** °C of junctions in air of a temperature, for whoever fears that they conduct: no cooler than their data hold for. */
+    public static function warmest(float $airCelsius): float
+    {
+        return max(self::REFERENCE_CELSIUS, $airCelsius);
+    }
+
     /** The value at a temperature, from the one at 27 °C. */
     public function at(float $value, float $celsius): float
     {

@@ -37,7 +37,7 @@ final class CoilVoltage implements Rule
             'Coil voltage that is not the rail’s',
             [Kind::Broken, Kind::Weak],
             'A coil on too low a rail does not pull in; on too high a rail it burns, the sooner the warmer its air.',
-            'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak)',
+            'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak; broken where the nominal voltage is too high already)',
             Basis::DataSheet,
             'coil data of the relay',
         );
@@ -52,7 +52,7 @@ final class CoilVoltage implements Rule
                 if ($actuator->driver instanceof OptoModuleInput && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)) {
                     yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
                 }
-                yield from $this->inWarmAir($inspection, $id, $lineId);
+                yield from $this->inWarmAir($inspection, $id, $lineId, $actuator);
                 continue;
             }
             yield new Finding(
@@ -69,13 +69,25 @@ final class CoilVoltage implements Rule
     /**
      * @return iterable<Finding>
      */
-    private function inWarmAir(Inspection $inspection, string $id, string $lineId): iterable
+    private function inWarmAir(Inspection $inspection, string $id, string $lineId, Actuator $actuator): iterable
     {
         $bears = $inspection->drive->results[$id]->coilBears;
         if (MarginState::Sound !== $bears->state()) {
             $air = QuantityPrinter::rounded($inspection->board->ambientCelsius(), Unit::Celsius);
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.', $inspection->board->lines[$lineId]->name, $bears->worst->has(), $bears->worst->needs(), $air), [$bears->worst, $bears->nominal]);
+            yield new Finding($this->facts(), MarginState::Broken === $bears->state() ? Kind::Broken : Kind::Weak, $id, sprintf('The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.', $inspection->board->lines[$lineId]->name, $bears->worst->has(), $bears->worst->needs(), $air), [$bears->worst, $bears->nominal], static fn(): array => self::hardierRelays($inspection, $id, $actuator));
         }
+    }
+
+    /**
+     * @return list<Remedy> relays whose coil bears the rail at its highest in this air
+     */
+    private static function hardierRelays(Inspection $inspection, string $id, Actuator $actuator): array
+    {
+        $rail = $inspection->board->railVolts($actuator->rail);
+        $air = max(20.0, $inspection->board->ambientCelsius());
+        $hardy = array_filter(self::relaysFor($inspection, $actuator, $rail->typ), static fn(Relay $relay): bool => $relay->greatestCoilVolts($air) >= $rail->max);
+
+        return array_values(array_map(static fn(Relay $relay): Remedy => new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay)), $hardy));
     }
 
     /** A module fed with another voltage than its own: its inputs and indicator are made for one only. */

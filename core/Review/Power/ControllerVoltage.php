@@ -105,7 +105,7 @@ final class ControllerVoltage implements Rule
         $next = (new Ids($board))->next('R');
         foreach (self::byPrice($inspection->partsOnOffer(Converter::class)) as $converter) {
             $reg = $converter->regulation;
-            if ($reg->kind->switches() && $volts->max <= $reg->greatestInputVolts && $volts->min >= $reg->leastInputVolts && $reg->ratedAmps * $board->houseRules->supplyLoad >= $needed) {
+            if ($reg->kind->switches() && $volts->max <= $reg->greatestInputVolts && $volts->min >= $reg->leastInputVolts && $reg->ratedAmpsAt($volts->min) * $board->houseRules->supplyLoad >= $needed) {
                 $title = sprintf('Feed the controller through %s', $converter->identity->name);
                 $remedies[] = new Remedy($title, new Sequence($title, [new AddConvertedRail(QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller', $converter, $rail), new FeedController($next)]));
             }

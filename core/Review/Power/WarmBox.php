@@ -52,7 +52,7 @@ final class WarmBox implements Rule
         yield new Finding(
             $this->facts(),
             Kind::Weak,
-            'board',
+            'box',
             sprintf('With everything on, the air in the box of %s reaches %s; every check takes %s%s. A larger box, or less heat in it, keeps it cooler.', implode(' × ', $box), $air->printed(), QuantityPrinter::rounded($taken, Unit::Celsius), $board->ambient->isStated() ? '' : ', which nobody has stated'),
             [$air],
             static fn(): array => $celsius > 120 ? [] : [new Remedy(sprintf('Check everything with %s', QuantityPrinter::rounded($celsius, Unit::Celsius)), new StateAmbient($celsius))],

@@ -247,6 +247,8 @@ final class RuleFixtures
 
         $highRail = new ChooseSupply('R2', Copy::of(TestBoards::part('module-12v-10w', Supply::class), ['identity' => new PartIdentity('module-13v', 1, 'Module set high', Basis::CommonPractice, 'for a test'), 'output' => new Spread(12.8, 13.0, 13.5)]));
         yield 'coil on a rail at its upper end in warm air' => self::one('drive.coil-voltage', 'A1', Kind::Weak, '×0.998', $both($highRail, new StateAmbient(65.0)), $both($highRail, new StateAmbient(60.0)), $on12Volts);
+        $tender = static fn(float $ratio): Edit => new ChooseRelay(['A1'], Copy::of(TestBoards::part('reinforced-12v', Relay::class), ['identity' => new PartIdentity('relay-tender', 1, 'Relay with a tender coil', Basis::CommonPractice, 'for a test'), 'greatestRatio' => $ratio]));
+        yield 'coil that bears less than its rail' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×0.936', $both($highRail, $tender(1.05)), $both($highRail, $tender(1.3)), $on12Volts);
         $coupled = static fn(float $ohms): Edit => new ChooseDriver(['A1'], new CouplerDriver('pc817', 'npn-2n2222', $ohms, 470.0), [TestBoards::part('pc817', OptoCoupler::class), TestBoards::part('npn-2n2222', Transistor::class)]);
         yield 'coupler that is strong enough while it is new' => self::one('drive.does-not-pull-in', 'A1', Kind::Weak, '×0.821', $coupled(680.0), $coupled(390.0));
         yield '5 V module on 12 V' => self::one('drive.coil-voltage', 'A1', Kind::Broken, '×2.4', new DriveByModule(['A1'], $module), new DriveByTransistor(['A1'], $transistor, 470.0), $on12Volts);
@@ -532,7 +534,7 @@ final class RuleFixtures
         yield 'sensor on a pin that is no output' => self::one('power.device-on-pin', 'D1', Kind::Broken, '', $device('temperature-sensor', null, '35'), $device('temperature-sensor', null, '25'));
 
         $small = static fn(float $height): Edit => new Sequence('a small box', [new StateBox(lengthMetres: 0.1, widthMetres: 0.08, heightMetres: $height), new StateLoad('L2', 2000.0)]);
-        yield 'small box that holds its heat' => self::one('power.warm-box', 'board', Kind::Weak, '40.7 °C', $small(0.06), $small(0.08));
+        yield 'small box that holds its heat' => self::one('power.warm-box', 'box', Kind::Weak, '40.7 °C', $small(0.06), $small(0.08));
         yield 'held coil behind a zener' => self::one('power.hold-current', 'A1', Kind::Broken, '×0.491', $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)), $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)));
         yield 'coil held with a third' => self::one('power.hold-current', 'A1', Kind::Weak, '×0.324', new HoldCoils(['A1'], 0.33), new HoldCoils(['A1'], 0.5));
     }

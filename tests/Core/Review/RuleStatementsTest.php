@@ -1116,6 +1116,10 @@ final class RuleStatementsTest extends TestCase
                 '“Switch” sits on GPIO35 (printed 35), which the memory inside the module uses: the program stops, or does not start.',
                 ['Seat it on GPIO39 (printed 39)'],
             ],
+            'coil that bears less than its rail' => [
+                'The coil of “Lamp” may get 13.5 V and bears 12.6 V for good in air of 40 °C. Lower the rail, cool the box, or choose a relay whose coil bears more.',
+                ['Fit Relay 12 V, 0.4 W, 16 A, stated reinforced'],
+            ],
         ];
     }
 }

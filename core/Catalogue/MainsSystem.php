@@ -10,6 +10,9 @@ use IronLatch\Core\Record\Measured;
 /** A mains supply and the names and colours of its conductors. */
 final readonly class MainsSystem implements Part
 {
+    /** It may lie so much above its nominal voltage (IEC 60038: 230 V ± 10 %, from memory). */
+    public const HIGHEST_SHARE = 1.1;
+
     /**
      * @param float $hertz 0 for direct current
      * @param string $outletScrews which screw of an outlet takes which conductor; empty where outlets are marked by letters alone

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Mains;
 
+use IronLatch\Core\Catalogue\MainsSystem;
+
 /**
  * One step of a fan whose speed is set by a capacitor in series with its motor.
  *
@@ -41,17 +43,15 @@ final readonly class CapacitorStage
         return new self($amps, $amps * hypot($resistance, $reactance), $amps * $capacitive, $amps ** 2 * $resistance);
     }
 
-    /** The mains may lie so much above its nominal voltage (IEC 60038: 230 V ± 10 %, from memory). */
-    public const MAINS_HIGH = 1.1;
     /** Of motor-run capacitors (common practice, from memory). */
     public const TOLERANCE = 0.1;
 
     /** The greatest voltage, rms, that the capacitor can have: mains high, and its capacitance at whatever comes nearest to resonance. */
     public static function greatestCapacitorVolts(float $mainsVolts, float $hertz, float $watts, float $powerFactor, float $farads, float $seriesOhms): float
     {
-        $greatest = self::MAINS_HIGH * $mainsVolts;
+        $greatest = MainsSystem::HIGHEST_SHARE * $mainsVolts;
         foreach ([1 - self::TOLERANCE, 1.0, 1 + self::TOLERANCE] as $tolerance) {
-            $greatest = max($greatest, self::of(self::MAINS_HIGH * $mainsVolts, $hertz, $mainsVolts, $watts, $powerFactor, $tolerance * $farads, $seriesOhms)->capacitorVolts);
+            $greatest = max($greatest, self::of(MainsSystem::HIGHEST_SHARE * $mainsVolts, $hertz, $mainsVolts, $watts, $powerFactor, $tolerance * $farads, $seriesOhms)->capacitorVolts);
         }
 
         return $greatest;

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Mains;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\StepCapacitor;
+use IronLatch\Core\Catalogue\MainsSystem;
 
 /** The steps of a fan behind its series capacitors: what each gives the motor, and what its capacitors must bear. */
 final readonly class FanSteps
@@ -30,7 +31,7 @@ final readonly class FanSteps
                 continue;
             }
             $steps = [];
-            $greatest = CapacitorStage::MAINS_HIGH * $board->system()->volts;
+            $greatest = MainsSystem::HIGHEST_SHARE * $board->system()->volts;
             foreach ($group->steps() as $step) {
                 $owner = $board->actuatorOf($step->relays[0]);
                 $line = null === $owner ? null : $board->lines[$board->actuators()[$owner][0]];

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Catalogue\MainsFuse;
+use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -21,8 +22,6 @@ final readonly class LivePath
 {
     /** Rise of a track that is allowed (common practice). */
     private const TRACK_RISE_KELVIN = 10.0;
-    /** The mains may lie so much above its nominal voltage (IEC 60038: 230 V ± 10 %, from memory). */
-    private const MAINS_HIGH = 1.1;
     private const SOURCE = 'contact ratings of the relay’s part file; shares by kind of load: common practice, from memory';
 
     /**
@@ -182,7 +181,7 @@ final readonly class LivePath
             'definition of active power',
         );
         $use = ContactUsable::of($relay, $appliance->load, $isDc, $breaks, $use, $board->houseRules->contactShare, $board->ambientCelsius());
-        $high = !$isDc && $appliance->load->followsMains() ? self::MAINS_HIGH : 1.0;
+        $high = !$isDc && $appliance->load->followsMains() ? MainsSystem::HIGHEST_SHARE : 1.0;
         $inputs = ['contact ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), 'appliance ' . $current->printed()];
 
         return new ContactLoad(

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Reckon;
 
 use IronLatch\Core\Catalogue\Copper;
 use IronLatch\Core\Catalogue\CordTable;
+use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Mains\Ampacity;
 use IronLatch\Core\Mains\CapacitorStage;
 use IronLatch\Core\Mains\Insulation;
@@ -119,7 +120,7 @@ final class MainsCalculations
             $source = 'motor as R and L in series; a real one slows down and changes both';
 
             $greatest = CapacitorStage::greatestCapacitorVolts($v['mains'], $v['hertz'], $v['watts'], $v['factor'], $v['farads'], $v['series']);
-            $high = CapacitorStage::MAINS_HIGH * $v['mains'];
+            $high = MainsSystem::HIGHEST_SHARE * $v['mains'];
 
             return [
                 Working::figure('current', $stage->amps, Unit::Ampere, 'U ÷ |R + jωL + 1 ÷ (jωC)|', [], $source),

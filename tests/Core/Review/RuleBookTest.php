@@ -72,6 +72,18 @@ final class RuleBookTest extends TestCase
         self::assertSame([], array_map(static fn(Finding $finding): string => $finding->statement, array_values($new)), $remedies[0]->title);
     }
 
+    /** No exception outlives its reason. */
+    public function testWhatIsExcusedFromARemedyHasNone(): void
+    {
+        $without = [];
+        foreach (RuleFixtures::all() as $fixture) {
+            if ([] === (TestBoards::inspect($fixture['fault'])->finding($fixture['rule'] . ':' . $fixture['subject'])?->remedies() ?? [])) {
+                $without[] = [$fixture['rule'], $fixture['figure']];
+            }
+        }
+        self::assertSame([], array_values(array_filter(self::WITHOUT_REMEDY, static fn(array $one): bool => !in_array($one, $without, true))));
+    }
+
     public function testEveryRuleHasAFixture(): void
     {
         $fixtures = array_unique(array_column(iterator_to_array(RuleFixtures::all()), 'rule'));

@@ -26,6 +26,7 @@ final readonly class DescribeAppliance implements Edit
      * @param bool $earthed it has a metal case or another part that wants protective earth
      * @param bool $heats it makes heat for its own sake
      * @param bool $wet it stands in water or beside it
+     * @param bool $warmsAir it warms the air of a room, and may be covered or fall over
      */
     public function __construct(
         public string $line,
@@ -42,6 +43,7 @@ final readonly class DescribeAppliance implements Edit
         public bool $earthed = false,
         public bool $heats = false,
         public bool $wet = false,
+        public bool $warmsAir = false,
     ) {}
 
     public function apply(Board $board): Board
@@ -69,6 +71,7 @@ final readonly class DescribeAppliance implements Edit
             $this->earthed,
             $this->heats,
             mustComeBack: $this->mustComeBack,
+            warmsAir: $this->warmsAir,
             wet: $this->wet,
         );
 

@@ -39,6 +39,7 @@ use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\ConfirmReading;
 use IronLatch\Core\Board\Edit\ConvertRail;
 use IronLatch\Core\Board\Edit\DeclareSharing;
+use IronLatch\Core\Board\Edit\DescribeAppliance;
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\Edit\DriveDirectly;
@@ -629,6 +630,8 @@ final class RuleFixtures
         yield 'airer that must come back' => self::one('mains.left-off', 'L2', Kind::Broken, '', new StateSafety(['L2'], mustComeBack: true), new StateSafety(['L2'], mustComeBack: false));
         $frost = static fn(OutletKind $outlet, bool $unattended, bool $cutOut): Edit => $both(new ChooseAppliance('L1', TestBoards::part('frost-heater', Appliance::class)), new StateSafety(['L1'], outlet: $outlet, restore: RestorePolicy::Last, earthJoined: true, unattended: $unattended, cutOut: $cutOut));
         yield 'frost heater on a lead that comes back' => self::one('mains.comes-back-heating', 'L1', Kind::Danger, '', $frost(OutletKind::Lead, true, true), $frost(OutletKind::Fixed, true, true));
+        $described = static fn(bool $warms): Edit => $both(new DescribeAppliance('L1', 'Workbench warmer', LoadKind::Resistive, 400.0, heats: true, warmsAir: $warms), new StateSafety(['L1'], outlet: OutletKind::Lead, restore: RestorePolicy::Last, earthJoined: true, unattended: false, cutOut: true));
+        yield 'described heater on a lead that comes back' => self::one('mains.comes-back-heating', 'L1', Kind::Danger, '', $described(true), $described(false));
         yield 'frost heater that nobody made for being alone' => self::one('mains.comes-back-heating', 'L1', Kind::Danger, '', $frost(OutletKind::Fixed, false, true), $frost(OutletKind::Fixed, true, true));
         yield 'box of wood' => self::one('mains.unfit-base', 'board', Kind::Danger, '', new StateBox(enclosure: BaseMaterial::Wood), $nothing);
         yield 'box of some plastic' => self::one('mains.unfit-base', 'board', Kind::Weak, '', new StateBox(enclosure: BaseMaterial::OtherPlastic), $nothing);

@@ -1120,6 +1120,10 @@ final class RuleStatementsTest extends TestCase
                 'The coil of “Lamp” may get 13.5 V and bears 12.6 V for good in air of 40 °C. Lower the rail, cool the box, or choose a relay whose coil bears more.',
                 ['Fit Relay 12 V, 0.4 W, 16 A, stated reinforced'],
             ],
+            'described heater on a lead that comes back' => [
+                '“Lamp” warms a room and comes back as it was after a power cut, but is not fixed and is not made to run unattended.',
+                ['Leave it off after a power cut', 'Fix it, with papers for unattended use and a cut-out of its own'],
+            ],
         ];
     }
 }

@@ -26,6 +26,7 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\MapOf;
 use IronLatch\Core\Record\Measured;
@@ -75,6 +76,7 @@ final readonly class Board
      * @param ?Fact<float> $staggerSeconds between the lines of a group, or of those that come back after a power cut; null while nothing is said of it
      * @param ?Fact<bool> $resetPulled the reset line of a bare module has its pull-up and capacitor; null while nothing is said of it
      * @param ?Fact<bool> $programmingAccess supply, serial lines, boot and reset of a bare module are led to a header
+     * @param ?Fact<bool> $driveRaised the program raises the drive strength of its outputs before it uses them
      * @param ?Fact<bool> $innerMemory the controller’s module has memory besides its usual flash (PSRAM, eight-wire flash), which takes pins
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
@@ -133,6 +135,8 @@ final readonly class Board
         public ?Fact $programmingAccess = null,
         #[FactOf('bool')]
         public ?Fact $innerMemory = null,
+        #[FactOf('bool')]
+        public ?Fact $driveRaised = null,
     ) {
         if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > 60)) {
             throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
@@ -217,40 +221,7 @@ final readonly class Board
         ?Fact $programmingAccess = null,
         ?Fact $innerMemory = null,
     ): self {
-        return new self(
-            $name ?? $this->name,
-            $carrier ?? $this->carrier,
-            $mains ?? $this->mains,
-            $radioUsed ?? $this->radioUsed,
-            $ambient ?? $this->ambient,
-            $controllerRail ?? $this->controllerRail,
-            $rails ?? $this->rails,
-            $lines ?? $this->lines,
-            $functions ?? $this->functions,
-            $seats ?? $this->seats,
-            $groups ?? $this->groups,
-            $expanders ?? $this->expanders,
-            $frozenSeats ?? $this->frozenSeats,
-            $outputOrder ?? $this->outputOrder,
-            $printConfirmed ?? $this->printConfirmed,
-            $lastIds ?? $this->lastIds,
-            $defaults ?? $this->defaults,
-            $houseRules ?? $this->houseRules,
-            $acceptances ?? $this->acceptances,
-            $parts ?? $this->parts,
-            $controllerEntry ?? $this->controllerEntry,
-            $devices ?? $this->devices,
-            $scenarios ?? $this->scenarios,
-            $usbTogether ?? $this->usbTogether,
-            $box ?? $this->box,
-            $channels ?? $this->channels,
-            $lineGroups ?? $this->lineGroups,
-            $staggerSeconds ?? $this->staggerSeconds,
-            $firmware ?? $this->firmware,
-            $resetPulled ?? $this->resetPulled,
-            $programmingAccess ?? $this->programmingAccess,
-            $innerMemory ?? $this->innerMemory,
-        );
+        return Copy::of($this, array_filter(get_defined_vars(), static fn(mixed $change): bool => null !== $change));
     }
 
     /**

@@ -101,8 +101,8 @@ final class BoardIntegrity
             if (!$feeder instanceof Supply && !$feeder instanceof Converter && !$feeder instanceof Carrier) {
                 throw new \InvalidArgumentException(sprintf('The part “%s” cannot be the supply of rail %s.', $rail->supply, $id));
             }
-            if ($feeder instanceof Carrier && ($rail->supply !== $board->carrier || null === $feeder->regulator || '' === $feeder->outputLabel)) {
-                throw new \InvalidArgumentException(sprintf('The rail %s is to come from the carrier, which leads out no voltage of its own.', $id));
+            if ($feeder instanceof Carrier && ($rail->supply !== $board->carrier || !$feeder->givesWhenFedAt($board->controllerEntry))) {
+                throw new \InvalidArgumentException(sprintf('The rail %s is to come from the carrier, which leads out no voltage of its own as it is fed.', $id));
             }
             if (($feeder instanceof Converter) !== (null !== $rail->from)) {
                 throw new \InvalidArgumentException(sprintf('The rail %s: a converter is fed from a rail, and nothing else is.', $id));

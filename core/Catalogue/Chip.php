@@ -14,7 +14,7 @@ final readonly class Chip implements Part
 {
     /**
      * @param Spread $runCurrent amperes while running, the radio listening
-     * @param float $peakAmps the greatest current, the radio sending
+     * @param Spread $peakAmps amperes for a moment, the radio sending: what the data sheet states is typical, what has been measured the greatest
      * @param list<PhaseLength> $startUp how long each phase of starting up lasts
      * @param list<BusKind> $routableBuses buses that any pin with input and output can serve, in hardware or in software
      * @param list<PortGroup> $portGroups
@@ -30,7 +30,7 @@ final readonly class Chip implements Part
         #[Measured(Unit::Ampere)]
         public Spread $runCurrent,
         #[Measured(Unit::Ampere)]
-        public float $peakAmps,
+        public Spread $peakAmps,
         #[ListOf(PhaseLength::class)]
         public array $startUp,
         #[ListOf(BusKind::class)]
@@ -52,8 +52,8 @@ final readonly class Chip implements Part
         }
         $groups = array_map(static fn(PortGroup $group): string => $group->name, $portGroups);
         foreach ($pins as $pin) {
-            if ('' !== $pin->port && !in_array($pin->port, $groups, true)) {
-                throw new \InvalidArgumentException(sprintf('The pin %s belongs to the port group “%s”, which the chip does not have.', $pin->name, $pin->port));
+            foreach (array_diff([$pin->port, $pin->sourcePort], ['', ...$groups]) as $missing) {
+                throw new \InvalidArgumentException(sprintf('The pin %s belongs to the port group “%s”, which the chip does not have.', $pin->name, $missing));
             }
         }
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Catalogue;
 
 use IronLatch\Core\Record\ListOf;
+use IronLatch\Core\Record\Measured;
+use IronLatch\Core\Quantity\Unit;
 
 /** One pin of a chip: what it can do, what it does at start-up, what reset needs of it. */
 final readonly class ChipPin
@@ -15,8 +17,10 @@ final readonly class ChipPin
      * @param list<BootFact> $boot phases not named here find the pin floating
      * @param list<BusRole> $roles the bus units that the pin can serve; on a routable bus, the usual ones
      * @param string $converter the analogue input, as the data sheet calls it: “ADC1 channel 6”
-     * @param string $port name of the port group that it shares its supply with
+     * @param string $port name of the port group that it shares its path to ground with, and to supply where $sourcePort names no other
+     * @param string $sourcePort name of the group that it shares its path to supply with, where that spans ports
      * @param string $caution what else to know of it, as a clause
+     * @param ?float $glitchSeconds length of the false low that it may read when a converter or the sleeping radio powers up; null for none
      * @param bool $variantMemory modules of the chip that have more memory inside (PSRAM, eight-wire flash) use it for that
      */
     public function __construct(
@@ -33,7 +37,16 @@ final readonly class ChipPin
         public string $port = '',
         public string $caution = '',
         public bool $variantMemory = false,
+        #[Measured(Unit::Second)]
+        public ?float $glitchSeconds = null,
+        public string $sourcePort = '',
     ) {}
+
+    /** Name of the port group whose limit counts for what the pin gives, or for what it takes in; empty for none. */
+    public function group(bool $sources): string
+    {
+        return $sources && '' !== $this->sourcePort ? $this->sourcePort : $this->port;
+    }
 
     /** The pin as an expander’s, under the expander’s own id. */
     public function onExpander(string $id, bool $heldOff): self

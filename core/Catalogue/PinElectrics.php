@@ -19,6 +19,7 @@ final readonly class PinElectrics
      * @param float $inputHighRatio the lowest high, as a share of the supply (V_IH)
      * @param float $plannedPinAmps what one pin may carry for good
      * @param float $greatestPinAmps absolute maximum of one pin
+     * @param ?float $resetPinAmps what one pin is rated for with the drive strength that it has after reset, until the program raises it; null where there is only one strength
      * @param ?float $greatestTotalAmps absolute maximum of all pins together; null where the maker states none
      */
     public function __construct(
@@ -42,11 +43,13 @@ final readonly class PinElectrics
         public float $greatestPinAmps,
         #[Measured(Unit::Ampere)]
         public ?float $greatestTotalAmps,
+        #[Measured(Unit::Ampere)]
+        public ?float $resetPinAmps = null,
     ) {}
 
     /** The same pins on another supply. */
     public function suppliedBy(Spread $supply): self
     {
-        return new self($supply, $this->sourceResistance, $this->sinkResistance, $this->inputLowRatio, $this->inputHighRatio, $this->pullUpResistance, $this->pullDownResistance, $this->plannedPinAmps, $this->greatestPinAmps, $this->greatestTotalAmps);
+        return new self($supply, $this->sourceResistance, $this->sinkResistance, $this->inputLowRatio, $this->inputHighRatio, $this->pullUpResistance, $this->pullDownResistance, $this->plannedPinAmps, $this->greatestPinAmps, $this->greatestTotalAmps, $this->resetPinAmps);
     }
 }

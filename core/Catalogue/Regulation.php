@@ -16,7 +16,7 @@ final readonly class Regulation
      * @param Spread $output volts
      * @param float $leastInputVolts from which a switching regulator works; of a linear one, see the drop-out
      * @param Spread $dropOutVolts that it wants between input and output at its rated current
-     * @param float $quietAmps that it takes for itself
+     * @param Spread $quietAmps that it takes for itself
      * @param list<EfficiencyPoint> $curve of a switching regulator, by rising current
      * @param ?float $airKelvinPerWatt junction over air, without a heat sink; null where it is not stated
      * @param ?float $caseKelvinPerWatt junction over case, for a heat sink; null where none can be fitted
@@ -37,7 +37,7 @@ final readonly class Regulation
         #[Measured(Unit::Ampere)]
         public float $ratedAmps,
         #[Measured(Unit::Ampere)]
-        public float $quietAmps,
+        public Spread $quietAmps,
         #[ListOf(EfficiencyPoint::class)]
         public array $curve = [],
         #[Measured(Unit::KelvinPerWatt)]
@@ -54,7 +54,7 @@ final readonly class Regulation
         #[Measured(Unit::Ampere)]
         public ?float $greatestInputAmps = null,
     ) {
-        if ($ratedAmps <= 0 || $quietAmps < 0 || $greatestInputVolts <= $leastInputVolts) {
+        if ($ratedAmps <= 0 || $quietAmps->min < 0 || $greatestInputVolts <= $leastInputVolts) {
             throw new \InvalidArgumentException('A regulator gives some current, takes no less than none for itself, and works over a range of input voltages.');
         }
         if ($kind->switches() === ([] === $curve)) {
@@ -91,15 +91,15 @@ final readonly class Regulation
     }
 
     /** What it takes from its input while it gives a current at its output. */
-    public function inputAmps(float $amps, float $outputVolts, float $inputVolts): float
+    public function inputAmps(float $amps, float $outputVolts, float $inputVolts, bool $worst): float
     {
-        return $this->quietAmps + ($this->kind->switches() ? $amps * $outputVolts / max($this->efficiency($amps, $inputVolts) * $inputVolts, 1e-3) : $amps);
+        return ($worst ? $this->quietAmps->max : $this->quietAmps->typ) + ($this->kind->switches() ? $amps * $outputVolts / max($this->efficiency($amps, $inputVolts) * $inputVolts, 1e-3) : $amps);
     }
 
     /** The heat that stays in it. */
-    public function watts(float $amps, float $outputVolts, float $inputVolts): float
+    public function watts(float $amps, float $outputVolts, float $inputVolts, bool $worst): float
     {
-        return max(0.0, $this->inputAmps($amps, $outputVolts, $inputVolts) * $inputVolts - $amps * $outputVolts);
+        return max(0.0, $this->inputAmps($amps, $outputVolts, $inputVolts, $worst) * $inputVolts - $amps * $outputVolts);
     }
 
     /** Volts that it wants between input and output at a current: little of it at light load, all that is stated at its rating. */

@@ -60,7 +60,7 @@ final readonly class PackageHeat
             ($array->greatestCelsius - $ambient) / max($array->junctionKelvinPerWatt * $watts, 1e-6),
             Unit::Ratio,
             '(T_max − T_air) ÷ (θ · P)',
-            [sprintf('%d channels on: %s', count($actuators), QuantityPrinter::rounded($watts, Unit::Watt)), sprintf('junction %s', QuantityPrinter::rounded($ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius)), sprintf('at most %s', QuantityPrinter::rounded($array->greatestCelsius, Unit::Celsius))],
+            [sprintf('P = %s, %d channels on', QuantityPrinter::rounded($watts, Unit::Watt), count($actuators)), sprintf('θ = %s', QuantityPrinter::rounded($array->junctionKelvinPerWatt, Unit::KelvinPerWatt)), sprintf('T_air = %s', QuantityPrinter::rounded($ambient, Unit::Celsius)), sprintf('T_max = %s', QuantityPrinter::rounded($array->greatestCelsius, Unit::Celsius))],
             $corner,
             $array->identity->name . ', ' . $array->identity->basis->words(),
         ))->outOf($array->greatestCelsius, $ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius);

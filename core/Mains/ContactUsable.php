@@ -42,7 +42,7 @@ final readonly class ContactUsable
             // A driver that switches the load itself has no arc and no contact to weld.
             $share = LoadKind::DcInductive === $load ? 1.0 : ContactShare::of($load);
 
-            return new self($rated, $share * $rated, [...$because, self::percent($share, $load->value)]);
+            return new self($rated, $share * $rated, [...$because, self::percent($share, 'for ' . $load->value)]);
         }
         if ($isMotor && null !== $relay->contactMotorAmps) {
             return new self($rated, $air * min($share * $rated, $relay->contactMotorAmps), [...$because, 'motor rating ' . QuantityPrinter::rounded($relay->contactMotorAmps, Unit::Ampere)]);
@@ -54,11 +54,11 @@ final readonly class ContactUsable
         }
         $ofKind = min($share, ContactShare::of($load));
 
-        return new self($rated, $air * $ofKind * $rated, [...$because, $ofKind < $share ? self::percent($ofKind, $load->value) : self::percent($share, 'used for good')]);
+        return new self($rated, $air * $ofKind * $rated, [...$because, $ofKind < $share ? self::percent($ofKind, 'for ' . $load->value) : self::percent($share, 'used for good')]);
     }
 
     private static function percent(float $share, string $for): string
     {
-        return sprintf('share for %s: %d %%', $for, (int) round($share * 100));
+        return sprintf('share %s: %d %%', $for, (int) round($share * 100));
     }
 }

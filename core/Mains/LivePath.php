@@ -103,7 +103,7 @@ final readonly class LivePath
     {
         $box = $board->box ?? new MainsBox();
         $table = $board->system()->cordTable;
-        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table) * $warmer, Unit::Ampere, $warmer < 1 ? 'table of cords · k' : 'table of cords', [WireSize::printed($area->value, $table), ...$warmer < 1 ? [sprintf('k = %.2f in air of %s (IEC 60364-5-52 or NEC 310.15, from memory)', $warmer, QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius))] : []], 'flexible conductor', $table->value . ', from memory') : null;
+        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table) * $warmer, Unit::Ampere, $warmer < 1 ? 'table of cords · k' : 'table of cords', [WireSize::printed($area->value, $table), ...$warmer < 1 ? [sprintf('k = %.2f in air of %s', $warmer, QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius))] : []], 'flexible conductor', $table->value . ($warmer < 1 ? '; k from IEC 60364-5-52 or NEC 310.15' : '') . ', from memory') : null;
         $stated = static fn(?Fact $fact): ?Figure => is_float($fact?->value) ? new Figure('rating', $fact->value, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker') : null;
         $amps = self::lineAmps($board, $contacts);
         $single = new Figure('greatest current of one line', [] === $amps ? 0.0 : max($amps), Unit::Ampere, 'max I', [], 'rated power', 'definition of active power');
@@ -111,7 +111,7 @@ final readonly class LivePath
         $most = $box->atOnce?->value;
         $few = is_int($most) && $most < count($amps) ? new Figure(sprintf('current of the %s', 1 === $most ? 'greatest line' : $most . ' greatest lines'), min($total->value, array_sum(array_slice($amps, 0, $most))), Unit::Ampere, 'Σ of the greatest I', [sprintf('%d of %d at once, as the program promises', $most, count($amps))], 'rated power', 'stated by the maker') : null;
         $track = $box->track;
-        $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->equivalentMetres(), self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', ...0.0 === $track->tinMetres ? [] : [QuantityPrinter::rounded($track->tinMetres, Unit::Metre) . ' of solder, counted as an eighth'], $track->inner ? 'inside' : 'outside'], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
+        $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->equivalentMetres(), self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [$track->inner ? 'k = 0.024, inside' : 'k = 0.048, outside', 'ΔT = ' . sprintf('%g K', self::TRACK_RISE_KELVIN), QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', ...0.0 === $track->tinMetres ? [] : [QuantityPrinter::rounded($track->tinMetres, Unit::Metre) . ' of solder, counted as an eighth']], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
         $fuse = null === $box->fuse ? null : $board->part($box->fuse, MainsFuse::class);
         $shared = [];
         foreach ([
@@ -182,13 +182,12 @@ final readonly class LivePath
         );
         $use = ContactUsable::of($relay, $appliance->load, $isDc, $breaks, $use, $board->houseRules->contactShare, $board->ambientCelsius());
         $high = !$isDc && $appliance->load->followsMains() ? MainsSystem::HIGHEST_SHARE : 1.0;
-        $inputs = ['contact ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), 'appliance ' . $current->printed()];
 
         return new ContactLoad(
             $current,
             new Margin(
-                (new Figure('contact rating over current', $use->ratedAmps / $amps, Unit::Ratio, 'I_contact ÷ I', $inputs, 'plain resistive rating', self::SOURCE))->outOf($use->ratedAmps, $amps, Unit::Ampere),
-                (new Figure('usable contact rating over current', $use->amps / ($high * $amps), Unit::Ratio, $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I', [...$inputs, 'usable ' . QuantityPrinter::rounded($use->amps, Unit::Ampere), ...$use->because], $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it', self::SOURCE))->outOf($use->amps, $high * $amps, Unit::Ampere),
+                (new Figure('contact rating over current', $use->ratedAmps / $amps, Unit::Ratio, 'I_contact ÷ I', ['I_contact = ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), 'I = ' . $current->printed()], 'plain resistive rating', self::SOURCE))->outOf($use->ratedAmps, $amps, Unit::Ampere),
+                (new Figure('usable contact rating over current', $use->amps / ($high * $amps), Unit::Ratio, $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I', ['I = ' . $current->printed(), 'I_usable = ' . QuantityPrinter::rounded($use->amps, Unit::Ampere), 'of ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), ...$use->because], $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it', self::SOURCE))->outOf($use->amps, $high * $amps, Unit::Ampere),
             ),
             $isDc ? self::volts($relay->contactDcVolts, $volts) : self::volts($relay->contactAcVolts, $volts),
         );
@@ -196,7 +195,7 @@ final readonly class LivePath
 
     private static function volts(float $rated, float $actual): Margin
     {
-        $figure = (new Figure('contact voltage rating over voltage', $rated / $actual, Unit::Ratio, 'U_contact ÷ U', ['contact ' . QuantityPrinter::rounded($rated, Unit::Volt), 'appliance ' . QuantityPrinter::rounded($actual, Unit::Volt)], 'nominal voltage', self::SOURCE))->outOf($rated, $actual, Unit::Volt);
+        $figure = (new Figure('contact voltage rating over voltage', $rated / $actual, Unit::Ratio, 'U_contact ÷ U', ['U_contact = ' . QuantityPrinter::rounded($rated, Unit::Volt), 'U = ' . QuantityPrinter::rounded($actual, Unit::Volt)], 'nominal voltage', self::SOURCE))->outOf($rated, $actual, Unit::Volt);
 
         return new Margin($figure, $figure);
     }

@@ -19,6 +19,8 @@ use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Catalogue\Strap;
 use IronLatch\Core\Catalogue\StrapConsequence;
 use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 
 /**
  * Judges every pin for one function: first what cannot be, then hazards at start-up, then whether a scarce pin would be spent.
@@ -43,6 +45,7 @@ final class Fitness
     private const RARE_ABILITY = 3;
     private const UNUSUAL_BUS_PIN = 2;
     private const CAUTION = 2;
+    private const GLITCH = 2;
     private const OVER_THE_BUS = 2;
     /** An ability that no more pins than this have is scarce. */
     private const FEW_PINS = 4;
@@ -334,6 +337,9 @@ final class Fitness
         }
         if ('' !== $pin->chip->caution && $kind->needsInterrupt()) {
             $reasons[] = [self::CAUTION, $pin->chip->caution];
+        }
+        if (null !== $pin->chip->glitchSeconds && $kind->needsInterrupt()) {
+            $reasons[] = [self::GLITCH, sprintf('may read a false low of %s when a converter or the sleeping radio powers up', QuantityPrinter::rounded($pin->chip->glitchSeconds, Unit::Second))];
         }
 
         return $reasons;

@@ -52,7 +52,12 @@ final readonly class I2cPullUp
 
     public static function greatestOhms(float $hertz, float $farads): float
     {
-        return ($hertz > self::STANDARD_HERTZ ? self::FAST_RISE_SECONDS : self::STANDARD_RISE_SECONDS) / (self::RISE_FACTOR * $farads);
+        return self::riseSeconds($hertz) / (self::RISE_FACTOR * $farads);
+    }
+
+    private static function riseSeconds(float $hertz): float
+    {
+        return $hertz > self::STANDARD_HERTZ ? self::FAST_RISE_SECONDS : self::STANDARD_RISE_SECONDS;
     }
 
     public static function of(Board $board, string $group): self
@@ -84,7 +89,7 @@ final readonly class I2cPullUp
 
     private static function underGreatest(I2cFacts $bus, float $ohms, float $greatest, float $farads): Margin
     {
-        $figure = static fn(float $fitted, string $corner): Figure => new Figure('greatest pull-up over the fitted one', $greatest / $fitted, Unit::Ratio, 't_r ÷ (0.8473 · C_bus) ÷ R', ['R = ' . QuantityPrinter::rounded($ohms, Unit::Ohm), 'C_bus = ' . QuantityPrinter::rounded($farads, Unit::Farad), QuantityPrinter::rounded($bus->hertz, Unit::Hertz), 'R_max = ' . QuantityPrinter::rounded($greatest, Unit::Ohm)], $corner, self::SOURCE);
+        $figure = static fn(float $fitted, string $corner): Figure => new Figure('greatest pull-up over the fitted one', $greatest / $fitted, Unit::Ratio, 't_r ÷ (0.8473 · C_bus) ÷ R', ['t_r = ' . QuantityPrinter::rounded(self::riseSeconds($bus->hertz), Unit::Second), 'R = ' . QuantityPrinter::rounded($ohms, Unit::Ohm), 'C_bus = ' . QuantityPrinter::rounded($farads, Unit::Farad), QuantityPrinter::rounded($bus->hertz, Unit::Hertz), 'R_max = ' . QuantityPrinter::rounded($greatest, Unit::Ohm)], $corner, self::SOURCE);
 
         return new Margin($figure($ohms, 'typical values'), $figure($ohms * (1 + self::RESISTOR_TOLERANCE), 'resistor +5 %'));
     }

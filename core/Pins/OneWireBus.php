@@ -25,10 +25,12 @@ final readonly class OneWireBus
     /**
      * @param ?Pull $pull outside the chip, on the wire or on the carrier
      * @param float $farads of cable and sensors together
+     * @param float $supplyVolts of the pins, at its highest
+     * @param float $highRatio the least high over the supply
      * @param float $greatestOhms
      * @param float $leastOhms
      */
-    private function __construct(public ?Pull $pull, public float $farads, public float $greatestOhms, public float $leastOhms) {}
+    private function __construct(public ?Pull $pull, public float $farads, public float $supplyVolts, public float $highRatio, public float $greatestOhms, public float $leastOhms) {}
 
     /**
      * @param list<string> $functions all that hang on the wire
@@ -49,6 +51,6 @@ final readonly class OneWireBus
         $electrics = $pin->silicon->electrics;
         $farads = self::FARADS_PER_METRE * $metres + self::FARADS_PER_SENSOR * $sensors;
 
-        return new self($pull, $farads, self::RISE_SECONDS / ($farads * -log(1 - $electrics->inputHighRatio)), ($electrics->supply->max - self::SINK_VOLTS) / self::SINK_AMPS);
+        return new self($pull, $farads, $electrics->supply->max, $electrics->inputHighRatio, self::RISE_SECONDS / ($farads * -log(1 - $electrics->inputHighRatio)), ($electrics->supply->max - self::SINK_VOLTS) / self::SINK_AMPS);
     }
 }

@@ -40,8 +40,9 @@ final readonly class PinCurrents
                 $limits['all of ' . ($pin->expander ?? '')] = [$pin->silicon->electrics->greatestTotalAmps, 'all pins of the ' . (null === $pin->expander ? $chip->identity->name : $board->expanders[$pin->expander]->name) . ' together'];
             }
             foreach ($chip->portGroups as $group) {
-                if (null === $pin->expander && $group->name === $pin->chip->port) {
-                    $limits[$group->name . ($sources ? ' source' : ' sink')] = [$sources ? $group->sourceAmps : $group->sinkAmps, sprintf('what %s %s together', $group->name, $sources ? 'give' : 'take in')];
+                $limit = $sources ? $group->sourceAmps : $group->sinkAmps;
+                if (null !== $limit && null === $pin->expander && $group->name === $pin->chip->group($sources)) {
+                    $limits[$group->name . ($sources ? ' source' : ' sink')] = [$limit, sprintf('what %s %s together', $group->name, $sources ? 'give' : 'take in')];
                 }
             }
             foreach ($limits as $key => [$limit, $of]) {
@@ -58,7 +59,7 @@ final readonly class PinCurrents
                 $sum['limit'] / max($amps, self::NOTHING_AMPS),
                 Unit::Ratio,
                 'I_permitted ÷ Σ I_pin',
-                [sprintf('permitted %s', QuantityPrinter::rounded($sum['limit'], Unit::Ampere)), sprintf('%d outputs on at once: %s', $sum['pins'], QuantityPrinter::rounded($amps, Unit::Ampere))],
+                [sprintf('I_permitted = %s', QuantityPrinter::rounded($sum['limit'], Unit::Ampere)), sprintf('Σ I_pin = %s, %d outputs on at once', QuantityPrinter::rounded($amps, Unit::Ampere), $sum['pins'])],
                 $corner,
                 'absolute maximum of the chip, from its part file',
             ))->outOf($sum['limit'], $amps, Unit::Ampere);

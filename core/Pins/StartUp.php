@@ -170,7 +170,7 @@ final class StartUp
             $threshold = Warmth::Threshold->at($this->board->part($driver->mosfet, Mosfet::class)->thresholdVolts->min, Warmth::warmest($this->board->ambientCelsius()));
             $gate = null === $driver->pullDownOhms ? $pin->silicon->electrics->supply->max : min($pin->silicon->electrics->supply->max, self::LEAKAGE_AMPS * $driver->pullDownOhms);
 
-            return $gate < $threshold ? null : new Figure('gate voltage that nothing decides', $gate, Unit::Volt, null === $driver->pullDownOhms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down', ['I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere), 'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt)], 'pin floating, greatest leakage, least threshold', 'input leakage of the chip, from memory');
+            return $gate < $threshold ? null : new Figure('gate voltage that nothing decides', $gate, Unit::Volt, null === $driver->pullDownOhms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down', ['I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere), ...null === $driver->pullDownOhms ? [] : ['R_pull-down = ' . QuantityPrinter::rounded($driver->pullDownOhms, Unit::Ohm)], 'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt)], 'pin floating, greatest leakage, least threshold', 'input leakage of the chip, from memory');
         }
         $isUndecided = $driver instanceof ArrayChannel || $driver instanceof CouplerDriver || null !== $this->board->relay($actuator)->solidState;
 
@@ -240,7 +240,7 @@ final class StartUp
             $greatest,
             Unit::Ampere,
             '(V_supply − V_LEDs − V_pin) ÷ R',
-            ['pin ' . $state->value, 'typical ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere)],
+            ['pin ' . $state->value, 'V_pin = ' . QuantityPrinter::rounded($worst->volts ?? 0.0, Unit::Volt), 'V_LEDs = ' . QuantityPrinter::rounded($input->ledVolts->min, Unit::Volt) . ' at 2 mA', 'V_supply = ' . QuantityPrinter::rounded($input->supply->max, Unit::Volt), 'R = ' . QuantityPrinter::rounded($module->seriesResistance->min, Unit::Ohm), 'typical ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere)],
             'highest supply, lowest LED voltages',
             'series circuit with exponential LEDs',
         );

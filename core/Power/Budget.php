@@ -46,7 +46,7 @@ final readonly class Budget
         $rated = self::rated($flows->board, $rail);
         $on = $flows->amps($rail, Scenario::allOn());
         $peak = $flows->amps($rail, Scenario::pullIn());
-        $inputs = [...self::said($flows->items($rail, Scenario::allOn())), 'rated ' . $rated->printed()];
+        $inputs = [...self::said($flows->items($rail, Scenario::allOn())), 'I_rated = ' . $rated->printed()];
 
         return new RailBudget(
             $rated,
@@ -54,8 +54,8 @@ final readonly class Budget
             new Figure('continuous current', $on->greatest, Unit::Ampere, 'Σ loads, all relays on', $inputs, 'highest rail, lowest coil resistances', self::SOURCE),
             new Figure('peak current', $peak->greatest, Unit::Ampere, 'Σ loads while all pull in, the radio sends and the greatest pulse of a bistable coil falls', self::said($flows->items($rail, Scenario::pullIn())), 'highest rail, lowest coil resistances, radio sending', self::SOURCE),
             new Margin(
-                new Figure('rated over drawn current', $rated->value / max($on->typical, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'typical loads, all relays on', self::SOURCE),
-                new Figure('rated over drawn current', $rated->value / max($on->greatest, 1e-9), Unit::Ratio, 'I_rated ÷ I', $inputs, 'greatest loads, all relays on', self::SOURCE),
+                new Figure('rated over drawn current', $rated->value / max($on->typical, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I = ' . QuantityPrinter::rounded($on->typical, Unit::Ampere), ...$inputs], 'typical loads, all relays on', self::SOURCE),
+                new Figure('rated over drawn current', $rated->value / max($on->greatest, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I = ' . QuantityPrinter::rounded($on->greatest, Unit::Ampere), ...$inputs], 'greatest loads, all relays on', self::SOURCE),
             ),
             $flows->draws->unknown[$rail] ?? [],
         );
@@ -71,11 +71,11 @@ final readonly class Budget
             $least = null === $from ? INF : $board->railVolts($from)->min;
             $isLimited = null !== $regulation?->greatestInputAmps;
 
-            return new Figure('rated current', $regulation?->ratedAmpsAt($least) ?? 0.0, Unit::Ampere, $isLimited ? 'I_in · V_in · η ÷ V_out, at most the rating' : 'rating of the regulator; its heat is judged by itself', $isLimited ? ['I_in up to ' . QuantityPrinter::rounded($regulation->greatestInputAmps, Unit::Ampere), 'V_in = ' . QuantityPrinter::rounded($least, Unit::Volt), 'rated ' . QuantityPrinter::rounded($regulation->ratedAmps, Unit::Ampere)] : [], $isLimited ? 'lowest input' : 'any air', $feeder->identity->name . ', ' . $feeder->identity->basis->words());
+            return new Figure('rated current', $regulation?->ratedAmpsAt($least) ?? 0.0, Unit::Ampere, $isLimited ? 'I_in · V_in · η ÷ V_out, at most I_rated' : 'rating of the regulator; its heat is judged by itself', $isLimited ? ['I_in = ' . QuantityPrinter::rounded($regulation->greatestInputAmps, Unit::Ampere), 'V_in = ' . QuantityPrinter::rounded($least, Unit::Volt), 'I_rated = ' . QuantityPrinter::rounded($regulation->ratedAmps, Unit::Ampere), 'V_out = ' . QuantityPrinter::rounded($regulation->output->max, Unit::Volt)] : [], $isLimited ? 'lowest input' : 'any air', $feeder->identity->name . ', ' . $feeder->identity->basis->words());
         }
         $celsius = self::airAt($board, $feeder);
 
-        return new Figure('rated current', $feeder->ratedAmpsAt($celsius), Unit::Ampere, 'I_rated · (1 − (T_air − T_full) · loss per kelvin)', [
+        return new Figure('rated current', $feeder->ratedAmpsAt($celsius), Unit::Ampere, null === $feeder->fullUpToCelsius ? 'I_rated' : 'I_rated · (1 − (T_air − T_full) · loss per kelvin)', [
             'I_rated = ' . QuantityPrinter::rounded($feeder->ratedAmps, Unit::Ampere),
             'T_air = ' . QuantityPrinter::rounded($celsius, Unit::Celsius),
             ...null === $feeder->fullUpToCelsius ? [] : ['T_full = ' . QuantityPrinter::rounded($feeder->fullUpToCelsius, Unit::Celsius)],

@@ -53,11 +53,11 @@ final readonly class Dip
             'lowest voltage of the rail',
             null === $circuit ? $feed->loaded($amps, $worst) : $circuit->run(RailMoment::pullIn(self::FOLLOWED_SECONDS, self::FOLLOWED_STEP))->lowestVolts(),
             Unit::Volt,
-            $follows ? 'source with its limit, capacitance and coils, followed over time' : 'V_source − I · (R_source + R_cable)',
+            $follows ? 'source with its limit, capacitance and coils, followed over time' : 'V_source − I · R',
             [
                 'V_source = ' . QuantityPrinter::rounded($worst ? $feed->volts->min : $feed->volts->typ, Unit::Volt),
                 'I = ' . QuantityPrinter::rounded($amps, Unit::Ampere),
-                'R = ' . QuantityPrinter::rounded($worst ? $feed->ohms->max : $feed->ohms->typ, Unit::Ohm),
+                'R = ' . QuantityPrinter::rounded($worst ? $feed->ohms->max : $feed->ohms->typ, Unit::Ohm) . ' of source, protection and cable',
                 ...null === $circuit ? [] : ['the source gives no more than ' . QuantityPrinter::rounded($circuit->limitAmps, Unit::Ampere), 'capacitance ' . QuantityPrinter::rounded($circuit->farads, Unit::Farad)],
             ],
             $worst ? 'lowest source voltage, greatest resistance and loads, all pull in at once while the radio sends' : 'typical values, all pull in at once while the radio sends',
@@ -158,7 +158,7 @@ final readonly class Dip
      */
     private static function margin(string $label, string $formula, array $has, array $needs, string $symbol, string $source): Margin
     {
-        $figure = static fn(int $place, string $corner): Figure => (new Figure($label, $has[$place] / $needs[$place], Unit::Ratio, $formula, [QuantityPrinter::rounded($has[$place], Unit::Volt) . ' at the bottom of the dip', $symbol . ' = ' . QuantityPrinter::rounded($needs[$place], Unit::Volt)], $corner, $source))->outOf($has[$place], $needs[$place], Unit::Volt);
+        $figure = static fn(int $place, string $corner): Figure => (new Figure($label, $has[$place] / $needs[$place], Unit::Ratio, $formula, [explode(' ', $formula)[0] . ' = ' . QuantityPrinter::rounded($has[$place], Unit::Volt) . ' at the bottom of the dip', $symbol . ' = ' . QuantityPrinter::rounded($needs[$place], Unit::Volt)], $corner, $source))->outOf($has[$place], $needs[$place], Unit::Volt);
 
         return new Margin($figure(0, 'typical values, all pull in at once while the radio sends'), $figure(1, 'worst corner, all pull in at once while the radio sends'));
     }

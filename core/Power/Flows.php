@@ -37,6 +37,19 @@ final class Flows
         return $sum;
     }
 
+    /** Amperes that the controller’s pin supply gives to what is not the chip and its pins. */
+    public function outside(Scenario $scenario): Demand
+    {
+        $sum = Demand::none();
+        foreach ($this->items(Draws::PINS, $scenario) as $item) {
+            if (DrawKind::Controller !== $item->kind && DrawKind::DriverInput !== $item->kind) {
+                $sum = $sum->plus($item->amps);
+            }
+        }
+
+        return $sum;
+    }
+
     /**
      * @return list<FlowItem> in the order of the board, largest groups as they come
      */
@@ -97,8 +110,8 @@ final class Flows
     private static function through(Regulation $regulation, Demand $amps, float $typicalVolts, float $leastVolts): Demand
     {
         return new Demand(
-            $regulation->inputAmps($amps->typical, $regulation->output->typ, $typicalVolts),
-            $regulation->inputAmps($amps->greatest, $regulation->output->max, $leastVolts),
+            $regulation->inputAmps($amps->typical, $regulation->output->typ, $typicalVolts, false),
+            $regulation->inputAmps($amps->greatest, $regulation->output->max, $leastVolts, true),
         );
     }
 
@@ -106,8 +119,9 @@ final class Flows
     {
         $chip = $this->board->controller()->chip;
         // An unknown use of the radio is taken as use: the supply must bear it.
-        $burst = $scenario->radioSends && false !== $this->board->radioUsed->value ? max(0.0, $chip->peakAmps - $chip->runCurrent->max) : 0.0;
+        $sends = $scenario->radioSends && false !== $this->board->radioUsed->value;
+        $amps = $sends ? new Demand(max($chip->peakAmps->typ, $chip->runCurrent->typ), max($chip->peakAmps->max, $chip->runCurrent->max)) : new Demand($chip->runCurrent->typ, $chip->runCurrent->max);
 
-        return new FlowItem(DrawKind::Controller, $chip->identity->name, 'board', new Demand($chip->runCurrent->typ + $burst, $chip->runCurrent->max + $burst));
+        return new FlowItem(DrawKind::Controller, $chip->identity->name, 'board', $amps);
     }
 }

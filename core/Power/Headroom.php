@@ -52,7 +52,7 @@ final readonly class Headroom
         $figure = static function (float $input, float $current, bool $worst, string $corner) use ($regulation, $enoughVolts): Figure {
             $needs = $regulation->kind->needsHeadroom() ? $enoughVolts + $regulation->dropOutAt($current, $worst) : $regulation->leastInputVolts;
 
-            return (new Figure('input over what it needs', $input / $needs, Unit::Ratio, $regulation->kind->needsHeadroom() ? 'V_in ÷ (V_out + V_drop-out)' : 'V_in ÷ V_least', ['V_in = ' . QuantityPrinter::rounded($input, Unit::Volt), 'it needs ' . QuantityPrinter::rounded($needs, Unit::Volt), 'I = ' . QuantityPrinter::rounded($current, Unit::Ampere)], $corner, 'drop-out of the part file'))->outOf($input, $needs, Unit::Volt);
+            return (new Figure('input over what it needs', $input / $needs, Unit::Ratio, $regulation->kind->needsHeadroom() ? 'V_in ÷ (V_out + V_drop-out)' : 'V_in ÷ V_least', ['V_in = ' . QuantityPrinter::rounded($input, Unit::Volt), ...$regulation->kind->needsHeadroom() ? ['V_out = ' . QuantityPrinter::rounded($enoughVolts, Unit::Volt), 'V_drop-out = ' . QuantityPrinter::rounded($needs - $enoughVolts, Unit::Volt) . ' at ' . QuantityPrinter::rounded($current, Unit::Ampere)] : ['V_least = ' . QuantityPrinter::rounded($needs, Unit::Volt)]], $corner, 'drop-out of the part file'))->outOf($input, $needs, Unit::Volt);
         };
 
         return new self(

@@ -85,9 +85,9 @@ final readonly class Heat
     private static function regulator(Board $board, Regulation $regulation, string $name, string $subject, string $from, Demand $amps, ?float $heatSink): HeatSpot
     {
         $in = $board->railVolts($from);
-        $typical = $regulation->watts($amps->typical, $regulation->output->typ, $in->typ);
-        $greatest = $regulation->watts($amps->greatest, $regulation->output->min, $in->max);
-        $inputs = ['V_in = ' . QuantityPrinter::rounded($in->max, Unit::Volt), 'V_out = ' . QuantityPrinter::rounded($regulation->output->min, Unit::Volt), 'I = ' . QuantityPrinter::rounded($amps->greatest, Unit::Ampere)];
+        $typical = $regulation->watts($amps->typical, $regulation->output->typ, $in->typ, false);
+        $greatest = $regulation->watts($amps->greatest, $regulation->output->min, $in->max, true);
+        $inputs = ['V_in = ' . QuantityPrinter::rounded($in->max, Unit::Volt), 'V_out = ' . QuantityPrinter::rounded($regulation->output->min, Unit::Volt), 'I = ' . QuantityPrinter::rounded($amps->greatest, Unit::Ampere), ...$regulation->kind->switches() ? ['P_out = ' . QuantityPrinter::rounded($amps->greatest * $regulation->output->min, Unit::Watt), 'η = ' . QuantityPrinter::rounded(100 * $regulation->efficiency($amps->greatest, $in->max), Unit::Percent)] : ['I_own = ' . QuantityPrinter::rounded($regulation->quietAmps->max, Unit::Ampere)]];
         $watts = new Figure('heat in the regulator', $greatest, Unit::Watt, $regulation->kind->switches() ? 'P_out · (1 ÷ η − 1)' : '(V_in − V_out) · I + V_in · I_own', $inputs, 'greatest loads, all on, highest input', 'conservation of energy');
         $theta = null !== $heatSink && null !== $regulation->caseKelvinPerWatt ? $regulation->caseKelvinPerWatt + self::SEAT_KELVIN_PER_WATT + $heatSink : $regulation->airKelvinPerWatt;
         if (null === $theta) {

@@ -52,6 +52,12 @@ final readonly class Figure
         return $this->needs;
     }
 
+    /** The figure with what it follows from: “8.66 A (1 mm², k = 0.87 in air of 40 °C)”. */
+    public function printedWhy(): string
+    {
+        return $this->printed() . ([] === $this->inputs ? '' : sprintf(' (%s)', implode(', ', $this->inputs)));
+    }
+
     public function printed(): string
     {
         return QuantityPrinter::rounded($this->value, $this->unit);

@@ -31,10 +31,7 @@ final readonly class Inspector
                 };
             }
         }
-        // A follow-up whose root is not there (or is itself accepted away) speaks for itself.
-        $findings = array_map(static fn(Finding $finding): Finding => null === $finding->root || isset($findings[$finding->root])
-            ? $finding
-            : $finding->followingFrom(null), array_values($findings));
+        $findings = array_map(static fn(Finding $finding): Finding => $finding->followingFrom(self::root($findings, $finding)), array_values($findings));
         usort($findings, static fn(Finding $a, Finding $b): int => [null !== $a->root, $a->kind->rank(), array_search($a->rule->stage, Stage::cases(), true), $a->rule->id, $a->subject]
             <=> [null !== $b->root, $b->kind->rank(), array_search($b->rule->stage, Stage::cases(), true), $b->rule->id, $b->subject]);
 
@@ -45,6 +42,22 @@ final readonly class Inspector
         $trial = new Trial($this, $inspection, new Report($findings, $notChecked, $stages, $holdPoints));
 
         return new Report(array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings), $notChecked, $stages, $holdPoints);
+    }
+
+    /**
+     * The finding that another one only follows from. A root that is not there, or weighs less, explains nothing.
+     *
+     * @param array<string, Finding> $findings by key
+     */
+    private static function root(array $findings, Finding $finding): ?string
+    {
+        foreach ([$finding->root, ...array_map(static fn(string $rule): string => $rule . ':' . $finding->subject, $finding->rule->explainedBy)] as $key) {
+            if (null !== $key && isset($findings[$key]) && $findings[$key]->kind->rank() <= $finding->kind->rank()) {
+                return $key;
+            }
+        }
+
+        return null;
     }
 
     /** An acceptance lapses when the rule, the kind or the figure is no longer the one that was accepted. */

@@ -15,6 +15,7 @@ final readonly class RuleFacts
      * @param list<Kind> $kinds the kinds of finding it can make
      * @param string $reason why it matters
      * @param string $threshold what exactly is compared with what
+     * @param list<string> $explainedBy ids of rules whose finding on the same subject, if it weighs no less, is the reason for this one
      * @param string $silentWhen when it deliberately says nothing; empty if never
      */
     public function __construct(
@@ -28,5 +29,6 @@ final readonly class RuleFacts
         public Basis $basis,
         public string $source,
         public string $silentWhen = '',
+        public array $explainedBy = [],
     ) {}
 }

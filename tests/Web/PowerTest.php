@@ -89,6 +89,7 @@ final class PowerTest extends BoardTestCase
             ['shift-level', ['device' => 'D1', 'shifted' => '0']],
             ['state-box', ['lengthMetres' => '16 cm', 'widthMetres' => '120 mm', 'heightMetres' => '75 mm']],
             ['state-inner-memory', ['has' => '1']],
+            ['state-drive-strength', ['raised' => '0']],
             ['state-hours', ['lines' => ['L1'], 'hours' => '2.5']],
             ['hold-coils', ['actuators' => ['A1'], 'ratio' => '0.6']],
             ['add-scenario', ['name' => 'Evening', 'lines' => ['L1'], 'radioSends' => '1']],
@@ -99,7 +100,7 @@ final class PowerTest extends BoardTestCase
         }
         $board = $this->head($opened)->board;
         self::assertFalse($board->devices['D1']->shifted);
-        self::assertTrue($board->innerMemory?->value);
+        self::assertSame([true, false], [$board->innerMemory?->value, $board->driveRaised?->value]);
         self::assertSame([0.16, 0.12, 0.075], $board->box?->size());
         self::assertSame([3.0, 0.75e-6, 470e-6, ['tvs-6v']], [$board->rails['R1']->cable?->metres, $board->rails['R1']->cable?->squareMetres, $board->rails['R1']->reservoir()->value, $board->rails['R1']->protection]);
         self::assertSame(['R1', 2.5, 0.6, true, false], [$board->devices['D1']->rail, $board->lines['L1']->hoursPerDay?->value, $board->actuators()['A1'][1]->holdRatio, $board->scenarios['P1']->radioSends, $board->usbTogether?->value]);

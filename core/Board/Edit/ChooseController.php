@@ -33,7 +33,7 @@ final readonly class ChooseController implements Edit
 
         $rails = $board->rails;
         foreach ($board->rails as $id => $rail) {
-            if ($rail->supply === $board->carrier && (null === $this->carrier->regulator || '' === $this->carrier->outputLabel)) {
+            if ($rail->supply === $board->carrier && !$this->carrier->givesWhenFedAt($board->controllerEntry)) {
                 throw new EditRefused(sprintf('The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something else first.', $rail->name));
             }
             if ($rail->throughUsb && null === $this->carrier->usb) {
@@ -52,7 +52,7 @@ final readonly class ChooseController implements Edit
         $changed = $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts, rails: $rails, devices: $devices, controllerEntry: $entry);
 
         // What stands around a bare module, and what is inside a module, is said of that one module.
-        return $this->carrier->identity->id === $board->carrier ? $changed : Copy::of($changed, ['resetPulled' => null, 'programmingAccess' => null, 'innerMemory' => null]);
+        return $this->carrier->identity->id === $board->carrier ? $changed : Copy::of($changed, ['resetPulled' => null, 'programmingAccess' => null, 'innerMemory' => null, 'driveRaised' => null]);
     }
 
     public function summary(Board $board): string

@@ -21,6 +21,12 @@ final readonly class ChooseEntry implements Edit
             throw new EditRefused(sprintf('The carrier takes its supply at: %s. Choose one of these.', implode(', ', $labels)));
         }
 
+        foreach ($board->rails as $rail) {
+            if ($rail->supply === $board->carrier && !$board->controller()->carrier->givesWhenFedAt($this->label)) {
+                throw new EditRefused(sprintf('The rail %s comes from the carrier’s own regulator, which gives nothing while the carrier is fed at %s. Feed that rail from something else first.', $rail->name, $this->label));
+            }
+        }
+
         return $board->with(controllerEntry: $labels[0] === $this->label ? '' : $this->label);
     }
 

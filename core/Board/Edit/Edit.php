@@ -102,6 +102,7 @@ use IronLatch\Core\Record\OneOf;
     'state-ambient' => StateAmbient::class,
     'state-bare-module' => StateBareModule::class,
     'state-inner-memory' => StateInnerMemory::class,
+    'state-drive-strength' => StateDriveStrength::class,
     'state-barrier' => StateBarrier::class,
     'state-box' => StateBox::class,
     'state-cable' => StateCable::class,

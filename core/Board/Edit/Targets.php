@@ -97,8 +97,8 @@ final class Targets
     public static function carrierWithOutput(Board $board): Carrier
     {
         $carrier = $board->controller()->carrier;
-        if (null === $carrier->regulator || '' === $carrier->outputLabel) {
-            throw new EditRefused('This carrier leads out no voltage of its own. Choose a source or a converter.');
+        if (!$carrier->givesWhenFedAt($board->controllerEntry)) {
+            throw new EditRefused('This carrier leads out no voltage of its own as it is fed. Choose a source or a converter.');
         }
 
         return $carrier;

@@ -60,7 +60,7 @@ final class CoilVoltage implements Rule
                 Kind::Broken,
                 $id,
                 sprintf('The relay of “%s” has a %s coil; its rail %s carries %s.', $inspection->board->lines[$lineId]->name, QuantityPrinter::rounded($coilVolts, Unit::Volt), $inspection->board->nameOf($actuator->rail), QuantityPrinter::rounded($railVolts, Unit::Volt)),
-                [new Figure('rail over coil voltage', $railVolts / $coilVolts, Unit::Ratio, 'V_rail ÷ V_coil', ['rail ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'coil ' . QuantityPrinter::rounded($coilVolts, Unit::Volt)], 'nominal voltages', 'coil data of the relay')],
+                [new Figure('rail over coil voltage', $railVolts / $coilVolts, Unit::Ratio, 'V_rail ÷ V_coil', ['V_rail = ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($coilVolts, Unit::Volt)], 'nominal voltages', 'coil data of the relay')],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );
         }
@@ -101,7 +101,7 @@ final class CoilVoltage implements Rule
             Kind::Broken,
             $id,
             sprintf('The module of “%s” is made for %s; its rail %s carries %s.', $board->lines[$lineId]->name, QuantityPrinter::rounded($moduleVolts, Unit::Volt), $board->nameOf($actuator->rail), QuantityPrinter::rounded($railVolts, Unit::Volt)),
-            [new Figure('rail over module voltage', $railVolts / $moduleVolts, Unit::Ratio, 'V_rail ÷ V_module', ['rail ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'module ' . QuantityPrinter::rounded($moduleVolts, Unit::Volt)], 'nominal voltages', 'supply of the module’s part file')],
+            [new Figure('rail over module voltage', $railVolts / $moduleVolts, Unit::Ratio, 'V_rail ÷ V_module', ['V_rail = ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'V_module = ' . QuantityPrinter::rounded($moduleVolts, Unit::Volt)], 'nominal voltages', 'supply of the module’s part file')],
             static function () use ($inspection, $id, $actuator, $moduleVolts): array {
                 $remedies = [];
                 foreach ($inspection->board->rails as $rail => $facts) {

@@ -34,6 +34,7 @@ final class ModuleInputAmbiguous implements Rule
             'input current at pin low below the certain operate current, or at pin high above the certain release current, at the worst corner',
             Basis::FromMemory,
             'currents of the module’s part file',
+            explainedBy: ['drive.coil-voltage'],
         );
     }
 

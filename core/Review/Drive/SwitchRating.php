@@ -67,7 +67,7 @@ final class SwitchRating implements Rule
             $figure = static function (float $volts, string $corner) use ($switch, $relay, $result, $clamp, $actuator): Figure {
                 $peak = TurnOff::of($relay, $volts, $result->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS)->peakVolts;
 
-                return (new Figure('rated over greatest voltage at the switch', $switch->greatestVolts / $peak, Unit::Ratio, 'V_rated ÷ V_peak', ['rated ' . QuantityPrinter::rounded($switch->greatestVolts, Unit::Volt), 'peak ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words()))->outOf($switch->greatestVolts, $peak, Unit::Volt);
+                return (new Figure('rated over greatest voltage at the switch', $switch->greatestVolts / $peak, Unit::Ratio, 'V_rated ÷ V_peak', ['V_rated = ' . QuantityPrinter::rounded($switch->greatestVolts, Unit::Volt), 'V_peak = ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words()))->outOf($switch->greatestVolts, $peak, Unit::Volt);
             };
             $nominal = $figure($rail->typ, 'typical rail');
             $worst = $figure($rail->max, 'highest rail');

@@ -58,8 +58,8 @@ final class ContactOverloaded implements Rule
                 $danger ? Kind::Danger : Kind::Weak,
                 $id,
                 $danger
-                    ? sprintf(MarginState::Broken === $contact->volts->state() ? '“%s” has %s at a contact for %s.' : '“%s” draws %s through a contact for %s.', $line->name, $figure->needs(), $figure->has())
-                    : sprintf($inspection->board->appliance($line)->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it.' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s.', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere)),
+                    ? sprintf(0.0 === $contact->volts->nominal->value ? '“%s” has %s of direct current at an output that can switch none.' : (MarginState::Broken === $contact->volts->state() ? '“%s” has %s at a contact for %s.' : '“%s” draws %s through a contact for %s.'), $line->name, $figure->needs(), $figure->has())
+                    : sprintf($inspection->board->appliance($line)->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it (%s).' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s (%s).', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere), implode(', ', array_slice($figure->inputs, 2))),
                 [$figure, $contact->amps],
                 fn(): array => self::remedies($inspection, $id, $lineId, $actuator),
             );

@@ -56,7 +56,7 @@ final class SharedOverloaded implements Rule
                 $fuse = $inspection->mains->shared['fuse']->bears ?? null;
                 $kept = $part->isKeptByProgram() && null !== $fuse && $fuse->value <= $part->bears->value;
                 // Each part is a finding of its own: to accept the one must not hide the other.
-                yield new Finding($this->facts(), $kept ? Kind::Weak : Kind::Danger, $id, sprintf('The %s carries %s and bears %s.', $part->name, $part->amps->printed(), $part->bears->printed()) . ($kept ? sprintf(' The program promises no more than %s, and the fuse blows when it fails.', $part->promised?->printed()) : ''), [$part->margin, $part->amps, $part->bears, ...null === $part->promised ? [] : [$part->promised]], static fn(): array => self::remedies($inspection, $id, $part->amps->value));
+                yield new Finding($this->facts(), $kept ? Kind::Weak : Kind::Danger, $id, sprintf('The %s carries %s and bears %s.', $part->name, $part->amps->printed(), $part->bears->printedWhy()) . ($kept ? sprintf(' The program promises no more than %s, and the fuse blows when it fails.', $part->promised?->printed()) : ''), [$part->margin, $part->amps, $part->bears, ...null === $part->promised ? [] : [$part->promised]], static fn(): array => self::remedies($inspection, $id, $part->amps->value));
             }
         }
     }

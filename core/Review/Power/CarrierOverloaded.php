@@ -38,7 +38,7 @@ final class CarrierOverloaded implements Rule
             'More taken from a carrier’s pin than it gives',
             [Kind::Broken, Kind::Weak],
             'What a carrier gives at its 5 V pin comes through the diode and the fuse of its USB socket, and at its 3.3 V pin through its small regulator, of which the chip itself takes most.',
-            'current over what the way bears: at peak and typical values broken; at the worst corner, or for good over the house share, weak',
+            'current over what the way bears: at peak and typical values broken, at the worst corner weak',
             Basis::FromMemory,
             'ratings of the carrier’s part file, from memory',
         );
@@ -51,36 +51,56 @@ final class CarrierOverloaded implements Rule
         $carrier = $inspection->controller->carrier;
         foreach ($board->rails as $id => $rail) {
             if ($rail->throughUsb && null !== $carrier->usb) {
-                $amps = $flows->amps($id, Scenario::pullIn());
-                yield from $this->judge($inspection, $id, 'USB socket', $amps, $carrier->usb->ratedAmps, $id);
+                yield from $this->judge($inspection, $id, $id, ['USB socket' => [$flows->amps($id, Scenario::pullIn()), $carrier->usb->ratedAmps]]);
             }
         }
         if (null !== $carrier->regulator && $board->entry()->regulated) {
             $out = array_key_first(array_filter(array_map(static fn(string $id): bool => $board->feeder($id) instanceof Carrier, array_combine(array_keys($board->rails), array_keys($board->rails)))));
-            yield from $this->judge($inspection, $out ?? 'board', 'own regulator', $flows->amps(Draws::PINS, Scenario::pullIn()), $carrier->regulator->ratedAmps, $out);
+            $ways = ['own regulator' => [$flows->amps(Draws::PINS, Scenario::pullIn()), $carrier->regulator->ratedAmpsAt($board->railVolts($board->controllerRail)->min)]];
+            if (null !== $carrier->outsideAmps) {
+                $ways['pin ' . $carrier->outputLabel . ' to loads outside'] = [$flows->outside(Scenario::pullIn()), $carrier->outsideAmps];
+            }
+            yield from $this->judge($inspection, $out ?? 'board', $out, $ways);
         }
     }
 
     /**
+     * Says the way that is worst off.
+     *
      * @param ?string $rail that something else could feed
+     * @param non-empty-array<string, array{Demand, float}> $ways what runs through each, and what it bears
      * @return iterable<Finding>
      */
-    private function judge(Inspection $inspection, string $subject, string $way, Demand $amps, float $rated, ?string $rail): iterable
+    private function judge(Inspection $inspection, string $subject, ?string $rail, array $ways): iterable
     {
-        $figure = static fn(float $value, string $corner): Figure => new Figure('rated over drawn current', $rated / max($value, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I_rated = ' . QuantityPrinter::rounded($rated, Unit::Ampere), 'I = ' . QuantityPrinter::rounded($value, Unit::Ampere)], $corner, 'part file of the carrier, from memory');
-        $margin = new Margin($figure($amps->typical, 'typical values, all pull in while the radio sends'), $figure($amps->greatest, 'greatest loads, all pull in while the radio sends'));
+        $worst = null;
+        foreach ($ways as $way => [$amps, $rated]) {
+            $margin = self::margin($amps, $rated);
+            if (null === $worst || $margin->worst->value < $worst[1]->worst->value) {
+                $worst = [$way, $margin];
+            }
+        }
+        [$way, $margin] = $worst;
         if (MarginState::Sound === $margin->state()) {
             return;
         }
         $isBroken = MarginState::Broken === $margin->state();
+        $figure = $isBroken ? $margin->nominal : $margin->worst;
         yield new Finding(
             $this->facts(),
             $isBroken ? Kind::Broken : Kind::Weak,
             $subject,
-            sprintf('%s runs through the carrier’s %s, which bears %s.', QuantityPrinter::rounded($isBroken ? $amps->typical : $amps->greatest, Unit::Ampere), $way, QuantityPrinter::rounded($rated, Unit::Ampere)),
-            [$isBroken ? $margin->nominal : $margin->worst, $isBroken ? $margin->worst : $margin->nominal],
+            sprintf('%s runs through the carrier’s %s, which bears %s.', $figure->needs(), $way, $figure->has()),
+            [$figure, $isBroken ? $margin->worst : $margin->nominal],
             static fn(): array => null === $rail ? self::elsewhere($inspection) : OtherSupplies::remedies($inspection, $rail),
         );
+    }
+
+    private static function margin(Demand $amps, float $rated): Margin
+    {
+        $figure = static fn(float $value, string $corner): Figure => (new Figure('rated over drawn current', $rated / max($value, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I_rated = ' . QuantityPrinter::rounded($rated, Unit::Ampere), 'I = ' . QuantityPrinter::rounded($value, Unit::Ampere)], $corner, 'part file of the carrier, from memory'))->outOf($rated, $value, Unit::Ampere);
+
+        return new Margin($figure($amps->typical, 'typical values, all pull in while the radio sends'), $figure($amps->greatest, 'greatest loads, all pull in while the radio sends'));
     }
 
     /**
@@ -104,9 +124,7 @@ final class CarrierOverloaded implements Rule
         if ([] === $edits) {
             return [];
         }
-        $edit = new Sequence('Feed devices from other rails', $edits);
-        $after = Budget::of($edit->apply($board), $inspection->drive)->flows->amps(Draws::PINS, Scenario::pullIn())->greatest;
 
-        return $after > ($inspection->controller->carrier->regulator->ratedAmps ?? INF) ? [] : [new Remedy('Feed its devices from another rail', $edit)];
+        return [new Remedy('Feed its devices from another rail', new Sequence('Feed devices from other rails', $edits))];
     }
 }

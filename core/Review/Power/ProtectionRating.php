@@ -75,9 +75,9 @@ final class ProtectionRating implements Rule
         if ($amps <= $holds($part)) {
             return null;
         }
-        $figure = new Figure('continuous current', $amps, Unit::Ampere, 'Σ loads, all relays on', ['it bears ' . QuantityPrinter::rounded($holds($part), Unit::Ampere) . ' here', 'rated ' . QuantityPrinter::rounded($part->ratedAmps, Unit::Ampere)], 'greatest loads', $part->identity->name . ', ' . $part->identity->basis->words());
+        $figure = new Figure('continuous current', $amps, Unit::Ampere, 'Σ loads, all relays on', ['it bears ' . QuantityPrinter::rounded($holds($part), Unit::Ampere) . ' in air of ' . QuantityPrinter::rounded($air, Unit::Celsius), 'rated ' . QuantityPrinter::rounded($part->ratedAmps, Unit::Ampere)], 'greatest loads', $part->identity->name . ', ' . $part->identity->basis->words());
 
-        return new Finding($this->facts(), $amps > $part->ratedAmps ? Kind::Broken : Kind::Weak, $rail, sprintf('The rail %s carries %s for good; %s bears %s here.', $inspection->board->nameOf($rail), $figure->printed(), lcfirst($part->identity->name), QuantityPrinter::rounded($holds($part), Unit::Ampere)), [$figure], static fn(): array => self::remedies($inspection, $rail, $part, static fn(Protection $other): bool => $holds($other) >= $amps));
+        return new Finding($this->facts(), $amps > $part->ratedAmps ? Kind::Broken : Kind::Weak, $rail, sprintf('The rail %s carries %s for good; %s bears %s%s.', $inspection->board->nameOf($rail), $figure->printed(), lcfirst($part->identity->name), QuantityPrinter::rounded($holds($part), Unit::Ampere), $holds($part) < $part->ratedAmps ? ' in air of ' . QuantityPrinter::rounded($air, Unit::Celsius) : ''), [$figure], static fn(): array => self::remedies($inspection, $rail, $part, static fn(Protection $other): bool => $holds($other) >= $amps));
     }
 
     /**

@@ -36,6 +36,7 @@ final class RailDips implements Rule
             'lowest voltage of the rail against the brown-out and the least supply of the controller, what holds a relay, and what pulls one in; at typical values broken, at the worst corner weak',
             Basis::CommonPractice,
             'Ohm’s law and the circuit of the rail followed over time; holding at 35 % of the nominal voltage is common practice, from memory',
+            explainedBy: ['power.protection-rating', 'power.carrier-overloaded'],
         );
     }
 

@@ -60,7 +60,7 @@ final class RegulatorInput implements Rule
                 sprintf('%s gets %s%s and needs %s.', $who, $isBroken ? $dip->typical->printed() : $dip->worst->printed(), $isBroken ? ' while all relays pull in' : ' at its lowest', ($isBroken ? $headroom->margin->nominal : $headroom->margin->worst)->needs()),
                 [$isBroken ? $headroom->margin->nominal : $headroom->margin->worst, $isBroken ? $dip->typical : $dip->worst],
                 static fn(): array => self::remedies($inspection, $subject),
-                $budget->peak->value > $budget->rated->value ? 'power.supply-overloaded:' . $headroom->from : $entersWrong,
+                $budget->peak->value > $budget->rated->value ? 'power.supply-overloaded:' . $headroom->from : $entersWrong ?? 'power.rail-dips:' . $headroom->from,
             );
         }
     }
@@ -70,7 +70,7 @@ final class RegulatorInput implements Rule
         $volts = $inspection->board->railVolts($rail);
         $input = $inspection->board->entry()->input;
 
-        return $volts->min >= $input->min && $volts->max <= $input->max;
+        return $inspection->board->rails[$rail]->throughUsb || ($volts->min >= $input->min && $volts->max <= $input->max);
     }
 
     /**

@@ -59,6 +59,7 @@ final class RegulatorTooHot implements Rule
                 sprintf('%s burns %s and reaches %s%s; it bears %s.', 'board' === $spot->subject ? 'The regulator of the carrier' : $spot->name . ', which feeds ' . $inspection->board->nameOf($spot->subject) . ',', $spot->watts->printed(), $spot->celsius->printed(), $isBroken ? '' : ' at its greatest load', QuantityPrinter::rounded($spot->limitCelsius ?? 0.0, Unit::Celsius)),
                 [$isBroken ? $spot->margin->nominal : $spot->margin->worst, $spot->celsius, $spot->watts],
                 static fn(): array => 'board' === $spot->subject ? self::coolerCarrier($inspection) : self::coolerRail($inspection, $spot->subject),
+                'board' === $spot->subject ? 'power.controller-voltage:' . $inspection->board->controllerRail : null,
             );
         }
     }

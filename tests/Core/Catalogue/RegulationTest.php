@@ -47,7 +47,7 @@ final class RegulationTest extends TestCase
         $reg = TestBoards::part('boost-12v', Converter::class)->regulation;
         self::assertSame([12.0, 0.0], [$reg->outputAt(5.0, 0.3, true), $reg->outputAt(2.9, 0.3, true)]);
         // 0.3 A at 12 V and 88 % from 5 V: 0.82 A and its own 8 mA.
-        self::assertEqualsWithDelta(0.3 * 12 / 0.88 / 5 + 0.008, $reg->inputAmps(0.3, 12.0, 5.0), 1e-9);
+        self::assertEqualsWithDelta(0.3 * 12 / 0.88 / 5 + 0.008, $reg->inputAmps(0.3, 12.0, 5.0, false), 1e-9);
     }
 
     /**
@@ -56,9 +56,9 @@ final class RegulationTest extends TestCase
     public static function impossible(): iterable
     {
         $output = Spread::exactly(5.0);
-        yield 'switching without a curve' => [static fn(): object => new Regulation(RegulatorKind::StepDown, $output, 7.0, 20.0, Spread::exactly(1.0), 1.0, 0.0)];
-        yield 'linear with a curve' => [static fn(): object => new Regulation(RegulatorKind::Linear, $output, 7.0, 20.0, Spread::exactly(1.0), 1.0, 0.0, [new EfficiencyPoint(0.1, 0.8)])];
-        yield 'no input range' => [static fn(): object => new Regulation(RegulatorKind::Linear, $output, 20.0, 7.0, Spread::exactly(1.0), 1.0, 0.0)];
+        yield 'switching without a curve' => [static fn(): object => new Regulation(RegulatorKind::StepDown, $output, 7.0, 20.0, Spread::exactly(1.0), 1.0, Spread::exactly(0.0))];
+        yield 'linear with a curve' => [static fn(): object => new Regulation(RegulatorKind::Linear, $output, 7.0, 20.0, Spread::exactly(1.0), 1.0, Spread::exactly(0.0), [new EfficiencyPoint(0.1, 0.8)])];
+        yield 'no input range' => [static fn(): object => new Regulation(RegulatorKind::Linear, $output, 20.0, 7.0, Spread::exactly(1.0), 1.0, Spread::exactly(0.0))];
         yield 'more than everything' => [static fn(): object => new EfficiencyPoint(0.1, 1.2)];
         yield 'cable of nothing' => [static fn(): object => new Cable(1.0, 0.0)];
         yield 'limit below the rating' => [static fn(): object => new Supply(new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'), SupplyForm::Adapter, $output, 1.0, 0.5)];

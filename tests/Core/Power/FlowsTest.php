@@ -73,7 +73,7 @@ final class FlowsTest extends TestCase
         $pins = $flows->amps(Draws::PINS, $on)->typical;
         self::assertEqualsWithDelta(0.1003 + 2 * DriverAnalysis::of($board)->results['A1']->typicalPinAmps + 0.015, $pins, 1e-9, 'The display hangs on the carrier’s regulator.');
         $regulation = TestBoards::part('reg-7805', Converter::class)->regulation;
-        $heat = $regulation->watts($flows->amps('R1', $on)->typical, 5.0, 12.0) + $own->watts($pins, 3.3, 5.0);
+        $heat = $regulation->watts($flows->amps('R1', $on)->typical, 5.0, 12.0, false) + $own->watts($pins, 3.3, 5.0, false);
         $coils = 5 * 2 * DriverAnalysis::of($board)->results['A1']->coilAmps->value;
         self::assertEqualsWithDelta($in, $heat + $coils + 3.3 * $pins, 1e-9);
     }

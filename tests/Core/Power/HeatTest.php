@@ -28,7 +28,7 @@ final class HeatTest extends TestCase
         $regulation = TestBoards::part('reg-7805', Converter::class)->regulation;
         self::assertEqualsWithDelta(125.0, $air + ($regulation->airKelvinPerWatt ?? 0.0) * 7.0 * $amps, 0.3);
         // Its own 5 mA come on top of that.
-        self::assertEqualsWithDelta(7.0 * $amps + 12.0 * 0.005, $regulation->watts($amps, 5.0, 12.0), 1e-9);
+        self::assertEqualsWithDelta(7.0 * $amps + 12.0 * 0.005, $regulation->watts($amps, 5.0, 12.0, false), 1e-9);
     }
 
     public function testTheHottestPartIsNamedAndAHeatSinkCoolsIt(): void

@@ -270,9 +270,9 @@ final class RuleFixtures
         yield 'cap set the other way than the program' => self::one('drive.active-level', 'A1', Kind::Broken, '', $both($jumper, new SetModuleJumpers(['A1'], Level::Low), new StateActiveLevel(['A1'], Level::High)), $both($jumper, new SetModuleJumpers(['A1'], Level::High), new StateActiveLevel(['A1'], Level::High)));
 
         $six = TestBoards::withLines(6);
-        yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '828 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);
+        yield 'six coils on 3 W' => self::one('power.supply-overloaded', 'R1', Kind::Broken, '993 mA', new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), $six);
         $eight = TestBoards::edited(TestBoards::withLines(8), new StateRadio(false));
-        yield 'eight coils on 5 W, no radio' => self::one('power.supply-overloaded', 'R1', Kind::Weak, '892 mA', new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)), $eight);
+        yield 'eight coils on 5 W, no radio' => self::one('power.supply-overloaded', 'R1', Kind::Weak, '897 mA', new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)), $eight);
 
         $twelve = TestBoards::part('module-12v-10w', Supply::class);
         yield 'controller on 12 V' => self::one('power.controller-voltage', 'R1', Kind::Broken, '12.2 V', new ChooseSupply('R1', $twelve), $both(new AddRail('12 V', $twelve), new FeedCoils(['A1'], 'R2')));
@@ -481,8 +481,8 @@ final class RuleFixtures
         $protect = static fn(string $rail, string $id): Edit => new ProtectRail($rail, TestBoards::part($id, Protection::class));
         $device = static fn(string $id, ?string $rail = null, ?string $pin = null): Edit => new AttachDevice(TestBoards::part($id, Device::class), 'Display', $rail, $pin);
 
-        yield 'eight coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Broken, '×0.57', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(8));
-        yield 'three coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Weak, '×0.937', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(3));
+        yield 'eight coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Broken, '×0.563', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(8));
+        yield 'three coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Weak, '×0.715', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(3));
 
         $twelve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('module-12v-10w')));
         yield '7805 on 5 V' => self::one('power.regulator-input', 'R3', Kind::Broken, '×0.746', new AddConvertedRail('Logic', $converter('reg-7805'), 'R1'), new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), $twelve);
@@ -491,17 +491,17 @@ final class RuleFixtures
         yield 'regulator behind a diode' => self::one('power.regulator-input', 'R3', Kind::Weak, '×0.988', $both($protect('R2', 'schottky-3a'), new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R2')), new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R2'), $charger);
 
         yield 'coils behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Broken, '×0.661', new ConvertRail('R1', $converter('reg-7805'), 'R2'), new ConvertRail('R1', $converter('buck-5v-2a'), 'R2'), $twelve);
-        yield 'one coil behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Weak, '×0.926', $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2')), $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2'), new FitHeatSink('R1', 24.0)), $twelve);
+        yield 'one coil behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Weak, '×0.887', $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2')), $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2'), new FitHeatSink('R1', 24.0)), $twelve);
         $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new ChooseSupply('R1', $supply('module-12v-10w')), new ChooseEntry('VIN'));
-        yield 'display on a carrier that is fed 12 V' => self::one('power.regulator-too-hot', 'board', Kind::Weak, '×0.615', $device('character-display'), $device('small-display'), $avr);
+        yield 'display on a carrier that is fed 12 V' => self::one('power.regulator-too-hot', 'board', Kind::Weak, '×0.592', $device('character-display'), $device('small-display'), $avr);
 
         yield 'low-drop regulator without capacitors' => self::one('power.capacitor-missing', 'R2', Kind::Broken, '', $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', false)), $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', true)));
         yield '7805 without capacitors' => self::one('power.capacitor-missing', 'R3', Kind::Weak, '', $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', false)), $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', true)), $twelve);
 
         yield 'capacitance that a module cannot start into' => self::one('power.capacitance-too-large', 'R1', Kind::Weak, '10 mF', new StateReservoir('R1', 10e-3), new StateReservoir('R1', 2.2e-3));
 
-        yield 'long thin cable' => self::one('power.rail-dips', 'R1', Kind::Broken, '×0.936', new RunCable('R1', 25.0, 0.25e-6), new RunCable('R1', 2.0, 0.75e-6));
-        yield 'thin cable' => self::one('power.rail-dips', 'R1', Kind::Weak, '×0.991', new RunCable('R1', 12.0, 0.25e-6), new RunCable('R1', 2.0, 0.75e-6));
+        yield 'long thin cable' => self::one('power.rail-dips', 'R1', Kind::Broken, '×0.927', new RunCable('R1', 25.0, 0.25e-6), new RunCable('R1', 2.0, 0.75e-6));
+        yield 'thin cable' => self::one('power.rail-dips', 'R1', Kind::Weak, '×0.867', new RunCable('R1', 12.0, 0.25e-6), new RunCable('R1', 2.0, 0.75e-6));
 
         $ownRail = new AddRail('Coils', $supply('module-5v-5w'));
         yield 'coils on a source whose ground hangs by itself' => self::one('power.ground-not-joined', 'R2', Kind::Broken, '', $both($ownRail, new FeedCoils(['A1'], 'R2'), new StateGround('R2', false)), $both($ownRail, new FeedCoils(['A1'], 'R2'), new StateGround('R2', true)));
@@ -519,8 +519,8 @@ final class RuleFixtures
         $adapter = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('adapter-12v-1a')));
         yield 'socket wired the other way' => self::one('power.socket-polarity', 'R2', Kind::Broken, '', new StateSocket('R2', JackPolarity::CentreNegative), new StateSocket('R2', JackPolarity::CentrePositive), $adapter);
 
-        yield 'six coils behind a resettable fuse' => self::one('power.protection-rating', 'R1', Kind::Broken, '698 mA', $protect('R1', 'ptc-500ma'), $protect('R1', 'ptc-1a1'), TestBoards::withLines(6));
-        yield 'resettable fuse in a warm box' => self::one('power.protection-rating', 'R1', Kind::Weak, '407 mA', $both(new StateAmbient(70.0), $protect('R1', 'ptc-500ma')), $both(new StateAmbient(40.0), $protect('R1', 'ptc-500ma')), TestBoards::withLines(3));
+        yield 'six coils behind a resettable fuse' => self::one('power.protection-rating', 'R1', Kind::Broken, '703 mA', $protect('R1', 'ptc-500ma'), $protect('R1', 'ptc-1a1'), TestBoards::withLines(6));
+        yield 'resettable fuse in a warm box' => self::one('power.protection-rating', 'R1', Kind::Weak, '412 mA', $both(new StateAmbient(70.0), $protect('R1', 'ptc-500ma')), $both(new StateAmbient(40.0), $protect('R1', 'ptc-500ma')), TestBoards::withLines(3));
         yield 'surge clamp at the rail’s own voltage' => self::one('power.protection-rating', 'R1', Kind::Broken, '5.1 V', $protect('R1', 'tvs-5v'), $protect('R1', 'tvs-6v'));
 
         yield 'coil on a block battery' => self::one('power.battery-soon-empty', 'R2', Kind::Broken, '3.5 h', $both(new AddRail('Battery', $supply('battery-9v')), new FeedCoils(['A1'], 'R2')), $both(new AddRail('Adapter', $supply('adapter-9v-1a')), new FeedCoils(['A1'], 'R2')));
@@ -535,7 +535,7 @@ final class RuleFixtures
         yield 'sensor on a pin that is no output' => self::one('power.device-on-pin', 'D1', Kind::Broken, '', $device('temperature-sensor', null, '35'), $device('temperature-sensor', null, '25'));
 
         $small = static fn(float $height): Edit => new Sequence('a small box', [new StateBox(lengthMetres: 0.1, widthMetres: 0.08, heightMetres: $height), new StateLoad('L2', 2000.0)]);
-        yield 'small box that holds its heat' => self::one('power.warm-box', 'box', Kind::Weak, '40.7 °C', $small(0.06), $small(0.08));
+        yield 'small box that holds its heat' => self::one('power.warm-box', 'box', Kind::Weak, '40.9 °C', $small(0.06), $small(0.08));
         yield 'held coil behind a zener' => self::one('power.hold-current', 'A1', Kind::Broken, '×0.491', $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)), $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)));
         yield 'coil held with a third' => self::one('power.hold-current', 'A1', Kind::Weak, '×0.324', new HoldCoils(['A1'], 0.33), new HoldCoils(['A1'], 0.5));
     }

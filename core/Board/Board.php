@@ -25,8 +25,8 @@ use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\MapOf;
 use IronLatch\Core\Record\Measured;
@@ -310,7 +310,7 @@ final readonly class Board
     /** °C of the air at the coils: as stated, else 40. */
     public function ambientCelsius(): float
     {
-        return is_float($this->ambient->value) ? $this->ambient->value : 40.0;
+        return (float) ($this->ambient->value ?? NewBoard::ambient()->value);
     }
 
     /** The relay that a driver switches, or what stands in its place: the appliance itself, seen as a coil. */

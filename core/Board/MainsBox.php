@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
@@ -43,6 +44,7 @@ final readonly class MainsBox
      * @param ?Fact<bool> $bothFused behind two live conductors, each has a fuse of its own
      * @param ?Fact<bool> $socketReachable a USB or programming socket can be reached without opening the cover
      * @param ?Fact<BridgingCapacitor> $bridgingCapacitor between mains and low voltage, outside the supply
+     * @param ?Fact<BoxKind> $kind how the box gives off its heat; closed while nothing is said of it
      * @param ?Fact<float> $lengthMetres of the box, inside; with width and height the air in it is reckoned
      * @param ?Fact<float> $widthMetres of the box
      * @param ?Fact<float> $heightMetres of the box, from its base to its cover
@@ -106,6 +108,8 @@ final readonly class MainsBox
         public ?Fact $widthMetres = null,
         #[FactOf('float'), Measured(Unit::Metre)]
         public ?Fact $heightMetres = null,
+        #[FactOf(BoxKind::class)]
+        public ?Fact $kind = null,
     ) {
         if (is_int($atOnce?->value) && $atOnce->value < 1) {
             throw new \InvalidArgumentException('At least one line can run at a time.');
@@ -145,6 +149,11 @@ final readonly class MainsBox
         [$length, $width, $height] = [$this->lengthMetres?->value, $this->widthMetres?->value, $this->heightMetres?->value];
 
         return is_float($length) && is_float($width) && is_float($height) ? [$length, $width, $height] : null;
+    }
+
+    public function kind(): BoxKind
+    {
+        return $this->kind?->value instanceof BoxKind ? $this->kind->value : BoxKind::Closed;
     }
 
     /** Metres above the sea. */

@@ -15,7 +15,7 @@ use IronLatch\Core\Record\Fact;
 /** An empty board with one rail and the usual NPN driver. */
 final class NewBoard
 {
-    public const AMBIENT_CELSIUS = 40.0;
+    private const AMBIENT_CELSIUS = 40.0;
     private const BASE_OHMS = 470.0;
     private const BASE_EMITTER_OHMS = 10e3;
 
@@ -31,7 +31,7 @@ final class NewBoard
             $carrier->identity->id,
             $mains->identity->id,
             self::radioOf($chip),
-            Fact::assumed(self::AMBIENT_CELSIUS, 'usual in a closed box'),
+            self::ambient(),
             'R1',
             ['R1' => new Rail(sprintf('%g V', $supply->output->typ), $supply->identity->id)],
             [],
@@ -48,6 +48,16 @@ final class NewBoard
             [],
             $parts,
         );
+    }
+
+    /**
+     * The air at the coils until the maker states it, in °C.
+     *
+     * @return Fact<float>
+     */
+    public static function ambient(): Fact
+    {
+        return Fact::assumed(self::AMBIENT_CELSIUS, 'usual in a closed box');
     }
 
     /**

@@ -24,6 +24,8 @@ final readonly class PinFunction
      * @param int $positions of a selector ladder; 0 for everything else
      * @param ?Fact<bool> $repeated codes also come from a sender that repeats them, with nobody in the room; of an infrared receiver
      * @param ?Fact<Insulation> $barrier what keeps mains from its wire; of what listens to the mains itself
+     * @param ?float $debounceFarads between the wire of a contact and ground; null for none
+     * @param ?Fact<bool> $madeForMains the contact was made for mains, and wants more current than one for signals
      * @param bool $servesNoLine the maker states that it operates no line, and that it is meant so
      */
     public function __construct(
@@ -42,7 +44,17 @@ final readonly class PinFunction
         public ?Fact $repeated = null,
         #[FactOf(Insulation::class)]
         public ?Fact $barrier = null,
+        #[Measured(Unit::Farad)]
+        public ?float $debounceFarads = null,
+        #[FactOf('bool')]
+        public ?Fact $madeForMains = null,
     ) {
+        if (null !== $debounceFarads && ($debounceFarads < 100e-12 || $debounceFarads > 100e-6)) {
+            throw new \InvalidArgumentException('A capacitor beside a contact has between 100 pF and 100 µF. Usual are 100 nF.');
+        }
+        if (null !== $debounceFarads && !$kind->isContact()) {
+            throw new \InvalidArgumentException('Only a contact has a capacitor against its bouncing.');
+        }
         if (is_float($highVolts?->value) && ($highVolts->value < 0.5 || $highVolts->value > 60)) {
             throw new \InvalidArgumentException('The high level of a signal lies between 0.5 V and 60 V. Usual are 3.3 V and 5 V.');
         }

@@ -9,16 +9,4 @@ final class BoxWalls
 {
     public const WATTS_PER_SQUARE_METRE_KELVIN = 5.5;
     public const SOURCE = '5.5 W/m²K for a small plastic box on a wall, its back not counted: common practice, from memory';
-
-    /** Kelvin of the air inside above the room. */
-    public static function rise(float $watts, float $lengthMetres, float $widthMetres, float $heightMetres): float
-    {
-        return $watts / (self::WATTS_PER_SQUARE_METRE_KELVIN * self::area($lengthMetres, $widthMetres, $heightMetres));
-    }
-
-    /** Square metres that give heat off: one wall lies against a wall or a table and gives nothing off. */
-    public static function area(float $lengthMetres, float $widthMetres, float $heightMetres): float
-    {
-        return $lengthMetres * $widthMetres + 2 * $heightMetres * ($lengthMetres + $widthMetres);
-    }
 }

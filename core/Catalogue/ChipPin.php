@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Catalogue;
 
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
-use IronLatch\Core\Quantity\Unit;
 
 /** One pin of a chip: what it can do, what it does at start-up, what reset needs of it. */
 final readonly class ChipPin

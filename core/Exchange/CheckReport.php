@@ -33,7 +33,7 @@ final class CheckReport
         foreach ($report->holdPoints as $point) {
             $lines[] = 'to verify before mains: ' . $point->verify;
         }
-        foreach (AssumedFacts::of($board) as $assumed) {
+        foreach (AssumedFacts::of($report->judged) as $assumed) {
             $lines[] = 'assumed: ' . $assumed;
         }
         if ([] === $report->findings) {
@@ -70,7 +70,7 @@ final class CheckReport
                 'statement' => $finding->statement,
             ], $report->findings),
             'toVerify' => array_map(static fn(HoldPoint $point): array => ['rule' => $point->rule->id, 'subject' => $point->subject, 'verify' => $point->verify], $report->holdPoints),
-            'assumed' => AssumedFacts::of($board),
+            'assumed' => AssumedFacts::of($report->judged),
             'neverLookedAt' => RuleBook::neverLooksAt(),
             'notChecked' => array_map(static fn(NotChecked $gap): array => ['rule' => $gap->rule->id, 'subject' => $gap->subject, 'needs' => $gap->needs], $report->notChecked),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";

@@ -20,6 +20,8 @@ use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Schedule;
+use IronLatch\Core\Board\SensorRule;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Level;
@@ -279,6 +281,7 @@ final class Constants
             }
         } elseif ('' !== $surface->function) {
             array_push($all, ...self::pin($inspection, $section, $stem, $surface->function));
+            array_push($all, ...self::sensor($section, $stem, $surface->rule));
             if ($entry->kind->isByHand()) {
                 $all[] = new Constant($section, $stem . '_KIND', SurfaceKind::WallSwitch === $entry->kind ? 'maintained' : (SurfaceKind::Knob === $entry->kind ? 'knob' : 'momentary'));
             }
@@ -294,8 +297,54 @@ final class Constants
                 }
             }
         }
+        array_push($all, ...self::times($section, $stem, $surface->schedule));
         if ($entry->direction->commands()) {
             $all[] = new Constant($section, $stem . '_ACTS', $entry->operation->value, SurfaceKind::Knob === $entry->kind ? 'counts when it is moved, and not before' : '');
+        }
+
+        return $all;
+    }
+
+    /**
+     * @return list<Constant> thresholds in tenths, so that a program needs no fractions
+     */
+    private static function sensor(string $section, string $stem, ?SensorRule $rule): array
+    {
+        if (null === $rule) {
+            return [];
+        }
+        $all = [new Constant($section, $stem . '_SENSES', $rule->sensed->value)];
+        foreach (['_ON_AT_TENTHS' => $rule->on(), '_OFF_AT_TENTHS' => $rule->off()] as $ending => $value) {
+            if (null !== $value) {
+                $all[] = new Constant($section, $stem . $ending, (int) round($value * 10), 'tenths of ' . $rule->unit()->value);
+            }
+        }
+        foreach (['_LEAST_ON_MS' => $rule->leastOnSeconds, '_LEAST_OFF_MS' => $rule->leastOffSeconds] as $ending => $seconds) {
+            if ($seconds > 0) {
+                $all[] = new Constant($section, $stem . $ending, (int) round($seconds * 1e3), 'whatever the sensor says');
+            }
+        }
+        if (null !== $rule->whenLost) {
+            $all[] = new Constant($section, $stem . '_WHEN_LOST', $rule->whenLost->value, 'when the sensor says nothing, or nothing that can be');
+        }
+
+        return $all;
+    }
+
+    /**
+     * @return list<Constant>
+     */
+    private static function times(string $section, string $stem, ?Schedule $schedule): array
+    {
+        $all = [];
+        foreach ($schedule->times ?? [] as $number => $time) {
+            $all[] = new Constant($section, sprintf('%s_TIME_%d', $stem, $number + 1), $time->said());
+        }
+        if (null !== $schedule?->clock) {
+            $all[] = new Constant($section, $stem . '_CLOCK', $schedule->clock->value);
+        }
+        if (null !== $schedule?->missed) {
+            $all[] = new Constant($section, $stem . '_MISSED', $schedule->missed->value, 'a time that passed while the board was dead or did not know the time');
         }
 
         return $all;

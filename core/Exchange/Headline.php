@@ -51,7 +51,7 @@ final class Headline
         foreach ($report->holdPoints as $point) {
             $notes[] = 'To verify before mains: ' . $point->verify;
         }
-        foreach (AssumedFacts::of($board) as $assumed) {
+        foreach (AssumedFacts::of($report->judged) as $assumed) {
             $notes[] = 'Assumed: ' . $assumed;
         }
         foreach ($report->notChecked as $gap) {

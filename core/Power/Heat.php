@@ -48,7 +48,7 @@ final readonly class Heat
         }
         foreach (PackageHeat::of($board, $drive) as $package) {
             $watts = array_sum(array_map(static fn(string $id): float => $drive->results[$id]->switchWatts->value ?? 0.0, $package->actuators));
-            $spots[] = new HeatSpot($package->array->identity->name . ' ' . $package->package, $package->actuators[0], new Figure('heat in the array', $watts, Unit::Watt, 'Σ V_switch · I_coil', [], 'all channels on, greatest drop and current', self::LAW), self::celsius($board, $package->array->junctionKelvinPerWatt, $watts, $package->array->greatestCelsius), $package->array->greatestCelsius, $package->margin);
+            $spots[] = new HeatSpot($package->array->identity->name . ' ' . $package->package, $package->actuators[0], new Figure('heat in the array', $watts, Unit::Watt, 'Σ of what each channel keeps · its current', [sprintf('%d channels', count($package->actuators))], 'all channels on, greatest drop and current', self::LAW), self::celsius($board, $package->array->junctionKelvinPerWatt, $watts, $package->array->greatestCelsius), $package->array->greatestCelsius, $package->margin);
         }
         $spots = [...$spots, ...self::coils($board, $drive)];
         usort($spots, static fn(HeatSpot $a, HeatSpot $b): int => [$a->margin->worst->value ?? INF, -$a->watts->value] <=> [$b->margin->worst->value ?? INF, -$b->watts->value]);
@@ -128,6 +128,6 @@ final readonly class Heat
             return [];
         }
 
-        return [new HeatSpot('Coils, all on', $first, new Figure('heat in the coils', $watts, Unit::Watt, 'Σ I² · R', [], 'typical values, all on', 'Joule’s law'), new Figure('coil', $board->ambientCelsius() + DriverAnalysis::COIL_RISE_KELVIN, Unit::Celsius, 'T_air + 35 K', [], 'after a long hold', 'from memory'), null, null)];
+        return [new HeatSpot('Coils, all on', $first, new Figure('heat in the coils', $watts, Unit::Watt, 'Σ I² · R', [], 'typical values, all on', 'Joule’s law'), new Figure('coil', $board->ambientCelsius() + DriverAnalysis::COIL_RISE_KELVIN, Unit::Celsius, 'T_air + 35 K', ['T_air = ' . QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius)], 'after a long hold', 'from memory'), null, null)];
     }
 }

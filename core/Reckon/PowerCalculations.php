@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Reckon;
 
+use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Catalogue\BoxWalls;
 use IronLatch\Core\Catalogue\Copper;
 use IronLatch\Core\Quantity\PreferredValues;
@@ -158,8 +159,8 @@ final class PowerCalculations
             'height' => new Input('Height', Unit::Metre, '75 mm', 0.01, 3.0),
             'room' => new Input('Room', Unit::Celsius, '25 °C', -40.0, 80.0),
         ], static function (array $v): array {
-            $area = BoxWalls::area($v['length'], $v['width'], $v['height']);
-            $rise = BoxWalls::rise($v['watts'], $v['length'], $v['width'], $v['height']);
+            $area = BoxKind::Closed->squareMetres($v['length'], $v['width'], $v['height']);
+            $rise = $v['watts'] / BoxKind::Closed->wattsPerKelvin($v['length'], $v['width'], $v['height']);
             $source = BoxWalls::SOURCE;
 
             return [

@@ -18,17 +18,21 @@ use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverWay;
+use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Pins\PinCurrents;
 use IronLatch\Core\Pins\Seating;
 use IronLatch\Core\Pins\SeatingPlan;
 use IronLatch\Core\Pins\StartUp;
+use IronLatch\Core\Power\BoxAir;
 use IronLatch\Core\Power\Budget;
+use IronLatch\Core\Quantity\Figure;
 
 /** A board with all its analyses, computed once: what rules read and screens draw. */
 final readonly class Inspection
 {
+    public Board $board;
     public Controller $controller;
     public DriverAnalysis $drive;
     public Seating $seating;
@@ -39,22 +43,42 @@ final readonly class Inspection
     public StartUp $startUp;
     public PinCurrents $pinCurrents;
     public SeatingPlan $plan;
+    /** The air in the box that the heat of everything on makes; null while its size is not stated. */
+    public ?Figure $boxAir;
 
     /**
      * @param ?Catalogue $catalogue parts that remedies may propose; without one, remedies keep to the parts of the board
      */
-    public function __construct(public Board $board, public ?Catalogue $catalogue = null)
+    public function __construct(Board $board, public ?Catalogue $catalogue = null)
     {
+        [$drive, $power, $mains] = self::electrics($board);
+        $this->boxAir = BoxAir::of($board, $power->heat, array_map(static fn(ContactLoad $load): float => $load->amps->value, $mains->contacts));
+        $warmed = BoxAir::warmed($board, $this->boxAir);
+        if ($warmed !== $board) {
+            $board = $warmed;
+            [$drive, $power, $mains] = self::electrics($board);
+        }
+        $this->board = $board;
         $this->controller = $board->controller();
-        $this->drive = DriverAnalysis::of($board);
+        $this->drive = $drive;
+        $this->power = $power;
+        $this->mains = $mains;
         $this->startUp = new StartUp($board);
         $this->seating = Seating::of($board, $this->startUp);
-        $this->power = Budget::of($board, $this->drive);
-        $this->mains = LivePath::of($board);
         $this->controls = ControlMap::of($board);
         $this->fitness = new Fitness($board, $this->startUp);
         $this->pinCurrents = PinCurrents::of($board, $this->drive);
         $this->plan = new SeatingPlan($board, $this->fitness);
+    }
+
+    /**
+     * @return array{DriverAnalysis, Budget, LivePath}
+     */
+    private static function electrics(Board $board): array
+    {
+        $drive = DriverAnalysis::of($board);
+
+        return [$drive, Budget::of($board, $drive), LivePath::of($board)];
     }
 
     /** Whether nothing of the board belongs to a stage yet, so that looking at it says nothing. */

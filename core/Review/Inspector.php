@@ -39,9 +39,9 @@ final readonly class Inspector
         foreach (Stage::cases() as $stage) {
             $stages[$stage->value] = self::stage($inspection, $stage, $findings, $notChecked, $holdPoints);
         }
-        $trial = new Trial($this, $inspection, new Report($findings, $notChecked, $stages, $holdPoints));
+        $trial = new Trial($this, $inspection, new Report($inspection->board, $findings, $notChecked, $stages, $holdPoints));
 
-        return new Report(array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings), $notChecked, $stages, $holdPoints);
+        return new Report($inspection->board, array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings), $notChecked, $stages, $holdPoints);
     }
 
     /**

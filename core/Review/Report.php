@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review;
 
+use IronLatch\Core\Board\Board;
+
 /** Everything that an inspection has to say of a board. */
 final readonly class Report
 {
     /**
+     * @param Board $judged the board as it was judged: with the air that its own heat makes where nobody has stated it
      * @param list<Finding> $findings worst first, follow-ups behind what counts
      * @param list<NotChecked> $notChecked
      * @param array<string, StageReport> $stages by stage
      * @param list<HoldPoint> $holdPoints promises of work, to be verified on each copy before mains
      */
-    public function __construct(public array $findings, public array $notChecked, public array $stages, public array $holdPoints = []) {}
+    public function __construct(public Board $judged, public array $findings, public array $notChecked, public array $stages, public array $holdPoints = []) {}
 
     /**
      * Promises to be verified that another report does not have.

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '8';
+    public const VERSION = '9';
 
     /**
      * @return list<Rule>
@@ -28,6 +28,7 @@ final class RuleBook
             new Pins\StrapAtReset(),
             new Pins\SwitchHoldsStrap(),
             new Pins\ButtonOnStrap(),
+            new Pins\DebounceOnStrap(),
             new Pins\BootTwitch(),
             new Pins\OutputOnInputOnly(),
             new Pins\PullUpMissing(),
@@ -43,6 +44,7 @@ final class RuleBook
             new Pins\CurrentSum(),
             new Pins\DriveStrength(),
             new Pins\LongCable(),
+            new Pins\WettingCurrent(),
             new Pins\ExpanderSources(),
             new Pins\ExpanderAtPowerUp(),
             new Pins\ExpanderBusLevel(),
@@ -110,6 +112,7 @@ final class RuleBook
             new Mains\RestoredOn(),
             new Mains\SwitchedOnInGroup(),
             new Mains\StartsByItself(),
+            new Mains\SensorLost(),
             new Mains\NotInterlocked(),
             new Mains\PauseTooShort(),
             new Mains\TakenAsIsolation(),
@@ -132,6 +135,8 @@ final class RuleBook
             new Controls\Unreached(),
             new Controls\NoWayIn(),
             new Controls\OverCapacity(),
+            new Controls\SensorHunts(),
+            new Controls\TimerClock(),
             new Controls\FeedbackOneWay(),
             new Controls\ToggleLossy(),
             new Controls\ReconnectBlocks(),

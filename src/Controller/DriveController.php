@@ -63,10 +63,11 @@ final class DriveController extends AbstractController
     {
         $board = $this->opened($id, $actuator)->board;
         $circuit = Circuits::of($board, $board->actuators()[$actuator][1]) ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
-        $values = $circuit->worst($board->ambientCelsius());
+        $inspection = new Inspection($board);
+        $values = $circuit->worst($inspection->board->ambientCelsius());
         $netlist = $circuit->netlist($values, Level::High === $circuit->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
 
-        return new Response(sprintf("* %s of %s, relay of %s, at the corner that hurts\n", $circuit->title(), str_replace(["\r", "\n"], ' ', $board->name), str_replace(["\r", "\n"], ' ', $board->nameOf($actuator))) . Headline::ofNetlist('Netlist', $board, Inspector::withRuleBook()->inspect(new Inspection($board)), date('Y-m-d')) . $netlist->spice(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator))]);
+        return new Response(sprintf("* %s of %s, relay of %s, at the corner that hurts\n", $circuit->title(), str_replace(["\r", "\n"], ' ', $board->name), str_replace(["\r", "\n"], ' ', $board->nameOf($actuator))) . Headline::ofNetlist('Netlist', $board, Inspector::withRuleBook()->inspect($inspection), date('Y-m-d')) . $netlist->spice(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator))]);
     }
 
     private function screen(OpenBoard $opened): DriveScreen

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
+use IronLatch\Core\Board\ClockSource;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
@@ -20,6 +21,7 @@ use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\AddScenario;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\AddSwitchTime;
 use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\AttachDevice;
 use IronLatch\Core\Board\Edit\ChangeChannel;
@@ -44,6 +46,7 @@ use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\Edit\StateClock;
 use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateHours;
@@ -53,6 +56,7 @@ use IronLatch\Core\Board\Edit\StateOutputOrder;
 use IronLatch\Core\Board\Edit\StateRepeated;
 use IronLatch\Core\Board\Edit\StateReservoir;
 use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\StateSensorRule;
 use IronLatch\Core\Board\Edit\StateSocket;
 use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\Edit\StateStepBank;
@@ -63,12 +67,15 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\LostSensor;
+use IronLatch\Core\Board\MissedTime;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
@@ -177,6 +184,9 @@ final readonly class DemoBoards
             new AddScenario('Evening', ['L1', 'L5'], true),
             new AddSurface('L4', SurfaceKind::SensorRule, 'F14'),
             new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
+            // Water at the probe shuts the valve; damp air starts the dehumidifier, for ten minutes at least.
+            new StateSensorRule('S13', Sensed::Event, whenLost: LostSensor::Off),
+            new StateSensorRule('S14', Sensed::Humidity, onPercent: 60.0, offPercent: 50.0, leastOnSeconds: 600.0, leastOffSeconds: 240.0, whenLost: LostSensor::Off),
             // One remote, read once; a broker in the house for all lines, and a voice for three of them.
             ...self::keys(['S2' => 0x45, 'S4' => 0x46, 'S6' => 0x47, 'S8' => 0x44, 'S10' => 0x40, 'S12' => 0x43]),
             new AddChannel($this->part('message-broker', SurfaceProfile::class), 'House broker', 'alder-row/utility'),
@@ -218,6 +228,12 @@ final readonly class DemoBoards
 
         return self::make($board, [
             new AddSurface('L3', SurfaceKind::SensorRule, 'F8'),
+            new StateSensorRule('S6', Sensed::Temperature, 25.0, 26.0, whenLost: LostSensor::Off),
+            new AddSwitchTime('S2', '09:00', true),
+            new AddSwitchTime('S2', '19:00', false),
+            new AddSwitchTime('S3', '10:30', true),
+            new AddSwitchTime('S3', '20:00', false),
+            new StateClock(['S2', 'S3'], ClockSource::Network, MissedTime::ByTheTable),
             // Printed D1, D2, D5, D8, D0, D7, D3 and D6: one was noted by its print; the wall switch on D3 stops the chip when it stands closed.
             ...self::seats(['F1' => 'GPIO5', 'F2' => 'D2', 'F3' => 'GPIO14', 'F4' => 'GPIO15', 'F5' => 'GPIO16', 'F6' => 'GPIO13', 'F7' => 'GPIO0', 'F8' => 'GPIO12']),
             new FitPull('F8', PullDirection::Up, 4.7e3),
@@ -254,6 +270,9 @@ final readonly class DemoBoards
             new AddSurface('L2', SurfaceKind::SensorRule, 'F4'),
             new AddSurface('L3', SurfaceKind::SensorRule, 'F4'),
             new AddSurface('L3', SurfaceKind::PushButton),
+            new StateSensorRule('S1', Sensed::Temperature, 19.0, 20.0, whenLost: LostSensor::Off),
+            new StateSensorRule('S2', Sensed::Temperature, 23.0, 22.0, leastOnSeconds: 300.0, leastOffSeconds: 300.0, whenLost: LostSensor::Off),
+            new StateSensorRule('S3', Sensed::Temperature, 22.0, 21.0, whenLost: LostSensor::Off),
         ]);
 
         return self::make($board, [

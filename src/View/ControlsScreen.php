@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\View;
 
+use IronLatch\Core\Board\ClockSource;
+use IronLatch\Core\Board\Days;
 use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\LostSensor;
+use IronLatch\Core\Board\MissedTime;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Catalogue\Operation;
@@ -47,6 +52,12 @@ final readonly class ControlsScreen
             'sheets' => SetUpSheet::all($this->inspection),
             'constants' => count(Constants::of($this->inspection)),
             'group_kinds' => LineGroupKind::cases(),
+            'sensed' => Sensed::cases(),
+            'yes_or_no' => Sensed::Event,
+            'lost' => LostSensor::cases(),
+            'days' => Days::cases(),
+            'clocks' => ClockSource::cases(),
+            'missed' => MissedTime::cases(),
             'off_only' => Operation::Off,
             'restore_policies' => RestorePolicy::cases(),
             'wired_kinds' => array_filter(SurfaceKind::cases(), static fn(SurfaceKind $kind): bool => !$kind->isRemote()),

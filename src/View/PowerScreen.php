@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
@@ -18,7 +19,6 @@ use IronLatch\Core\Power\SupplyChoice;
 use IronLatch\Core\Power\SupplyOffer;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Power\WarmBox;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
 
@@ -49,7 +49,8 @@ final readonly class PowerScreen
 
         return [
             'power' => $this->inspection->power,
-            'box_air' => WarmBox::air($this->inspection),
+            'box_kinds' => BoxKind::cases(),
+            'box_air' => $this->inspection->boxAir,
             'scenarios' => $scenarios,
             'scenario' => $chosen,
             'rail_id' => $rail,

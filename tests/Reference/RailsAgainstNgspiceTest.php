@@ -45,7 +45,7 @@ final class RailsAgainstNgspiceTest extends TestCase
         yield 'behind 12 m of thin cable' => [TestBoards::edited($eight, new RunCable('R1', 6.0, 0.25e-6)), 'R1'];
         yield 'behind a diode and a fuse' => [TestBoards::edited($eight, new ProtectRail('R1', TestBoards::part('schottky-3a', Protection::class)), new ProtectRail('R1', TestBoards::part('fuse-1a', Protection::class))), 'R1'];
         yield 'a module that the burst takes beyond its limit' => [TestBoards::edited($eight, new ChooseSupply('R1', $supply('module-5v-5w')), new ChooseRelay(array_keys($eight->actuators()), TestBoards::part('cube-5v', Relay::class)), new StateReservoir('R1', 1e-3, 0.1)), 'R1'];
-        yield 'a module that is too small altogether' => [TestBoards::edited($eight, new ChooseSupply('R1', $supply('module-5v-3w'))), 'R1'];
+        yield 'a module that is too small altogether' => [TestBoards::edited(TestBoards::withLines(3), new ChooseSupply('R1', $supply('module-5v-3w'))), 'R1'];
         yield 'next to no capacitance' => [TestBoards::edited($eight, new StateReservoir('R1', 1e-6, 0.05), new RunCable('R1', 6.0, 0.25e-6)), 'R1'];
         $twelve = TestBoards::edited($eight, new AddRail('12 V', $supply('battery-9v')), new ChooseRelay(['A1', 'A2', 'A3'], TestBoards::part('reinforced-12v', Relay::class)), new FeedCoils(['A1', 'A2', 'A3'], 'R2'));
         yield 'three coils on a block battery' => [$twelve, 'R2'];

@@ -8,6 +8,8 @@ use IronLatch\Catalogue\FileCatalogue;
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BridgingCapacitor;
+use IronLatch\Core\Board\ClockSource;
+use IronLatch\Core\Board\Days;
 use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddFunction;
 use IronLatch\Core\Board\Edit\AddGroup;
@@ -16,6 +18,7 @@ use IronLatch\Core\Board\Edit\AddLineGroup;
 use IronLatch\Core\Board\Edit\AddRelay;
 use IronLatch\Core\Board\Edit\AddSelector;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\AddSwitchTime;
 use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
@@ -26,7 +29,9 @@ use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
+use IronLatch\Core\Board\Edit\StateClock;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateContactMade;
 use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateInnerMemory;
 use IronLatch\Core\Board\Edit\StateRepeated;
@@ -38,6 +43,7 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\MissedTime;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OvervoltageCategory;
@@ -117,6 +123,7 @@ final class TestBoards
             new SeatFunction('F4', 'GPIO32'),
             new SeatFunction('F5', 'GPIO34'),
             new StateCable(['F3', 'F4'], 0.5),
+            new StateContactMade(['F3'], false),
             new StateSafety(['L1', 'L2'], outlet: OutletKind::Fixed),
             new StateSafety(['L2'], earthJoined: true, restore: RestorePolicy::Off, cutOut: true),
             ...self::mainsFacts(),
@@ -179,6 +186,9 @@ final class TestBoards
             new AddLine('Größe & Pump', self::part('return-pump', Appliance::class)),
             new StateActiveLevel(['A5'], Level::Low),
             new AddSurface('L4', SurfaceKind::Timer),
+            new AddSwitchTime('S4', '06:30', true),
+            new AddSwitchTime('S4', '21:15', false, Days::Working),
+            new StateClock(['S4'], ClockSource::Network, MissedTime::ByTheTable),
             new SeatFunction('F6', '21'),
             new SeatFunction('F7', '19'),
             new SeatFunction('F8', '18'),

@@ -84,7 +84,7 @@ final class ControlsTest extends BoardTestCase
             $crawler = $this->browser->request('GET', $base . '/sheets/' . $column);
             self::assertResponseIsSuccessful($column);
             self::assertStringContainsString('Isolate and prove dead', $crawler->filter('.caution')->text(), $column);
-            self::assertStringContainsString('rule book 8', $crawler->filter('#main')->text());
+            self::assertStringContainsString('rule book 9', $crawler->filter('#main')->text());
             self::assertGreaterThan(0, $crawler->filter('tbody input[type=checkbox]')->count());
             $this->browser->request('GET', $base . '/sheets/' . $column . '.csv');
             self::assertStringStartsWith('"Set-up of ', $this->page());
@@ -116,6 +116,9 @@ final class ControlsTest extends BoardTestCase
             ['add-line-group', ['kind' => 'room', 'name' => 'Hall', 'switchesOn' => '0', 'lines' => ['L1', 'L2'], 'channels' => ['C5']]],
             ['change-line-group', ['group' => 'K3', 'name' => 'Hall', 'switchesOn' => '0', 'lines' => ['L1', 'L2', 'L3']]],
             ['state-stagger', ['seconds' => '400 ms']],
+            ['add-switch-time', ['surface' => 'S4', 'at' => '12:00', 'on' => '1', 'days' => 'Monday to Friday']],
+            ['remove-switch-time', ['surface' => 'S4', 'at' => '06:30', 'days' => 'every day']],
+            ['state-clock', ['surfaces' => ['S4'], 'clock' => 'a clock module with its own cell', 'missed' => '']],
             ['state-firmware', ['facts' => ['boardPackage' => 'core 4', 'boardType' => '', 'partitions' => '', 'consoleRate' => '115200', 'radioRate' => '19200', 'debounceSeconds' => '25 ms', 'libraries' => [['name' => 'clock', 'version' => '2'], ['name' => '', 'version' => '']]]]],
             ['add-surface', ['line' => 'L1', 'kind' => 'timer', 'sharedFunction' => '']],
             ['state-safety', ['lines' => ['L1'], 'barredFromGroups' => '1', 'restore' => '']],
@@ -161,6 +164,10 @@ final class ControlsTest extends BoardTestCase
             ['add-surface', ['line' => 'L1', 'kind' => 'knob', 'sharedFunction' => ''], 'add one on Pins first'],
             ['set-thresholds', ['surface' => 'S3', 'percent' => ['x', '50']], 'whole number'],
             ['state-stagger', ['seconds' => 'soon'], 'soon'],
+            ['add-switch-time', ['surface' => 'S4', 'at' => '7.30', 'on' => '1', 'days' => 'every day'], 'written like 07:30'],
+            ['add-switch-time', ['surface' => 'S4', 'at' => '06:30', 'on' => '0', 'days' => 'every day'], 'Take one away first'],
+            ['remove-switch-time', ['surface' => 'S4', 'at' => '11:11', 'days' => 'every day'], 'has no time 11:11'],
+            ['state-sensor-rule', ['surface' => 'S4', 'sensed' => 'temperature', 'onCelsius' => '20', 'offCelsius' => '21'], 'only a sensor that operates a line has'],
             ['state-firmware', ['facts' => ['consoleRate' => '7']], 'Usual are 9600 and 115200'],
         ] as [$edit, $fields, $words]) {
             $this->edit($this->head($opened), $edit, $fields);

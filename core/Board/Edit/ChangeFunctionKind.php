@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Knowledge;
 
 /** Makes something else of a function, such as a button of a maintained switch. */
@@ -38,13 +39,20 @@ final readonly class ChangeFunctionKind implements Edit
                         FunctionKind::InfraredReceiver => SurfaceKind::InfraredKey,
                         default => SurfaceKind::SensorRule,
                     };
-                    $surfaces[$surfaceId] = $surface->servedBy($kind, $surface->function);
+                    $served = $surface->servedBy($kind, $surface->function);
+                    $surfaces[$surfaceId] = true === $served->rule?->sensed->suits($this->kind) ? $served : Copy::of($served, ['rule' => null]);
                 }
             }
             $lines[$id] = $line->with(surfaces: $surfaces);
         }
 
-        return $board->with(lines: $lines, functions: [...$board->functions, $this->function => $function->with(kind: $this->kind, cableMetres: Knowledge::Stated === $function->cableMetres->knowledge ? null : PinFunction::usualCable($this->kind))]);
+        $changed = Copy::of($function, [
+            'kind' => $this->kind,
+            'cableMetres' => Knowledge::Stated === $function->cableMetres->knowledge ? $function->cableMetres : PinFunction::usualCable($this->kind),
+            ...$this->kind->isContact() ? [] : ['debounceFarads' => null, 'madeForMains' => null],
+        ]);
+
+        return $board->with(lines: $lines, functions: [...$board->functions, $this->function => $changed]);
     }
 
     public function summary(Board $board): string

@@ -14,6 +14,7 @@ use IronLatch\Core\Board\MaterialGroup;
 use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Board\Seal;
+use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
@@ -78,6 +79,7 @@ final readonly class StateBox implements Edit
         public ?float $widthMetres = null,
         #[Measured(Unit::Metre)]
         public ?float $heightMetres = null,
+        public ?BoxKind $kind = null,
         #[Says(Nature::Observation)]
         public ?bool $measured = null,
     ) {}

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\Fact;
 
 /** States whether the program raises the drive strength of its outputs before it uses them. */
 #[Says(Nature::Promise, unless: false)]

@@ -17,7 +17,9 @@ use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Board\Seat;
 use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Record\Copy;
 
 /** Finds what an edit is about, or refuses the edit in plain words. */
 final class Targets
@@ -133,6 +135,29 @@ final class Targets
             }
         }
         self::gone('surface', $id);
+    }
+
+    /**
+     * @return array{string, Surface} line and surface
+     */
+    public static function timer(Board $board, string $id): array
+    {
+        [$line, $surface] = self::surface($board, $id);
+        if (SurfaceKind::Timer !== $surface->kind) {
+            throw new EditRefused(sprintf('A %s has no times: only a timer has.', $surface->kind->value));
+        }
+
+        return [$line, $surface];
+    }
+
+    /**
+     * @param array<string, mixed> $changes fields of the surface
+     */
+    public static function changeSurface(Board $board, string $line, string $id, array $changes): Board
+    {
+        $surfaces = $board->lines[$line]->surfaces;
+
+        return $board->with(lines: [...$board->lines, $line => $board->lines[$line]->with(surfaces: [...$surfaces, $id => Copy::of($surfaces[$id], $changes)])]);
     }
 
     public static function requireName(string $name): void

@@ -38,9 +38,8 @@ final readonly class TellSurface implements Edit
                 throw new EditRefused('A name or value on a surface has at most 200 characters on one line.');
             }
         }
-        $said = new Surface($surface->kind, $surface->function, $surface->channel, $this->operation, $surface->code, $surface->offCode, $this->address, $this->on, $this->off, $this->promisesFeedback, $surface->thresholds);
 
-        return $board->with(lines: [...$board->lines, $lineId => $board->lines[$lineId]->with(surfaces: [...$board->lines[$lineId]->surfaces, $this->surface => $said])]);
+        return Targets::changeSurface($board, $lineId, $this->surface, ['operation' => $this->operation, 'address' => $this->address, 'on' => $this->on, 'off' => $this->off, 'promisesFeedback' => $this->promisesFeedback]);
     }
 
     public function summary(Board $board): string

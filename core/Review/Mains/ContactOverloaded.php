@@ -6,9 +6,12 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Line;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\LivePath;
+use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -57,13 +60,28 @@ final class ContactOverloaded implements Rule
                 $this->facts(),
                 $danger ? Kind::Danger : Kind::Weak,
                 $id,
-                $danger
-                    ? sprintf(0.0 === $contact->volts->nominal->value ? '“%s” has %s of direct current at an output that can switch none.' : (MarginState::Broken === $contact->volts->state() ? '“%s” has %s at a contact for %s.' : '“%s” draws %s through a contact for %s.'), $line->name, $figure->needs(), $figure->has())
-                    : sprintf($inspection->board->appliance($line)->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it (%s).' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s (%s).', $line->name, $inspection->board->appliance($line)->load->value, $contact->amps->printed(), QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere), implode(', ', array_slice($figure->inputs, 2))),
+                self::statement($inspection, $line, $contact, $figure, $danger),
                 [$figure, $contact->amps],
                 fn(): array => self::remedies($inspection, $id, $lineId, $actuator),
             );
         }
+    }
+
+    private static function statement(Inspection $inspection, Line $line, ContactLoad $contact, Figure $figure, bool $danger): string
+    {
+        if (MarginState::Broken === $contact->volts->state()) {
+            return sprintf(0.0 === $contact->volts->nominal->value ? '“%s” has %s of direct current at an output that can switch none.' : '“%s” has %s at a contact for %s.', $line->name, $figure->needs(), $figure->has());
+        }
+        // What is used of a contact grows with its rating, so that the class of contact that is wanted can be said even where no part is at hand.
+        $wanted = sprintf(' That is work for a contact rated about %s, or for a contactor.', QuantityPrinter::rounded($contact->margin->nominal->value * $contact->amps->value / max($contact->margin->worst->value, 1e-6), Unit::Ampere, 2));
+        if ($danger) {
+            return sprintf('“%s” draws %s through a contact for %s.', $line->name, $figure->needs(), $figure->has()) . ($contact->margin->worst->value > 0 ? $wanted : '');
+        }
+        $appliance = $inspection->board->appliance($line);
+        $most = QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere);
+        $because = implode(', ', array_slice($figure->inputs, 2));
+
+        return sprintf($appliance->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it (%s).' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s (%s).', $line->name, $appliance->load->value, $contact->amps->printed(), $most, $because) . $wanted;
     }
 
     /**

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Device;
-use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Power\Demand;
 use IronLatch\Core\Power\Draws;
 use IronLatch\Core\Power\Scenario;

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Carrier;
+use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
@@ -13,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
-use IronLatch\Core\Catalogue\Supply;
 
 /** Supply that carries too much. */
 final class SupplyOverloaded implements Rule

@@ -7,9 +7,6 @@ namespace IronLatch\Core\Review\Power;
 use IronLatch\Core\Board\Edit\StateAmbient;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BoxWalls;
-use IronLatch\Core\Mains\ContactLoad;
-use IronLatch\Core\Power\BoxAir;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -35,16 +32,16 @@ final class WarmBox implements Rule
             'the air in the box with everything on, from its heat and its size, no warmer than the air that every check takes',
             Basis::CommonPractice,
             BoxWalls::SOURCE . '; contacts of 15 mΩ, from memory',
-            'the size of the box is not stated, or it is open',
+            'the size of the box is not stated; or the air is not, and then every check takes what is reckoned',
         );
     }
 
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        $air = self::air($inspection);
+        $air = $inspection->boxAir;
         $taken = $board->ambientCelsius();
-        if (null === $air || $air->value <= $taken) {
+        if (null === $air || !$board->ambient->isStated() || $air->value <= $taken) {
             return;
         }
         $box = array_map(static fn(float $metres): string => QuantityPrinter::rounded($metres, Unit::Metre), $board->box?->size() ?? []);
@@ -53,15 +50,9 @@ final class WarmBox implements Rule
             $this->facts(),
             Kind::Weak,
             'box',
-            sprintf('With everything on, the air in the box of %s reaches %s; every check takes %s%s. A larger box, or less heat in it, keeps it cooler.', implode(' × ', $box), $air->printed(), QuantityPrinter::rounded($taken, Unit::Celsius), $board->ambient->isStated() ? '' : ', which nobody has stated'),
+            sprintf('With everything on, the air in the box of %s reaches %s; every check takes the %s that were stated. A larger box, or less heat in it, keeps it cooler.', implode(' × ', $box), $air->printed(), QuantityPrinter::rounded($taken, Unit::Celsius)),
             [$air],
             static fn(): array => $celsius > 120 ? [] : [new Remedy(sprintf('Check everything with %s', QuantityPrinter::rounded($celsius, Unit::Celsius)), new StateAmbient($celsius))],
         );
-    }
-
-    /** The air in the box with the currents of every contact; null while its size is not stated. */
-    public static function air(Inspection $inspection): ?Figure
-    {
-        return BoxAir::of($inspection->board, $inspection->power->heat, array_map(static fn(ContactLoad $load): float => $load->amps->value, $inspection->mains->contacts));
     }
 }

@@ -22,7 +22,7 @@ final class PinListTest extends TestCase
         $csv = PinListCsv::write($board, TestBoards::inspect($board), '2026-01-31');
         self::assertStringEndsWith("\r\n", $csv);
         $rows = self::parsed($csv);
-        self::assertSame('Pin list of Bare, 2026-01-31, rule book 8. NOT LATCHED: open at Pins. 6 to verify on each copy before mains.', $rows[0][0]);
+        self::assertSame('Pin list of Bare, 2026-01-31, rule book 9. NOT LATCHED: open at Pins. 6 to verify on each copy before mains.', $rows[0][0]);
         $header = $rows[1];
         $byId = [];
         foreach (array_slice($rows, 2, 5) as $row) {

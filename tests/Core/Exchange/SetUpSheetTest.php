@@ -38,7 +38,7 @@ final class SetUpSheetTest extends TestCase
         $csv = $sheet->csv([Headline::of('Sheet', $board, TestBoards::inspect($board), '2026-01-31')]);
         $rows = array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", rtrim($csv, "\r\n")));
         self::assertSame([9], array_values(array_unique(array_map(count(...), $rows))));
-        self::assertStringStartsWith('Sheet of Bare, 2026-01-31, rule book 8. ', (string) $rows[0][0]);
+        self::assertStringStartsWith('Sheet of Bare, 2026-01-31, rule book 9. ', (string) $rows[0][0]);
         self::assertSame('turn on Größe Pump', $rows[4][4]);
     }
 

@@ -36,8 +36,8 @@ final class FlowsTest extends TestCase
         self::assertEqualsWithDelta(0.1053, $flows->amps('R1', Scenario::allOff())->typical, 1e-6);
         $coils = 2 * ($drive->results['A1']->coilAmps->value + $drive->results['A1']->typicalPinAmps);
         self::assertEqualsWithDelta(0.1053 + $coils, $flows->amps('R1', Scenario::allOn())->typical, 1e-6);
-        self::assertEqualsWithDelta(0.1053 + $coils + 0.130, $flows->amps('R1', Scenario::radioBurst())->typical, 1e-6);
-        self::assertEqualsWithDelta(0.1053 + $coils / 2 + 0.130, $flows->amps('R1', Scenario::of('P1', 'One', ['L1'], true))->typical, 1e-6);
+        self::assertEqualsWithDelta(0.1053 + $coils + 0.140, $flows->amps('R1', Scenario::radioBurst())->typical, 1e-6);
+        self::assertEqualsWithDelta(0.1053 + $coils / 2 + 0.140, $flows->amps('R1', Scenario::of('P1', 'One', ['L1'], true))->typical, 1e-6);
         self::assertSame(['off', 'on', 'burst', 'pull-in', 'P1'], array_keys(Scenario::all(TestBoards::edited(TestBoards::sound(), new AddScenario('One', ['L1'], true)))));
     }
 

@@ -37,11 +37,11 @@ final class HeatTest extends TestCase
         $heat = (new Inspection($board))->power->heat;
         $hottest = $heat->hottest();
         self::assertSame('7805 in TO-220', $hottest?->name);
-        // (12.24 V − 4.8 V) · I + 12.24 V · 5 mA through 65 K/W, from 40 °C.
+        // (12.24 V − 4.8 V) · I + 12.24 V · 8 mA through 65 K/W, from 40 °C.
         $amps = (new Inspection($board))->power->rails['R1']->continuous->value;
-        self::assertEqualsWithDelta(40 + 65 * (7.44 * $amps + 12.24 * 0.005), $hottest->celsius->value ?? 0.0, 1e-6);
+        self::assertEqualsWithDelta(40 + 65 * (7.44 * $amps + 12.24 * 0.008), $hottest->celsius->value ?? 0.0, 1e-6);
         $cooled = (new Inspection(TestBoards::edited($board, new FitHeatSink('R1', 10.0))))->power->heat->at('R1');
-        self::assertEqualsWithDelta(40 + 15.5 * (7.44 * $amps + 12.24 * 0.005), $cooled->celsius->value ?? 0.0, 1e-6, '5 K/W to the case, 0.5 K/W to the sink, 10 K/W to the air.');
+        self::assertEqualsWithDelta(40 + 15.5 * (7.44 * $amps + 12.24 * 0.008), $cooled->celsius->value ?? 0.0, 1e-6, '5 K/W to the case, 0.5 K/W to the sink, 10 K/W to the air.');
     }
 
     /** What leaves the mains and does not come out of the module stays in it: 1 ÷ 0.8 − 1 of its output. */

@@ -106,7 +106,7 @@ final class RailOverTimeTest extends TestCase
     /** The capacitor that is proposed is the least of E6 with which nothing suffers. */
     public function testAReservoirIsSizedFromPreferredValues(): void
     {
-        $board = TestBoards::withLines(10);
+        $board = TestBoards::withLines(8);
         $board = TestBoards::edited($board, new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseRelay(array_keys($board->actuators()), TestBoards::part('cube-5v', Relay::class)), new StateReservoir('R1', 47e-6, 0.1));
         $drive = DriverAnalysis::of($board);
         $flows = new Flows($board, Draws::of($board, $drive));

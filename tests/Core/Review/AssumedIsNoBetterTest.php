@@ -33,7 +33,8 @@ final class AssumedIsNoBetterTest extends TestCase
                 $assumed = self::inspect(BoardJson::readOwn(json_encode($changed, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
                 ++$tried;
                 foreach ($stated->findings as $finding) {
-                    if ($finding->kind->opensLatch() && self::isMilder($finding, $assumed)) {
+                    // Where the air is not stated, every check takes what is reckoned for the box: the box itself is then no finding.
+                    if ($finding->kind->opensLatch() && !(['ambient'] === $path && 'power.warm-box' === $finding->rule->id) && self::isMilder($finding, $assumed)) {
                         $better[] = sprintf('%s, %s: %s', $name, implode('.', $path), $finding->key());
                     }
                 }

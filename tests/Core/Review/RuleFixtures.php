@@ -11,8 +11,10 @@ use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
+use IronLatch\Core\Board\ClockSource;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\CouplerDriver;
+use IronLatch\Core\Board\Edit\AddCarrierRail;
 use IronLatch\Core\Board\Edit\AddChannel;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddFunction;
@@ -25,6 +27,7 @@ use IronLatch\Core\Board\Edit\AddSecondWinding;
 use IronLatch\Core\Board\Edit\AddSelector;
 use IronLatch\Core\Board\Edit\AddStep;
 use IronLatch\Core\Board\Edit\AddSurface;
+use IronLatch\Core\Board\Edit\AddSwitchTime;
 use IronLatch\Core\Board\Edit\AssignCode;
 use IronLatch\Core\Board\Edit\AttachDevice;
 use IronLatch\Core\Board\Edit\ChangeChannel;
@@ -46,6 +49,7 @@ use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\FeedAppliance;
 use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\FitDebounce;
 use IronLatch\Core\Board\Edit\FitExpander;
 use IronLatch\Core\Board\Edit\FitHeatSink;
 use IronLatch\Core\Board\Edit\FitPull;
@@ -57,6 +61,7 @@ use IronLatch\Core\Board\Edit\PairRelay;
 use IronLatch\Core\Board\Edit\ProtectRail;
 use IronLatch\Core\Board\Edit\PutOnChannel;
 use IronLatch\Core\Board\Edit\RemoveChannel;
+use IronLatch\Core\Board\Edit\RemoveFunction;
 use IronLatch\Core\Board\Edit\RemoveLine;
 use IronLatch\Core\Board\Edit\RemoveRelay;
 use IronLatch\Core\Board\Edit\RemoveSurface;
@@ -78,7 +83,10 @@ use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateCable;
 use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\Edit\StateClock;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateContactMade;
+use IronLatch\Core\Board\Edit\StateDriveStrength;
 use IronLatch\Core\Board\Edit\StateGround;
 use IronLatch\Core\Board\Edit\StateHighLevel;
 use IronLatch\Core\Board\Edit\StateHours;
@@ -90,6 +98,7 @@ use IronLatch\Core\Board\Edit\StateRadio;
 use IronLatch\Core\Board\Edit\StateRepeated;
 use IronLatch\Core\Board\Edit\StateReservoir;
 use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\StateSensorRule;
 use IronLatch\Core\Board\Edit\StateSocket;
 use IronLatch\Core\Board\Edit\StateStagger;
 use IronLatch\Core\Board\Edit\StateStepBank;
@@ -104,6 +113,8 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InfraredEncoding;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\LostSensor;
+use IronLatch\Core\Board\MissedTime;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
@@ -113,6 +124,7 @@ use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Seal;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
@@ -175,6 +187,15 @@ final class RuleFixtures
         yield 'switch on the flash' => self::one('pins.flash-pin', 'F3', Kind::Broken, '', $seat('F3', 'CLK'), $seat('F3', '15'));
 
         $s3 = TestBoards::edited(TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'), new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'));
+        yield 'zero crossings on a pin with false edges' => self::one('pins.edge-glitch', 'F6', Kind::Weak, '', $both(new AddFunction(FunctionKind::ZeroCross, 'Zero crossing'), $seat('F6', '36'), new FitPull('F6', PullDirection::Up, 10e3)), $both(new AddFunction(FunctionKind::ZeroCross, 'Zero crossing'), $seat('F6', '35'), new FitPull('F6', PullDirection::Up, 10e3)));
+        yield 'infrared on a pin with false edges' => self::one('pins.edge-glitch', 'F6', Kind::Hint, '', $both(new AddFunction(FunctionKind::InfraredReceiver, 'Infrared'), $seat('F6', '39')), $both(new AddFunction(FunctionKind::InfraredReceiver, 'Infrared'), $seat('F6', '39'), new RemoveFunction('F5'), new StateRadio(false)));
+        $pico = TestBoards::edited(TestBoards::bare('rp2040-carrier-40', 'rp2040'), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)), $seat('F1', 'GPIO2'));
+        yield 'base current above the strength after reset' => self::one('pins.drive-strength', 'A1', Kind::Weak, '×0.695', new StateDriveStrength(false), new StateDriveStrength(true), $pico);
+        yield 'capacitor on a strap' => self::one('pins.debounce-on-strap', 'F4', Kind::Weak, '×0.751', $both($seat('F4', '0'), new FitDebounce('F4', 100e-9)), $both($seat('F4', '0'), new FitDebounce('F4', 47e-9)));
+        yield 'capacitor on a strap that only upsets timing' => self::one('pins.debounce-on-strap', 'F4', Kind::Hint, '×0.16', $both($seat('F4', '5'), new FitDebounce('F4', 1e-6)), $both($seat('F4', '27'), new FitDebounce('F4', 1e-6)));
+        yield 'large capacitor on a strap' => self::one('pins.debounce-on-strap', 'F4', Kind::Broken, '×0.0341', $both($seat('F4', '0'), new FitDebounce('F4', 4.7e-6)), $both($seat('F4', '32'), new FitDebounce('F4', 4.7e-6)));
+        yield 'mains switch on the pull-up of the chip' => self::one('pins.wetting-current', 'F3', Kind::Weak, '40 µA', new StateContactMade(['F3'], true), $both(new StateContactMade(['F3'], true), new FitPull('F3', PullDirection::Up, 2.7e3)));
+        yield 'mains switch on 3.3 kΩ' => self::one('pins.wetting-current', 'F3', Kind::Weak, '964 µA', $both(new StateContactMade(['F3'], true), new FitPull('F3', PullDirection::Up, 3.3e3)), $both(new StateContactMade(['F3'], false), new FitPull('F3', PullDirection::Up, 3.3e3)));
         yield 'relay on a pin of the PSRAM inside' => self::one('pins.inner-memory', 'F1', Kind::Broken, '', $both($seat('F1', '16'), new StateInnerMemory(true)), $both($seat('F1', '25'), new StateInnerMemory(true)));
         yield 'sensor on a pin of the eight-wire flash inside' => self::one('pins.inner-memory', 'F1', Kind::Broken, '', $both($seat('F1', '35'), new StateInnerMemory(true)), $both($seat('F1', '35'), new StateInnerMemory(false)), $s3);
         yield 'switch on USB' => self::one('pins.console-pin', 'F1', Kind::Weak, '', $seat('F1', '19'), $seat('F1', '18'), $s3);
@@ -221,7 +242,7 @@ final class RuleFixtures
         yield 'button against the carrier’s pull-down' => self::one('pins.pull-up-missing', 'F1', Kind::Broken, '×0.277', $seat('F1', 'D8'), $seat('F1', 'D5'), $eightTwoSixSix);
         yield 'button with a pull-up that the carrier’s pull-down all but beats' => self::one('pins.pull-up-missing', 'F1', Kind::Weak, '×0.99', $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.9e3)), $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.3e3)), $eightTwoSixSix);
 
-        $wire = static fn(float $metres, ?float $ohms): Edit => $both(new AddFunction(FunctionKind::OneWireSensor, 'Water'), $seat('F6', '27'), new StateCable(['F6'], $metres), ...null === $ohms ? [] : [new FitPull('F6', PullDirection::Up, $ohms)]);
+        $wire = static fn(float $metres, ?float $ohms): Edit => $both(new AddFunction(FunctionKind::OneWireSensor, 'Water'), new SeatFunction('F6', '27'), new StateCable(['F6'], $metres), ...null === $ohms ? [] : [new FitPull('F6', PullDirection::Up, $ohms)]);
         yield 'one-wire sensor without a pull-up' => self::one('pins.one-wire-pull-up', 'F6', Kind::Broken, '', $wire(1.0, null), $wire(1.0, 4.7e3));
         yield 'one-wire sensor at the end of 20 m' => self::one('pins.one-wire-pull-up', 'F6', Kind::Weak, '4.7 kΩ', $wire(20.0, 4.7e3), $wire(20.0, 3.3e3));
         yield 'one-wire sensor on too strong a pull-up' => self::one('pins.one-wire-pull-up', 'F6', Kind::Weak, '470 Ω', $wire(1.0, 470.0), $wire(1.0, 1e3));
@@ -337,7 +358,7 @@ final class RuleFixtures
         yield 'three metres on the pull-up inside' => self::one('pins.long-cable', 'F3', Kind::Weak, '3 m', new StateCable(['F3'], 3.0), $both(new StateCable(['F3'], 3.0), new FitPull('F3', PullDirection::Up, 4.7e3)));
 
         yield 'two relays on one pin, one of them declared' => self::one('pins.shared-pin', 'GPIO23', Kind::Broken, '', $both($seat('F3', '23'), new DeclareSharing('F3', true)), $both($seat('F3', '23'), new DeclareSharing('F3', true), new DeclareSharing('F1', true)));
-        yield 'one-wire on an input-only pin' => self::one('pins.output-on-input-only', 'F6', Kind::Broken, '', $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), $seat('F6', '35')), $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), $seat('F6', '27')));
+        yield 'one-wire on an input-only pin' => self::one('pins.output-on-input-only', 'F6', Kind::Broken, '', $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), $seat('F6', '35')), $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), new SeatFunction('F6', '27')));
         yield 'bus pull-up on the flash voltage strap' => self::one('pins.strap-at-reset', 'F6', Kind::Broken, '2.99 V', $both(new AddGroup(GroupKind::I2c, 'Bus'), $seat('F6', '12')), $both(new AddGroup(GroupKind::I2c, 'Bus'), $seat('F6', '5')));
         yield 'motion sensor on the run strap' => self::one('pins.strap-at-reset', 'F6', Kind::Broken, '71.7 mV', $both(new AddFunction(FunctionKind::MotionSensor, 'Motion'), $seat('F6', '0')), $both(new AddFunction(FunctionKind::MotionSensor, 'Motion'), $seat('F6', '35')));
         $c3 = TestBoards::edited(TestBoards::bare('esp32-c3-carrier-16', 'esp32-c3'), new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'));
@@ -481,6 +502,13 @@ final class RuleFixtures
         $protect = static fn(string $rail, string $id): Edit => new ProtectRail($rail, TestBoards::part($id, Protection::class));
         $device = static fn(string $id, ?string $rail = null, ?string $pin = null): Edit => new AttachDevice(TestBoards::part($id, Device::class), 'Display', $rail, $pin);
 
+        $radio = TestBoards::bare('rp2040-carrier-40-radio', 'rp2040-radio');
+        for ($line = 1; $line <= 7; ++$line) {
+            $radio = TestBoards::edited($radio, new AddLine('Lamp ' . $line, TestBoards::part('led-lamp', Appliance::class)), new SeatFunction('F' . $line, 'GPIO' . (1 + $line)));
+        }
+        $radio = TestBoards::edited($radio, new AddCarrierRail('3.3 V'));
+        $coils = static fn(int $count): Edit => new FeedCoils(array_map(static fn(int $one): string => 'A' . $one, range(1, $count)), 'R2');
+        yield 'seven coils at the pin of a radio carrier' => self::one('power.carrier-overloaded', 'R2', Kind::Broken, '×0.822', $coils(7), $coils(4), $radio);
         yield 'eight coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Broken, '×0.563', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(8));
         yield 'three coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Weak, '×0.715', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(3));
 
@@ -492,8 +520,8 @@ final class RuleFixtures
 
         yield 'coils behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Broken, '×0.661', new ConvertRail('R1', $converter('reg-7805'), 'R2'), new ConvertRail('R1', $converter('buck-5v-2a'), 'R2'), $twelve);
         yield 'one coil behind a 7805 on 12 V' => self::one('power.regulator-too-hot', 'R1', Kind::Weak, '×0.887', $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2')), $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2'), new FitHeatSink('R1', 24.0)), $twelve);
-        $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new ChooseSupply('R1', $supply('module-12v-10w')), new ChooseEntry('VIN'));
-        yield 'display on a carrier that is fed 12 V' => self::one('power.regulator-too-hot', 'board', Kind::Weak, '×0.592', $device('character-display'), $device('small-display'), $avr);
+        $avr = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new ChooseSupply('R1', $supply('adapter-9v-1a')), new ChooseEntry('VIN'));
+        yield 'display on a carrier that is fed 12 V' => self::one('power.regulator-too-hot', 'board', Kind::Weak, '×0.93', $device('character-display'), $device('small-display'), $avr);
 
         yield 'low-drop regulator without capacitors' => self::one('power.capacitor-missing', 'R2', Kind::Broken, '', $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', false)), $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', true)));
         yield '7805 without capacitors' => self::one('power.capacitor-missing', 'R3', Kind::Weak, '', $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', false)), $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', true)), $twelve);
@@ -514,7 +542,8 @@ final class RuleFixtures
         yield 'USB beside a module' => self::one('power.usb-back-feed', 'board', Kind::Weak, '', new StateUsbTogether(true), new ChooseSupply('R1', $supply('charger-5v-2a'), true), $direct);
 
         $coils = static fn(bool $throughUsb): Edit => $both(new AddRail('Coils', $supply('charger-5v-2a')), new ChooseSupply('R2', $supply('charger-5v-2a'), $throughUsb), new StateGround('R2', true), new FeedCoils(['A1'], 'R2'));
-        yield 'coils through the socket of a carrier that a module feeds' => self::one('power.usb-back-feed', 'R2', Kind::Weak, '', $coils(true), $coils(false));
+        $quiet = TestBoards::edited(TestBoards::sound(), new StateRadio(false));
+        yield 'coils through the socket of a carrier that a module feeds' => self::one('power.usb-back-feed', 'R2', Kind::Weak, '', $coils(true), $coils(false), $quiet);
 
         $adapter = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('adapter-12v-1a')));
         yield 'socket wired the other way' => self::one('power.socket-polarity', 'R2', Kind::Broken, '', new StateSocket('R2', JackPolarity::CentreNegative), new StateSocket('R2', JackPolarity::CentrePositive), $adapter);
@@ -535,7 +564,7 @@ final class RuleFixtures
         yield 'sensor on a pin that is no output' => self::one('power.device-on-pin', 'D1', Kind::Broken, '', $device('temperature-sensor', null, '35'), $device('temperature-sensor', null, '25'));
 
         $small = static fn(float $height): Edit => new Sequence('a small box', [new StateBox(lengthMetres: 0.1, widthMetres: 0.08, heightMetres: $height), new StateLoad('L2', 2000.0)]);
-        yield 'small box that holds its heat' => self::one('power.warm-box', 'box', Kind::Weak, '40.9 °C', $small(0.06), $small(0.08));
+        yield 'small box that holds its heat' => self::one('power.warm-box', 'box', Kind::Weak, '40.9 °C', $both(new StateAmbient(40.0), $small(0.06)), $both(new StateAmbient(40.0), $small(0.08)));
         yield 'held coil behind a zener' => self::one('power.hold-current', 'A1', Kind::Broken, '×0.491', $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)), $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)));
         yield 'coil held with a third' => self::one('power.hold-current', 'A1', Kind::Weak, '×0.324', new HoldCoils(['A1'], 0.33), new HoldCoils(['A1'], 0.5));
     }
@@ -698,6 +727,20 @@ final class RuleFixtures
         yield 'airer switched on by a code that something repeats' => self::one('mains.absent-hand', 'S4', Kind::Danger, '', new StateRepeated('F6', true), new StateRepeated('F6', false), $remote);
         $timer = new AddSurface('L2', SurfaceKind::Timer);
         yield 'airer on a timer' => self::one('mains.starts-by-itself', 'S3', Kind::Danger, '', $timer, $both($timer, new TellSurface('S3', Operation::Off)));
+        $sensor = $both(new AddFunction(FunctionKind::OneWireSensor, 'Air'), new SeatFunction('F6', '27'), new FitPull('F6', PullDirection::Up, 4.7e3), new StateCable(['F6'], 1.0), new AddSurface('L1', SurfaceKind::SensorRule, 'F6'));
+        $warm = static fn(float $on, float $off, ?LostSensor $lost = LostSensor::Off, float $least = 0.0): Edit => $both($sensor, new StateSensorRule('S3', Sensed::Temperature, $on, $off, leastOnSeconds: $least, whenLost: $lost));
+        yield 'on and off at one temperature' => self::one('controls.sensor-hunts', 'S3', Kind::Broken, '0 °C', $warm(20.0, 20.0), $warm(20.0, 21.0));
+        yield 'on and off closer than readings' => self::one('controls.sensor-hunts', 'S3', Kind::Weak, '0.3 °C', $warm(20.0, 20.3), $warm(20.0, 20.3, least: 60.0));
+        yield 'cooler that hunts' => self::one('controls.sensor-hunts', 'S3', Kind::Weak, '0.4 °C', $warm(20.4, 20.0), $warm(20.5, 20.0));
+        yield 'lamp that goes on by a lost sensor' => self::one('mains.sensor-lost', 'S3', Kind::Weak, '', $warm(20.0, 21.0, LostSensor::On), $warm(20.0, 21.0, LostSensor::Stays));
+        $heats = $both($sensor, new ChooseAppliance('L1', TestBoards::part('frost-heater', Appliance::class)), new StateSafety(['L1'], cutOut: true));
+        $heat = static fn(LostSensor $lost): Edit => $both($heats, new StateSensorRule('S3', Sensed::Temperature, 5.0, 7.0, whenLost: $lost));
+        yield 'heater that stays on when its sensor is lost' => self::one('mains.sensor-lost', 'S3', Kind::Danger, '', $heat(LostSensor::Stays), $heat(LostSensor::Off));
+        $timed = static fn(ClockSource $clock, bool $endsOff = true): Edit => $both(new AddSurface('L1', SurfaceKind::Timer), new AddSwitchTime('S3', '18:00', true), new AddSwitchTime('S3', '23:00', !$endsOff), new StateClock(['S3'], $clock, MissedTime::ByTheTable));
+        yield 'timer by the network without a radio' => self::one('controls.timer-clock', 'S3', Kind::Broken, '', $both($timed(ClockSource::Network), new StateRadio(false)), $both($timed(ClockSource::Module), new StateRadio(false)));
+        yield 'timer by the cycles of the mains, uncounted' => self::one('controls.timer-clock', 'S3', Kind::Broken, '', $timed(ClockSource::MainsCycles), $timed(ClockSource::Network));
+        yield 'timer that forgets the time' => self::one('controls.timer-clock', 'S3', Kind::Weak, '', $timed(ClockSource::Own), $timed(ClockSource::Module));
+        yield 'timer that never ends' => self::one('controls.timer-clock', 'S3', Kind::Weak, '', $timed(ClockSource::Module, false), $timed(ClockSource::Module));
         yield 'airer on a sensor' => self::one('mains.starts-by-itself', 'S3', Kind::Danger, '', new AddSurface('L2', SurfaceKind::SensorRule, 'F5'), new AddSurface('L1', SurfaceKind::SensorRule, 'F5'));
         yield 'serial radio without a link' => self::one('controls.no-way-in', 'C1', Kind::Broken, '', $nothing, new AddGroup(GroupKind::Uart, 'Radio'), $radio);
         yield 'broker with the radio off' => self::one('controls.no-way-in', 'C1', Kind::Broken, '', new StateRadio(false), new StateRadio(true), $broker);

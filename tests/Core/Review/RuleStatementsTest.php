@@ -369,12 +369,12 @@ final class RuleStatementsTest extends TestCase
                 ['Feed it, or shift it, to 5 V'],
             ],
             'eight coils through the socket' => [
-                '878 mA runs through the carrier’s USB socket, which bears 500 mA.',
+                '888 mA runs through the carrier’s USB socket, which bears 500 mA.',
                 ['Feed 5 V from Mains module 5 V, 10 W'],
             ],
             'three coils through the socket' => [
-                '534 mA runs through the carrier’s USB socket, which bears 500 mA.',
-                ['Feed 5 V from Mains module 5 V, 3 W'],
+                '699 mA runs through the carrier’s USB socket, which bears 500 mA.',
+                ['Feed 5 V from Mains module 5 V, 5 W'],
             ],
             '7805 on 5 V' => [
                 '7805 in TO-220, which feeds Logic, gets 5 V while all relays pull in and needs 6.7 V.',
@@ -389,15 +389,15 @@ final class RuleStatementsTest extends TestCase
                 ['Feed Logic from Step-down board to 3.3 V, 1.5 A on 5 V'],
             ],
             'coils behind a 7805 on 12 V' => [
-                '7805 in TO-220, which feeds 5 V, burns 2.4 W and reaches 196 °C; it bears 125 °C.',
+                '7805 in TO-220, which feeds 5 V, burns 2.47 W and reaches 201 °C; it bears 125 °C.',
                 ['Fit a heat sink of 24 K/W', 'Feed 5 V from Step-down board to 5 V, 2 A on 12 V'],
             ],
             'one coil behind a 7805 on 12 V' => [
-                '7805 in TO-220, which feeds 5 V, burns 1.66 W and reaches 133 °C at its greatest load; it bears 125 °C.',
+                '7805 in TO-220, which feeds 5 V, burns 1.73 W and reaches 138 °C at its greatest load; it bears 125 °C.',
                 ['Fit a heat sink of 24 K/W', 'Feed 5 V from Step-down board to 5 V, 2 A on 12 V'],
             ],
             'display on a carrier that is fed 12 V' => [
-                'The regulator of the carrier burns 1.26 W and reaches 178 °C at its greatest load; it bears 125 °C.',
+                'The regulator of the carrier burns 831 mW and reaches 131 °C at its greatest load; it bears 125 °C.',
                 ['Feed the carrier through Step-down board to 5 V, 2 A at 5V'],
             ],
             'low-drop regulator without capacitors' => [
@@ -413,11 +413,11 @@ final class RuleStatementsTest extends TestCase
                 ['Fit 3.3 mF', 'Feed 5 V from Phone charger 5 V, 1 A'],
             ],
             'long thin cable' => [
-                'While all relays pull in, the rail 5 V falls to 3.6 V: relays do not pull in together.',
-                ['Run a cable of 0.75 mm²'],
+                'While all relays pull in, the rail 5 V falls to 3.57 V: relays do not pull in together.',
+                ['Run a cable of 1 mm²'],
             ],
             'thin cable' => [
-                'While all relays pull in, the rail 5 V falls to 4.07 V at the worst corner: the controller runs below its specified supply.',
+                'While all relays pull in, the rail 5 V falls to 3.76 V at the worst corner: the controller runs below its specified supply.',
                 ['Run a cable of 0.5 mm²'],
             ],
             'coils on a source whose ground hangs by itself' => [
@@ -445,11 +445,11 @@ final class RuleStatementsTest extends TestCase
                 ['Wire the socket centre positive', 'Feed 12 V from Step-up board to 12 V, 600 mA on 5 V'],
             ],
             'six coils behind a resettable fuse' => [
-                'The rail 5 V carries 698 mA for good; resettable fuse of 500 mA bears 432 mA here.',
+                'The rail 5 V carries 703 mA for good; resettable fuse of 500 mA bears 432 mA in air of 40 °C.',
                 ['Fit resettable fuse of 1.1 A in its place'],
             ],
             'resettable fuse in a warm box' => [
-                'The rail 5 V carries 407 mA for good; resettable fuse of 500 mA bears 312 mA here.',
+                'The rail 5 V carries 412 mA for good; resettable fuse of 500 mA bears 312 mA in air of 70 °C.',
                 ['Fit resettable fuse of 1.1 A in its place'],
             ],
             'surge clamp at the rail’s own voltage' => [
@@ -493,7 +493,7 @@ final class RuleStatementsTest extends TestCase
                 ['Fit ceramic fuse T 2 A'],
             ],
             '5 A fuse on 0.5 mm²' => [
-                'The fuse is rated 5 A; the wiring inside bears 2.6 A.',
+                'The fuse is rated 5 A; the wiring inside bears 2.6 A (0.5 mm², k = 0.87 in air of 40 °C).',
                 ['Fit ceramic fuse T 2 A'],
             ],
             'glass fuse' => [
@@ -509,11 +509,11 @@ final class RuleStatementsTest extends TestCase
                 ['Fit ceramic fuse T 10 A and wires of 1.5 mm²'],
             ],
             'airer of 1500 W on a 6 A lead' => [
-                'The lead carries 6.68 A and bears 6 A.',
+                'The lead carries 6.68 A and bears 6 A (0.75 mm²).',
                 ['Use a lead of 1 mm²'],
             ],
             'six airers behind a 6 A lead' => [
-                'The lead carries 8 A and bears 6 A.',
+                'The lead carries 8 A and bears 6 A (0.75 mm²).',
                 ['Use a lead of 1 mm²'],
             ],
             'airer without earth' => [
@@ -577,15 +577,15 @@ final class RuleStatementsTest extends TestCase
                 ['Take out the link on the live side, leave the neutral one'],
             ],
             '5 A fuse on a wire of 0.5 mm² to one line' => [
-                'The fuse is rated 5 A; the thinnest wire of one line bears 2.6 A.',
+                'The fuse is rated 5 A; the thinnest wire of one line bears 2.6 A (0.5 mm², k = 0.87 in air of 40 °C).',
                 ['Fit ceramic fuse T 2 A'],
             ],
             'airer of 900 W on a wire of 0.5 mm²' => [
-                'The thinnest wire of one line carries 3.91 A and bears 2.6 A.',
+                'The thinnest wire of one line carries 3.91 A and bears 2.6 A (0.5 mm², k = 0.87 in air of 40 °C).',
                 ['Use 0.75 mm² for the wires of each line'],
             ],
             'six airers fed through one track' => [
-                'The narrowest track carries 18 A and bears 12.7 A.',
+                'The narrowest track carries 18 A and bears 12.7 A (k = 0.048, outside, ΔT = 10 K, 10 mm wide, 35 µm of copper).',
                 ['Run wires in place of tracks'],
             ],
             'outlet for 10 A before 12.6 A' => [
@@ -593,15 +593,15 @@ final class RuleStatementsTest extends TestCase
                 ['Use an outlet for 13 A'],
             ],
             'six airers that only the program keeps under 10 A' => [
-                'The lead carries 18 A and bears 10 A. The program promises no more than 9 A, and the fuse blows when it fails.',
+                'The lead carries 18 A and bears 10 A (1 mm²). The program promises no more than 9 A, and the fuse blows when it fails.',
                 ['Use a lead of 2.5 mm²'],
             ],
             'six airers of which the program runs too many' => [
-                'The lead carries 18 A and bears 10 A.',
+                'The lead carries 18 A and bears 10 A (1 mm²).',
                 ['Use a lead of 2.5 mm²'],
             ],
             'wires in air of 60 °C' => [
-                'The wiring inside carries 6.68 A and bears 5 A.',
+                'The wiring inside carries 6.68 A and bears 5 A (1 mm², k = 0.50 in air of 60 °C).',
                 ['Use wires of 1.5 mm² inside'],
             ],
             'two relays kept apart by the program' => [
@@ -861,11 +861,11 @@ final class RuleStatementsTest extends TestCase
                 ['State active low, and let the program say so'],
             ],
             'six coils on 3 W' => [
-                'With all relays on, the rail 5 V carries 698 mA for good and 828 mA at peak; Mains module 5 V, 3 W gives 600 mA here, of which 80 % for good.',
+                'With all relays on, the rail 5 V carries 703 mA for good and 993 mA at peak; Mains module 5 V, 3 W gives 600 mA in air at 40 °C, of which 80 % for good.',
                 ['Feed 5 V from Mains module 5 V, 5 W'],
             ],
             'eight coils on 5 W, no radio' => [
-                'With all relays on, the rail 5 V carries 892 mA for good and 892 mA at peak; Mains module 5 V, 5 W gives 1 A here, of which 80 % for good.',
+                'With all relays on, the rail 5 V carries 897 mA for good and 897 mA at peak; Mains module 5 V, 5 W gives 1 A in air at 40 °C, of which 80 % for good.',
                 ['Feed 5 V from Mains module 5 V, 10 W'],
             ],
             'controller on 12 V' => [
@@ -873,19 +873,19 @@ final class RuleStatementsTest extends TestCase
                 ['Feed the controller through Step-down board to 5 V, 2 A'],
             ],
             'more than the contact’s rating' => [
-                '“Airer” draws 17.4 A through a contact for 16 A.',
+                '“Airer” draws 17.4 A through a contact for 16 A. That is work for a contact rated about 24 A, or for a contactor.',
                 [],
             ],
             'too many electronic lamps' => [
-                '“Lamp” (electronic lamp) draws 1.74 A; starting current considered, the contact should carry no more than 1.6 A.',
+                '“Lamp” (electronic lamp) draws 1.74 A; starting current considered, the contact should carry no more than 1.6 A (of 16 A AC, share for electronic lamp: 10 %). That is work for a contact rated about 17 A, or for a contactor.',
                 [],
             ],
             'pump on a bare resistive rating' => [
-                '“Lamp” (induction motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A.',
+                '“Lamp” (induction motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A (of 16 A AC, share for induction motor: 35 %). That is work for a contact rated about 17 A, or for a contactor.',
                 [],
             ],
             '24 V DC motor beyond the contact' => [
-                '“Lamp” draws 16.7 A through a contact for 16 A.',
+                '“Lamp” draws 16.7 A through a contact for 16 A. That is work for a contact rated about 56 A, or for a contactor.',
                 [],
             ],
             '48 V DC on a contact for 30 V' => [
@@ -893,7 +893,7 @@ final class RuleStatementsTest extends TestCase
                 [],
             ],
             'motor on a resistive rating' => [
-                '“Lamp” (universal motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A.',
+                '“Lamp” (universal motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A (of 16 A AC, share for universal motor: 35 %). That is work for a contact rated about 17 A, or for a contactor.',
                 [],
             ],
             'neutral alone' => [
@@ -1037,19 +1037,19 @@ final class RuleStatementsTest extends TestCase
                 ['Let it only switch off', 'Say that the papers of the appliance allow remote start'],
             ],
             'exactly the contact’s rating' => [
-                '“Airer” (resistive) draws 16 A; with the mains 10 % high, the contact should carry no more than 11.6 A of it.',
+                '“Airer” (resistive) draws 16 A; with the mains 10 % high, the contact should carry no more than 11.6 A of it (of 16 A AC, share used for good: 80 %). That is work for a contact rated about 22 A, or for a contactor.',
                 [],
             ],
             'contacts in a hot box' => [
-                '“Airer” (resistive) draws 6.52 A; with the mains 10 % high, the contact should carry no more than 4.99 A of it.',
+                '“Airer” (resistive) draws 6.52 A; with the mains 10 % high, the contact should carry no more than 4.99 A of it (of 16 A AC, 43 % in air of 90 °C, share used for good: 80 %). That is work for a contact rated about 21 A, or for a contactor.',
                 [],
             ],
             'normally closed contact beyond its approval' => [
-                '“Lamp” draws 5.04 A through a contact for 5 A.',
+                '“Lamp” draws 5.04 A through a contact for 5 A. That is work for a contact rated about 6.9 A, or for a contactor.',
                 ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
             ],
             'pump that starts with more than the contact bears for a moment' => [
-                '“Lamp” (induction motor) draws 5.07 A; starting current considered, the contact should carry no more than 4.29 A.',
+                '“Lamp” (induction motor) draws 5.07 A; starting current considered, the contact should carry no more than 4.29 A (of 16 A AC, bears 30 A for a moment, and induction motor starts with 7 times its current). That is work for a contact rated about 19 A, or for a contactor.',
                 ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
             ],
             'contact that closes on a charged capacitor' => [
@@ -1105,7 +1105,7 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO39 (printed 39)', 'State that USB is not used'],
             ],
             'small box that holds its heat' => [
-                'With everything on, the air in the box of 100 mm × 80 mm × 60 mm reaches 40.7 °C; every check takes 40 °C, which nobody has stated. A larger box, or less heat in it, keeps it cooler.',
+                'With everything on, the air in the box of 100 mm × 80 mm × 60 mm reaches 40.9 °C; every check takes the 40 °C that were stated. A larger box, or less heat in it, keeps it cooler.',
                 ['Check everything with 41 °C'],
             ],
             'relay on a pin of the PSRAM inside' => [
@@ -1123,6 +1123,78 @@ final class RuleStatementsTest extends TestCase
             'described heater on a lead that comes back' => [
                 '“Lamp” warms a room and comes back as it was after a power cut, but is not fixed and is not made to run unattended.',
                 ['Leave it off after a power cut', 'Fix it, with papers for unattended use and a cut-out of its own'],
+            ],
+            'zero crossings on a pin with false edges' => [
+                '“Zero crossing” sits on GPIO36 (printed VP), which reads a false low of 80 ns whenever a converter powers up.',
+                ['Seat it on GPIO14 (printed 14)'],
+            ],
+            'infrared on a pin with false edges' => [
+                '“Infrared” sits on GPIO39 (printed VN), which reads a false low of 80 ns whenever a converter powers up.',
+                ['Seat it on GPIO35 (printed 35)'],
+            ],
+            'base current above the strength after reset' => [
+                'The program leaves the drive strength as it is: the pin of “Lamp” gives up to 5.76 mA, and after reset it is set to 4 mA.',
+                ['Have the program raise the drive strength'],
+            ],
+            'capacitor on a strap' => [
+                'The capacitor of 100 nF on “Airer push button” keeps GPIO0 (printed 0) low for 13.3 ms after power-up at the worst corner; reset reads it after 10 ms: the chip waits for a download instead of running the program.',
+                ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
+            ],
+            'large capacitor on a strap' => [
+                'The capacitor of 4.7 µF on “Airer push button” keeps GPIO0 (printed 0) low for 293 ms after power-up; reset reads it after 10 ms: the chip waits for a download instead of running the program.',
+                ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
+            ],
+            'mains switch on the pull-up of the chip' => [
+                'The contact of “Lamp wall switch” was made for mains and gets 40 µA when it is closed; it wants 1 mA to stay clean.',
+                ['Pull it up with 2.7 kΩ'],
+            ],
+            'mains switch on 3.3 kΩ' => [
+                'The contact of “Lamp wall switch” was made for mains and gets 964 µA when it is closed; it wants 1 mA to stay clean.',
+                ['Pull it up with 2.7 kΩ'],
+            ],
+            'seven coils at the pin of a radio carrier' => [
+                '365 mA runs through the carrier’s pin 3V3 to loads outside, which bears 300 mA.',
+                ['Feed 3.3 V from Step-down board to 3.3 V, 1.5 A on 5 V'],
+            ],
+            'on and off at one temperature' => [
+                'Between on and off of “Lamp” lie 0 °C; readings of temperature differ by 0.5 °C by themselves, and the relay follows each.',
+                ['Switch on at 19 °C'],
+            ],
+            'on and off closer than readings' => [
+                'Between on and off of “Lamp” lie 0.3 °C; readings of temperature differ by 0.5 °C by themselves, and the relay follows each.',
+                ['Switch on at 19.3 °C'],
+            ],
+            'cooler that hunts' => [
+                'Between on and off of “Lamp” lie 0.4 °C; readings of temperature differ by 0.5 °C by themselves, and the relay follows each.',
+                ['Switch on at 21 °C'],
+            ],
+            'lamp that goes on by a lost sensor' => [
+                '“Lamp” goes on when “Air” is lost.',
+                ['Let the line go off when the sensor is lost'],
+            ],
+            'heater that stays on when its sensor is lost' => [
+                '“Lamp” stays as it is when “Air” is lost: it heats, and nobody knows how warm it is.',
+                ['Let the line go off when the sensor is lost'],
+            ],
+            'timer by the network without a radio' => [
+                'The timer of “Lamp” has the time from the network, and the board has no radio in use.',
+                ['Take the time from a clock module with its own cell'],
+            ],
+            'timer by the cycles of the mains, uncounted' => [
+                'The timer of “Lamp” has the time from the cycles of the mains, and the board has no zero-cross input to count them.',
+                ['Take the time from the network', 'Take the time from a clock module with its own cell'],
+            ],
+            'timer that forgets the time' => [
+                'The timer of “Lamp” has the time from the controller’s own clock, set at each start, which stands still in every power cut and is wrong afterwards.',
+                ['Take the time from the network', 'Take the time from a clock module with its own cell'],
+            ],
+            'timer that never ends' => [
+                'The timer of “Lamp” switches it on and never off.',
+                ['Let it go off an hour later, at 00:00'],
+            ],
+            'capacitor on a strap that only upsets timing' => [
+                'The capacitor of 1 µF on “Airer push button” keeps GPIO5 (printed 5) low for 62.4 ms after power-up; reset reads it after 10 ms: only the timing of a slave card interface changes.',
+                ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
             ],
         ];
     }

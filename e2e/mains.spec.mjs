@@ -10,7 +10,7 @@ test('dangers of a box are seen on their part, and mended one by one', async ({ 
   await openMains(page);
   await expect(page.locator('#main .caution')).toContainText('Isolate and prove dead');
   const tray = page.locator('#tray');
-  await expect(tray).toContainText('The lead carries 17.1 A and bears 10 A.');
+  await expect(tray).toContainText('The lead carries 17.1 A and bears 10 A (1 mm²).');
   await expect(tray).toContainText('reinforced insulation wants 5 mm here');
   await expect(page.locator('.live-path')).toContainText('neutral switched');
   await repair(page, 'The lead carries', 'Use a lead of 2.5 mm²');

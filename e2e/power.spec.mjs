@@ -11,12 +11,12 @@ test('a supply that carries too much is seen, another one is found and taken', a
   await takeDemo(page, 'First try');
   await openPower(page);
   await expect(page.getByRole('img', { name: /^Currents in the scenario All pull in at once/ })).toBeVisible();
-  await expect(page.locator('#tray')).toContainText('Mains module 5 V, 3 W gives 600 mA here');
+  await expect(page.locator('#tray')).toContainText('Mains module 5 V, 3 W gives 600 mA in air at 40 °C');
   const row = page.locator('.rails-table tbody tr').first();
   await expect(row).toContainText('broken');
   await expect(page.locator('#offers tbody tr').first()).toContainText('sound');
   await swapped(page, () => page.locator('#offers').getByRole('button', { name: 'Use Mains module 5 V, 10 W' }).click());
-  await expect(page.locator('#tray')).not.toContainText('gives 600 mA here');
+  await expect(page.locator('#tray')).not.toContainText('gives 600 mA in air at 40 °C');
   await expect(page.locator('#offers tr.own')).toContainText('Mains module 5 V, 10 W');
   // The clamp and the regulator’s capacitors are still to be mended: both by one click each.
   await repair(page, /clamp/, 'Fit surge clamp for 6 V in its place');

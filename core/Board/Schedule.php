@@ -34,6 +34,12 @@ final readonly class Schedule
         }
     }
 
+    /** In words, as short as a cell is. */
+    public function said(): string
+    {
+        return implode(', ', array_map(static fn(SwitchTime $time): string => sprintf('%s %s', $time->on ? 'on' : 'off', $time->at), array_slice($this->times, 0, 3))) . (count($this->times) > 3 ? sprintf(' and %d more', count($this->times) - 3) : '');
+    }
+
     public function plus(SwitchTime $time): self
     {
         $times = [...$this->times, $time];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
@@ -52,6 +53,17 @@ final readonly class SensorRule
                 throw new \InvalidArgumentException('A least time lies between 0 s and a day. Usual are some minutes.');
             }
         }
+    }
+
+    /** In words, as short as a cell is: “on below 19 °C, off above 20 °C”. */
+    public function said(): string
+    {
+        if (null === $this->on() || null === $this->off()) {
+            return $this->sensed->value;
+        }
+        [$on, $off] = [QuantityPrinter::rounded($this->on(), $this->unit()), QuantityPrinter::rounded($this->off(), $this->unit())];
+
+        return $this->on() < $this->off() ? sprintf('on below %s, off above %s', $on, $off) : sprintf('on above %s, off below %s', $on, $off);
     }
 
     /** The value from which it is on, in °C or %. */

@@ -193,6 +193,13 @@ final class RuleFixtures
         yield 'base current above the strength after reset' => self::one('pins.drive-strength', 'A1', Kind::Weak, '×0.695', new StateDriveStrength(false), new StateDriveStrength(true), $pico);
         yield 'capacitor on a strap' => self::one('pins.debounce-on-strap', 'F4', Kind::Weak, '×0.751', $both($seat('F4', '0'), new FitDebounce('F4', 100e-9)), $both($seat('F4', '0'), new FitDebounce('F4', 47e-9)));
         yield 'capacitor on a strap that only upsets timing' => self::one('pins.debounce-on-strap', 'F4', Kind::Hint, '×0.16', $both($seat('F4', '5'), new FitDebounce('F4', 1e-6)), $both($seat('F4', '27'), new FitDebounce('F4', 1e-6)));
+        $nine = TestBoards::bare('atmega328p-carrier-30', 'atmega328p');
+        for ($line = 1; $line <= 9; ++$line) {
+            $nine = TestBoards::edited($nine, new AddLine('Lamp ' . $line, TestBoards::part('led-lamp', Appliance::class)), new SetBaseResistor(['A' . $line], 220.0));
+        }
+        $on = static fn(string ...$pins): Edit => $both(...array_map(static fn(int $place): Edit => new SeatFunction('F' . ($place + 1), $pins[$place]), range(0, count($pins) - 1)));
+        // Two ports share one path to supply: 150 mA for C0 to C5 and D0 to D4 together, 200 mA for the chip.
+        yield 'nine outputs of two ports that share a supply' => self::one('pins.current-sum', 'board', Kind::Broken, '×0.979', $on('A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'D2', 'D3', 'D4'), $on('A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'D5', 'D6', 'D7'), $nine);
         yield 'large capacitor on a strap' => self::one('pins.debounce-on-strap', 'F4', Kind::Broken, '×0.0341', $both($seat('F4', '0'), new FitDebounce('F4', 4.7e-6)), $both($seat('F4', '32'), new FitDebounce('F4', 4.7e-6)));
         yield 'mains switch on the pull-up of the chip' => self::one('pins.wetting-current', 'F3', Kind::Weak, '40 µA', new StateContactMade(['F3'], true), $both(new StateContactMade(['F3'], true), new FitPull('F3', PullDirection::Up, 2.7e3)));
         yield 'mains switch on 3.3 kΩ' => self::one('pins.wetting-current', 'F3', Kind::Weak, '964 µA', $both(new StateContactMade(['F3'], true), new FitPull('F3', PullDirection::Up, 3.3e3)), $both(new StateContactMade(['F3'], false), new FitPull('F3', PullDirection::Up, 3.3e3)));

@@ -1196,6 +1196,10 @@ final class RuleStatementsTest extends TestCase
                 'The capacitor of 1 µF on “Airer push button” keeps GPIO5 (printed 5) low for 62.4 ms after power-up; reset reads it after 10 ms: only the timing of a slave card interface changes.',
                 ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
             ],
+            'nine outputs of two ports that share a supply' => [
+                'With all outputs on, what C0 to C5 and D0 to D4 give together carry 153 mA; the limit is 150 mA.',
+                ['Fit the largest base resistors that suffice', 'Drive them by Opto relay module 5 V, active low', 'Drive them by Opto relay module 5 V, trigger jumper'],
+            ],
         ];
     }
 }

@@ -99,6 +99,7 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Control\PulseDistance;
+use IronLatch\Core\Board\Edit\StateContactMade;
 
 /** The invented boards of Alder Row, made by the same edits that a maker makes. Their files lie in demo/. */
 final readonly class DemoBoards
@@ -339,6 +340,7 @@ final readonly class DemoBoards
             // A converter that the radio takes; a print that can be read two ways.
             ...self::seats(['F15' => '25', 'F16' => 'D2']),
             // The shelf's wall switch is at the other end of the room.
+            new StateContactMade(['F9', 'F14'], false),
             new StateCable(['F9', 'F10', 'F12', 'F13'], 0.3),
             new StateCable(['F14'], 6.0),
             // A display that hangs on a signal pin, and a regulator without its capacitors.

@@ -15,7 +15,7 @@ final readonly class Cable
     public function __construct(
         #[Measured(Unit::Metre)]
         public float $metres,
-        #[Measured(Unit::SquareMetre)]
+        #[Measured(Unit::SquareMetre, above: true)]
         public float $squareMetres,
     ) {
         if ($metres < 0 || $metres > 100) {

@@ -20,7 +20,7 @@ final readonly class HighSidePair implements Driver
     public function __construct(
         public string $npn,
         public string $pnp,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
         public float $couplingOhms,

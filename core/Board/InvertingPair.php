@@ -20,7 +20,7 @@ final readonly class InvertingPair implements Driver
     public function __construct(
         public string $pnp,
         public string $npn,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $inputOhms,
         #[Measured(Unit::Ohm)]
         public float $couplingOhms,

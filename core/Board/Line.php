@@ -27,7 +27,7 @@ final readonly class Line
     public function __construct(
         public string $name,
         public string $appliance,
-        #[FactOf('float'), Measured(Unit::Watt)]
+        #[FactOf('float'), Measured(Unit::Watt, above: true)]
         public Fact $watts,
         #[FactOf(SwitchedConductor::class)]
         public Fact $conductor,

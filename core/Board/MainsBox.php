@@ -56,9 +56,9 @@ final readonly class MainsBox
         public ?Fact $inletAmps = null,
         #[FactOf('bool')]
         public ?Fact $fused = null,
-        #[FactOf('float'), Measured(Unit::SquareMetre)]
+        #[FactOf('float'), Measured(Unit::SquareMetre, above: true)]
         public ?Fact $leadSquareMetres = null,
-        #[FactOf('float'), Measured(Unit::SquareMetre)]
+        #[FactOf('float'), Measured(Unit::SquareMetre, above: true)]
         public ?Fact $innerSquareMetres = null,
         #[FactOf('float'), Measured(Unit::Ampere)]
         public ?Fact $terminalAmps = null,
@@ -94,7 +94,7 @@ final readonly class MainsBox
         public ?Track $track = null,
         #[FactOf('int')]
         public ?Fact $atOnce = null,
-        #[FactOf('float'), Measured(Unit::SquareMetre)]
+        #[FactOf('float'), Measured(Unit::SquareMetre, above: true)]
         public ?Fact $branchSquareMetres = null,
         #[FactOf('bool')]
         public ?Fact $bothFused = null,
@@ -102,11 +102,11 @@ final readonly class MainsBox
         public ?Fact $socketReachable = null,
         #[FactOf(BridgingCapacitor::class)]
         public ?Fact $bridgingCapacitor = null,
-        #[FactOf('float'), Measured(Unit::Metre)]
+        #[FactOf('float'), Measured(Unit::Metre, above: true)]
         public ?Fact $lengthMetres = null,
-        #[FactOf('float'), Measured(Unit::Metre)]
+        #[FactOf('float'), Measured(Unit::Metre, above: true)]
         public ?Fact $widthMetres = null,
-        #[FactOf('float'), Measured(Unit::Metre)]
+        #[FactOf('float'), Measured(Unit::Metre, above: true)]
         public ?Fact $heightMetres = null,
         #[FactOf(BoxKind::class)]
         public ?Fact $kind = null,

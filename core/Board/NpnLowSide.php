@@ -17,7 +17,7 @@ final readonly class NpnLowSide implements Driver
      */
     public function __construct(
         public string $transistor,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
         public ?float $baseEmitterOhms = null,

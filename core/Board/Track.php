@@ -19,9 +19,9 @@ final readonly class Track
      * @param ?Fact<bool> $carriesAll all lines are fed through it, as through the common bar of several contacts; null while nothing is said of it
      */
     public function __construct(
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $widthMetres,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $copperMetres = 35e-6,
         public bool $inner = false,
         #[Measured(Unit::Metre)]

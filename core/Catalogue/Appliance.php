@@ -23,11 +23,11 @@ final readonly class Appliance implements Part
     public function __construct(
         public PartIdentity $identity,
         public LoadKind $load,
-        #[Measured(Unit::Watt)]
+        #[Measured(Unit::Watt, above: true)]
         public float $typicalWatts,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $powerFactor,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public ?float $dcVolts = null,
         public bool $mustNotSelfStart = false,
         public bool $earthed = false,

@@ -20,13 +20,13 @@ final readonly class BridgeDriver implements Part
         public PartIdentity $identity,
         #[Measured(Unit::Volt)]
         public Spread $thresholdVolts,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $inputOhms,
         #[Measured(Unit::Ohm)]
         public Spread $outputOhms,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $greatestAmps,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $greatestVolts,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,

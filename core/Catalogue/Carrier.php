@@ -31,7 +31,7 @@ final readonly class Carrier implements Part
     public function __construct(
         public PartIdentity $identity,
         public string $chip,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public Spread $input,
         public string $topEdge,
         #[ListOf(HeaderPin::class)]
@@ -48,7 +48,7 @@ final readonly class Carrier implements Part
         public ?UsbPath $usb = null,
         #[ListOf('string')]
         public array $upload = [],
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public ?float $outsideAmps = null,
     ) {
         $labels = array_map(static fn(HeaderPin $pin): string => $pin->side->value . $pin->position, $header);

@@ -39,9 +39,9 @@ final readonly class Chip implements Part
         public array $portGroups,
         #[ListOf(ChipPin::class)]
         public array $pins,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public ?float $leastSupplyVolts = null,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public ?float $brownOutVolts = null,
         #[ListOf('string')]
         public array $upload = [],

@@ -21,19 +21,19 @@ final readonly class DarlingtonArray implements Part
     public function __construct(
         public PartIdentity $identity,
         public int $channels,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $inputOhms,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public Spread $gain,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public Spread $saturationCurrent,
         #[Measured(Unit::Ohm)]
         public Spread $collectorResistance,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $greatestAmps,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $greatestVolts,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $junctionKelvinPerWatt,
         #[Measured(Unit::Celsius)]
         public float $greatestCelsius,

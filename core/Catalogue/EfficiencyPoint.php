@@ -13,7 +13,7 @@ final readonly class EfficiencyPoint
     public function __construct(
         #[Measured(Unit::Ampere)]
         public float $amps,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $efficiency,
     ) {
         if ($amps <= 0 || $efficiency <= 0.05 || $efficiency > 1) {

@@ -16,11 +16,11 @@ final readonly class MainsFuse implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $ratedAmps,
         #[Measured(Unit::Volt)]
         public float $ratedVolts,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $breakingAmps,
         public bool $timeLag,
         #[Measured(Unit::Euro)]

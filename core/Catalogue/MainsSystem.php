@@ -20,7 +20,7 @@ final readonly class MainsSystem implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $volts,
         #[Measured(Unit::Hertz)]
         public float $hertz,

@@ -20,13 +20,13 @@ final readonly class Mosfet implements Part
         public PartIdentity $identity,
         #[Measured(Unit::Volt)]
         public Spread $thresholdVolts,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $specifiedGateVolts,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $onResistance,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $greatestAmps,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $greatestVolts,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,

@@ -19,7 +19,7 @@ final readonly class OptoCoupler implements Part
         public PartIdentity $identity,
         #[Measured(Unit::Volt)]
         public Spread $ledVolts,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public Spread $transferRatio,
         #[Measured(Unit::Ampere)]
         public float $greatestLedAmps,

@@ -23,13 +23,13 @@ final readonly class OptoModule implements Part
         public PartIdentity $identity,
         #[Measured(Unit::Volt)]
         public float $supplyVolts,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $seriesResistance,
         #[Measured(Unit::Volt)]
         public Spread $indicatorVolts,
         #[Measured(Unit::Volt)]
         public Spread $optoVolts,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $operateAmps,
         #[Measured(Unit::Ampere)]
         public float $releaseAmps,

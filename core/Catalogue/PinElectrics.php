@@ -23,27 +23,27 @@ final readonly class PinElectrics
      * @param ?float $greatestTotalAmps absolute maximum of all pins together; null where the maker states none
      */
     public function __construct(
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public Spread $supply,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $sourceResistance,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $sinkResistance,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $inputLowRatio,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $inputHighRatio,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $pullUpResistance,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $pullDownResistance,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $plannedPinAmps,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $greatestPinAmps,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public ?float $greatestTotalAmps,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public ?float $resetPinAmps = null,
     ) {}
 

@@ -12,7 +12,7 @@ final readonly class Pull
 {
     public function __construct(
         public PullDirection $direction,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $ohms,
     ) {
         if ($ohms < 100.0 || $ohms > 1.0e7) {

@@ -26,23 +26,23 @@ final readonly class Regulation
      */
     public function __construct(
         public RegulatorKind $kind,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public Spread $output,
         #[Measured(Unit::Volt)]
         public float $leastInputVolts,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $greatestInputVolts,
         #[Measured(Unit::Volt)]
         public Spread $dropOutVolts,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $ratedAmps,
         #[Measured(Unit::Ampere)]
         public Spread $quietAmps,
         #[ListOf(EfficiencyPoint::class)]
         public array $curve = [],
-        #[Measured(Unit::KelvinPerWatt)]
+        #[Measured(Unit::KelvinPerWatt, above: true)]
         public ?float $airKelvinPerWatt = null,
-        #[Measured(Unit::KelvinPerWatt)]
+        #[Measured(Unit::KelvinPerWatt, above: true)]
         public ?float $caseKelvinPerWatt = null,
         #[Measured(Unit::Celsius)]
         public float $greatestCelsius = 125.0,
@@ -51,7 +51,7 @@ final readonly class Regulation
         #[Measured(Unit::Farad)]
         public float $outputFarads = 0.0,
         public bool $bringsCapacitors = true,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public ?float $greatestInputAmps = null,
     ) {
         if ($ratedAmps <= 0 || $quietAmps->min < 0 || $greatestInputVolts <= $leastInputVolts) {

@@ -40,15 +40,15 @@ final readonly class Relay implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $coilVolts,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public Spread $coilResistance,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $operateRatio,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $releaseRatio,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $greatestRatio,
         #[Measured(Unit::Ampere)]
         public float $contactAcAmps,

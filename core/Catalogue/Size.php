@@ -11,11 +11,11 @@ use IronLatch\Core\Record\Measured;
 final readonly class Size
 {
     public function __construct(
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $lengthMetres,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $widthMetres,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $heightMetres,
     ) {
         if (min($lengthMetres, $widthMetres, $heightMetres) <= 0 || max($lengthMetres, $widthMetres, $heightMetres) > 2) {

@@ -27,7 +27,7 @@ final readonly class SolidStateOutput
         public float $leakageAmps,
         #[Measured(Unit::Ampere)]
         public float $leastAmps,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $kelvinPerWatt,
         #[Measured(Unit::Celsius)]
         public float $greatestCelsius,

@@ -33,11 +33,11 @@ final readonly class Supply implements Part
     public function __construct(
         public PartIdentity $identity,
         public SupplyForm $form,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public Spread $output,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $ratedAmps,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public ?float $limitAmps = null,
         #[Measured(Unit::Ohm)]
         public ?Spread $internalOhms = null,
@@ -49,7 +49,7 @@ final readonly class Supply implements Part
         public ?float $lossPerKelvin = null,
         #[Measured(Unit::Celsius)]
         public ?float $greatestCelsius = null,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public ?float $efficiency = null,
         #[Measured(Unit::Watt)]
         public ?float $idleWatts = null,
@@ -59,7 +59,7 @@ final readonly class Supply implements Part
         public ?float $startSeconds = null,
         #[Measured(Unit::Ampere)]
         public ?float $cutOffAmps = null,
-        #[Measured(Unit::AmpereHour)]
+        #[Measured(Unit::AmpereHour, above: true)]
         public ?float $capacityAmpHours = null,
         public ?JackPolarity $jack = null,
         public ?Size $size = null,

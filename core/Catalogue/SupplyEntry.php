@@ -18,7 +18,7 @@ final readonly class SupplyEntry
      */
     public function __construct(
         public string $label,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public Spread $input,
         public bool $regulated,
     ) {}

@@ -19,17 +19,17 @@ final readonly class Transistor implements Part
      */
     public function __construct(
         public PartIdentity $identity,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public Spread $gain,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public Spread $saturationCurrent,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public float $reverseGain,
         #[Measured(Unit::Ohm)]
         public Spread $collectorResistance,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $greatestAmps,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $greatestVolts,
         public bool $isPnp = false,
         #[Measured(Unit::Euro)]

@@ -19,7 +19,7 @@ final readonly class UsbPath
         public UsbIsolation $isolation,
         #[Measured(Unit::Volt)]
         public Spread $dropVolts,
-        #[Measured(Unit::Ampere)]
+        #[Measured(Unit::Ampere, above: true)]
         public float $ratedAmps,
     ) {}
 }

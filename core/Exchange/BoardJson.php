@@ -63,17 +63,31 @@ final class BoardJson
             throw new BoardFileFault(sprintf('At %s: this key is written twice. Remove one of the two.', $twice));
         }
 
-        return self::fromData($data, verifyHashes: true);
+        return self::fromData($data, RecordReader::forFiles(), verifyHashes: true);
     }
 
     /**
-     * Reads what write() has written, from our own store.
+     * Reads what stands in our own store.
      *
      * @throws BoardFileFault
      */
     public static function readOwn(string $json): Board
     {
-        return self::fromData(self::decode($json), verifyHashes: false);
+        return self::fromData(self::decode($json), RecordReader::forStore(), verifyHashes: false);
+    }
+
+    /**
+     * What write() has just written, read as strictly as a file from anywhere: what cannot be read so is not to be kept.
+     *
+     * @throws BoardFileFault
+     */
+    public static function readBack(string $json): Board
+    {
+        if (strlen($json) > self::GREATEST_BYTES) {
+            throw new BoardFileFault(sprintf('The board would have more than %d MB.', self::GREATEST_BYTES / 1048576));
+        }
+
+        return self::fromData(self::decode($json), RecordReader::forFiles(), verifyHashes: true);
     }
 
     /**
@@ -119,7 +133,7 @@ final class BoardJson
         }
     }
 
-    private static function fromData(mixed $data, bool $verifyHashes): Board
+    private static function fromData(mixed $data, RecordReader $reader, bool $verifyHashes): Board
     {
         if (!is_array($data) || self::FORMAT !== ($data['format'] ?? null)) {
             throw new BoardFileFault(sprintf('This is no board file: its key “format” must say “%s”.', self::FORMAT));
@@ -131,7 +145,7 @@ final class BoardJson
         $hashes = $data['partHashes'] ?? null;
         unset($data['format'], $data['version'], $data['partHashes']);
         try {
-            $board = RecordReader::forFiles()->read(Board::class, BoardMigrations::upTo(self::VERSION, $version, $data));
+            $board = $reader->read(Board::class, BoardMigrations::upTo(self::VERSION, $version, $data));
         } catch (RecordFault $fault) {
             throw new BoardFileFault($fault->getMessage());
         }

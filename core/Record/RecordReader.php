@@ -6,6 +6,7 @@ namespace IronLatch\Core\Record;
 
 use IronLatch\Core\Quantity\NotAQuantity;
 use IronLatch\Core\Quantity\QuantityParser;
+use IronLatch\Core\Quantity\Range;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 
@@ -17,12 +18,25 @@ use IronLatch\Core\Quantity\Unit;
 final readonly class RecordReader
 {
     private const LONGEST_TEXT = 2000;
+    private const GREATEST_INTEGER = 999_999_999;
+    /** Of a list or a map: more than any board or part has. */
+    private const MOST_ITEMS = 4096;
 
-    private function __construct(private bool $lenient) {}
+    /**
+     * @param bool $lenient what a person types
+     * @param bool $trusted what Iron Latch has written itself, perhaps an older one: ranges that were drawn since do not lock it out
+     */
+    private function __construct(private bool $lenient, private bool $trusted = false) {}
 
     public static function forFiles(): self
     {
         return new self(false);
+    }
+
+    /** What stands in our own store. */
+    public static function forStore(): self
+    {
+        return new self(false, true);
     }
 
     public static function forForms(): self
@@ -54,7 +68,7 @@ final readonly class RecordReader
     {
         $data = $this->object($data, $path);
         $shape = RecordShape::of($class);
-        foreach ($data as $key => $ignored) {
+        foreach (array_map(strval(...), array_keys($data)) as $key) {
             if (!isset($shape->fields[$key]) && !in_array($key, $alsoAllowed, true)) {
                 throw new RecordFault(self::join($path, $key), 'this key is not known here. Known keys: ' . implode(', ', [...$alsoAllowed, ...array_keys($shape->fields)]) . '.');
             }
@@ -97,8 +111,8 @@ final readonly class RecordReader
             ValueKind::Text => $this->text($data, $path),
             ValueKind::Integer => $this->integer($data, $path),
             ValueKind::Boolean => $this->boolean($data, $path),
-            ValueKind::Quantity => $this->quantity($shape->unit ?? Unit::Ratio, $data, $path),
-            ValueKind::Spread => $this->spread($shape->unit ?? Unit::Ratio, $data, $path),
+            ValueKind::Quantity => $this->quantity($shape, $data, $path),
+            ValueKind::Spread => $this->spread($shape, $data, $path),
             ValueKind::Choice => $this->choice($shape->class ?? '', $data, $path),
             ValueKind::Record => $this->record($shape->class ?? throw new \LogicException(), $data, $path),
             ValueKind::Variant => $this->variant($shape->class ?? throw new \LogicException(), $data, $path),
@@ -113,12 +127,13 @@ final readonly class RecordReader
         if (!is_string($data)) {
             throw new RecordFault($path, 'expected a text.');
         }
-        $text = $this->lenient ? trim($data) : $data;
+        // What a person types over several lines is one text.
+        $text = $this->lenient || $this->trusted ? trim((string) preg_replace('/\s*[\r\n\x{85}\x{2028}\x{2029}]+\s*/u', ' ', $data)) : $data;
         if (mb_strlen($text) > self::LONGEST_TEXT) {
             throw new RecordFault($path, sprintf('this text is longer than %d characters. Shorten it.', self::LONGEST_TEXT));
         }
-        if (1 === preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $text)) {
-            throw new RecordFault($path, 'this text holds a control character. Remove it.');
+        if (!mb_check_encoding($text, 'UTF-8') || 1 === preg_match('/[\x{00}-\x{1F}\x{7F}-\x{9F}\x{2028}\x{2029}]/u', $text)) {
+            throw new RecordFault($path, 'this text holds a control character, a line break, or is not encoded as UTF-8. Write it on one line.');
         }
 
         return $text;
@@ -130,7 +145,11 @@ final readonly class RecordReader
             return (int) trim($data);
         }
 
-        return is_int($data) ? $data : throw new RecordFault($path, 'expected a whole number.');
+        if (!is_int($data)) {
+            throw new RecordFault($path, 'expected a whole number.');
+        }
+
+        return abs($data) <= self::GREATEST_INTEGER ? $data : throw new RecordFault($path, sprintf('%d is not possible here: no number on a board has more than nine digits.', $data));
     }
 
     private function boolean(mixed $data, string $path): bool
@@ -142,23 +161,27 @@ final readonly class RecordReader
         return is_bool($data) ? $data : throw new RecordFault($path, 'expected true or false.');
     }
 
-    private function quantity(Unit $unit, mixed $data, string $path): float
+    private function quantity(ValueShape $shape, mixed $data, string $path): float
     {
+        $unit = $shape->unit ?? Unit::Ratio;
         if (!is_string($data)) {
             throw new RecordFault($path, sprintf('expected %s with its unit in quotation marks, such as “%s”.', $unit->measures(), explode(' or ', $unit->example())[0]));
         }
         try {
-            return $this->lenient ? QuantityParser::parse($data, $unit) : QuantityParser::parseWritten($data, $unit);
+            $value = $this->lenient ? QuantityParser::parse($data, $unit) : QuantityParser::parseWritten($data, $unit);
         } catch (NotAQuantity $fault) {
             throw new RecordFault($path, $fault->getMessage());
         }
+        $range = $shape->range ?? Range::of($unit);
+
+        return $this->trusted || $range->holds($value) ? $value : throw new RecordFault($path, trim(sprintf('“%s” is not possible here: a value lies %s. %s', mb_substr($data, 0, 40), $range->said($unit), $range->hint)));
     }
 
     /** One text for an exact value, or an object with min, typ and max. */
-    private function spread(Unit $unit, mixed $data, string $path): Spread
+    private function spread(ValueShape $shape, mixed $data, string $path): Spread
     {
         if (is_string($data)) {
-            return Spread::exactly($this->quantity($unit, $data, $path));
+            return Spread::exactly($this->quantity($shape, $data, $path));
         }
         $data = $this->object($data, $path);
         if (['max', 'min', 'typ'] !== self::sortedKeys($data)) {
@@ -166,9 +189,9 @@ final readonly class RecordReader
         }
         try {
             return new Spread(
-                $this->quantity($unit, $data['min'], $path . '.min'),
-                $this->quantity($unit, $data['typ'], $path . '.typ'),
-                $this->quantity($unit, $data['max'], $path . '.max'),
+                $this->quantity($shape, $data['min'], $path . '.min'),
+                $this->quantity($shape, $data['typ'], $path . '.typ'),
+                $this->quantity($shape, $data['max'], $path . '.max'),
             );
         } catch (\InvalidArgumentException) {
             throw new RecordFault($path, 'min, typ and max must not decrease.');
@@ -196,6 +219,9 @@ final readonly class RecordReader
         if (!is_array($data) || !array_is_list($data)) {
             throw new RecordFault($path, 'expected a list in square brackets.');
         }
+        if (count($data) > self::MOST_ITEMS) {
+            throw new RecordFault($path, sprintf('this list has more than %d entries.', self::MOST_ITEMS));
+        }
         $values = [];
         foreach ($data as $index => $value) {
             $values[] = $this->value($item, $value, $path . '[' . $index . ']');
@@ -211,7 +237,9 @@ final readonly class RecordReader
     {
         $values = [];
         foreach ($this->object($data, $path) as $key => $value) {
-            if (1 !== preg_match('/' . $keys . '/', $key)) {
+            // PHP turns a key such as 0 into a number.
+            $key = (string) $key;
+            if (1 !== preg_match('/' . $keys . '/D', $key)) {
                 throw new RecordFault(self::join($path, $key), sprintf('“%s” is not a key of the form %s.', $key, $keys));
             }
             $values[$key] = $this->value($item, $value, self::join($path, $key));
@@ -242,28 +270,23 @@ final readonly class RecordReader
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array<array-key, mixed> a key such as “0” is a number to PHP
      */
     private function object(mixed $data, string $path): array
     {
         if (!is_array($data) || ([] !== $data && array_is_list($data))) {
             throw new RecordFault($path, 'expected an object in curly brackets.');
         }
-        $object = [];
-        foreach ($data as $key => $value) {
-            $object[(string) $key] = $value;
-        }
-
-        return $object;
+        return $data;
     }
 
     /**
-     * @param array<string, mixed> $data
+     * @param array<array-key, mixed> $data
      * @return list<string>
      */
     private static function sortedKeys(array $data): array
     {
-        $keys = array_keys($data);
+        $keys = array_map(strval(...), array_keys($data));
         sort($keys);
 
         return $keys;

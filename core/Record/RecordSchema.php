@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Record;
 
 use IronLatch\Core\Quantity\QuantityParser;
+use IronLatch\Core\Quantity\Range;
 use IronLatch\Core\Quantity\Unit;
 
 /** Describes a record class as JSON Schema (draft 2020-12), from the same shapes that the reader uses. */
@@ -57,10 +58,10 @@ final class RecordSchema
             ValueKind::Text => ['type' => 'string', 'maxLength' => 2000],
             ValueKind::Integer => ['type' => 'integer'],
             ValueKind::Boolean => ['type' => 'boolean'],
-            ValueKind::Quantity => self::quantity($shape->unit ?? Unit::Ratio),
-            ValueKind::Spread => ['anyOf' => [self::quantity($shape->unit ?? Unit::Ratio), [
+            ValueKind::Quantity => self::quantity($shape),
+            ValueKind::Spread => ['anyOf' => [self::quantity($shape), [
                 'type' => 'object',
-                'properties' => array_fill_keys(['min', 'typ', 'max'], self::quantity($shape->unit ?? Unit::Ratio)),
+                'properties' => array_fill_keys(['min', 'typ', 'max'], self::quantity($shape)),
                 'required' => ['min', 'typ', 'max'],
                 'additionalProperties' => false,
             ]]],
@@ -81,9 +82,11 @@ final class RecordSchema
     /**
      * @return array<string, mixed>
      */
-    private static function quantity(Unit $unit): array
+    private static function quantity(ValueShape $shape): array
     {
-        return ['type' => 'string', 'pattern' => QuantityParser::writtenPattern($unit), 'description' => $unit->measures()];
+        $unit = $shape->unit ?? Unit::Ratio;
+
+        return ['type' => 'string', 'pattern' => QuantityParser::writtenPattern($unit), 'description' => $unit->measures() . ', ' . ($shape->range ?? Range::of($unit))->said($unit)];
     }
 
     /**

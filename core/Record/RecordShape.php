@@ -70,7 +70,9 @@ final readonly class RecordShape
 
     private static function shape(\ReflectionParameter $parameter, string $type): ValueShape
     {
-        $unit = self::attribute($parameter, Measured::class)?->unit;
+        $measured = self::attribute($parameter, Measured::class);
+        $unit = $measured?->unit;
+        $range = $measured?->range();
         if ('array' === $type) {
             $list = self::attribute($parameter, ListOf::class);
             if (null !== $list) {
@@ -81,14 +83,14 @@ final readonly class RecordShape
             return new ValueShape(ValueKind::Map, item: self::plain($map->item), keys: $map->keys);
         }
         if (Spread::class === $type) {
-            return new ValueShape(ValueKind::Spread, unit: $unit ?? throw new \LogicException('A Spread needs Measured: $' . $parameter->getName()));
+            return new ValueShape(ValueKind::Spread, unit: $unit ?? throw new \LogicException('A Spread needs Measured: $' . $parameter->getName()), range: $range);
         }
         if ('float' === $type) {
-            return new ValueShape(ValueKind::Quantity, unit: $unit ?? throw new \LogicException('A float needs Measured: $' . $parameter->getName()));
+            return new ValueShape(ValueKind::Quantity, unit: $unit ?? throw new \LogicException('A float needs Measured: $' . $parameter->getName()), range: $range);
         }
         $fact = self::attribute($parameter, FactOf::class);
         if (null !== $fact) {
-            return new ValueShape(ValueKind::Fact, item: 'float' === $fact->item ? new ValueShape(ValueKind::Quantity, unit: $unit) : self::plain($fact->item));
+            return new ValueShape(ValueKind::Fact, item: 'float' === $fact->item ? new ValueShape(ValueKind::Quantity, unit: $unit, range: $range) : self::plain($fact->item));
         }
 
         return self::plain($type);

@@ -48,6 +48,7 @@ use IronLatch\Core\Board\Edit\StateCapacitors;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Board\Edit\StateClock;
 use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\StateContactMade;
 use IronLatch\Core\Board\Edit\StateFirmware;
 use IronLatch\Core\Board\Edit\StateHours;
 use IronLatch\Core\Board\Edit\StateInnerMemory;
@@ -99,7 +100,6 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Control\PulseDistance;
-use IronLatch\Core\Board\Edit\StateContactMade;
 
 /** The invented boards of Alder Row, made by the same edits that a maker makes. Their files lie in demo/. */
 final readonly class DemoBoards

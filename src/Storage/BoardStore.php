@@ -60,7 +60,8 @@ final class BoardStore
         return $this->entities->wrapInTransaction(function () use ($board, $summary): OpenBoard {
             $now = new \DateTimeImmutable();
             $record = new BoardRecord($board->name, $now);
-            $revision = new RevisionRecord($record, null, 1, BoardJson::write($board), '', $summary, $now);
+            [$document, $board] = self::kept($board);
+            $revision = new RevisionRecord($record, null, 1, $document, '', $summary, $now);
             $record->moveTo($revision, $revision, $board->name, $now);
             $this->entities->persist($record);
             $this->entities->persist($revision);
@@ -111,7 +112,7 @@ final class BoardStore
             }
             $summary = $edit->summary($board);
             $edited = $edit->apply($board);
-            $document = BoardJson::write($edited);
+            [$document, $edited] = self::kept($edited);
             if ($document === $head->document()) {
                 // Nothing changed: no revision for it.
                 return new OpenBoard($record, $head, $edited, $record->tipId() !== $head->id());
@@ -177,6 +178,22 @@ final class BoardStore
     public function backUpTo(string $file): void
     {
         $this->entities->getConnection()->executeStatement('VACUUM INTO ?', [$file]);
+    }
+
+    /**
+     * What would be written, read back before anything is acknowledged.
+     *
+     * @return array{string, Board} the document and the board that it says
+     * @throws EditRefused when it could not be read again
+     */
+    private static function kept(Board $board): array
+    {
+        $document = BoardJson::write($board);
+        try {
+            return [$document, BoardJson::readBack($document)];
+        } catch (BoardFileFault $fault) {
+            throw new EditRefused('This would make a board that cannot be opened again, so nothing was changed. ' . $fault->getMessage(), previous: $fault);
+        }
     }
 
     private function refuseCollision(RevisionRecord $base, RevisionRecord $head, Board $newest, Edit $edit): void

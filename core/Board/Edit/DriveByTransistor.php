@@ -24,7 +24,7 @@ final readonly class DriveByTransistor implements Edit
         #[ListOf('string')]
         public array $actuators,
         public Transistor $transistor,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
         public ?float $baseEmitterOhms = null,

@@ -15,7 +15,7 @@ final readonly class FitHeatSink implements Edit
 {
     public function __construct(
         public string $rail,
-        #[Measured(Unit::KelvinPerWatt)]
+        #[Measured(Unit::KelvinPerWatt, above: true)]
         public ?float $kelvinPerWatt = null,
     ) {}
 

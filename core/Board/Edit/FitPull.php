@@ -17,7 +17,7 @@ final readonly class FitPull implements Edit
     public function __construct(
         public string $function,
         public PullDirection $direction,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $ohms,
     ) {}
 

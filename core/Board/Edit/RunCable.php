@@ -17,7 +17,7 @@ final readonly class RunCable implements Edit
         public string $rail,
         #[Measured(Unit::Metre)]
         public float $metres,
-        #[Measured(Unit::SquareMetre)]
+        #[Measured(Unit::SquareMetre, above: true)]
         public float $squareMetres,
     ) {}
 

@@ -21,7 +21,7 @@ final readonly class SetBaseEmitterResistor implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $actuators,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public ?float $ohms,
     ) {}
 

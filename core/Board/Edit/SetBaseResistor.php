@@ -20,7 +20,7 @@ final readonly class SetBaseResistor implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $actuators,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public float $ohms,
     ) {}
 

@@ -25,7 +25,7 @@ final readonly class SetDriverValue implements Edit
         #[ListOf('string')]
         public array $actuators,
         public string $value,
-        #[Measured(Unit::Ohm)]
+        #[Measured(Unit::Ohm, above: true)]
         public ?float $ohms,
     ) {}
 

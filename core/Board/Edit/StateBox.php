@@ -33,9 +33,9 @@ final readonly class StateBox implements Edit
         #[Measured(Unit::Ampere)]
         public ?float $inletAmps = null,
         public ?bool $fused = null,
-        #[Measured(Unit::SquareMetre)]
+        #[Measured(Unit::SquareMetre, above: true)]
         public ?float $leadSquareMetres = null,
-        #[Measured(Unit::SquareMetre)]
+        #[Measured(Unit::SquareMetre, above: true)]
         public ?float $innerSquareMetres = null,
         #[Measured(Unit::Ampere)]
         public ?float $terminalAmps = null,
@@ -67,17 +67,17 @@ final readonly class StateBox implements Edit
         public ?float $altitudeMetres = null,
         public ?MaterialGroup $material = null,
         public ?int $atOnce = null,
-        #[Measured(Unit::SquareMetre)]
+        #[Measured(Unit::SquareMetre, above: true)]
         public ?float $branchSquareMetres = null,
         public ?bool $bothFused = null,
         #[Says(Nature::Promise, unless: true)]
         public ?bool $socketReachable = null,
         public ?BridgingCapacitor $bridgingCapacitor = null,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public ?float $lengthMetres = null,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public ?float $widthMetres = null,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public ?float $heightMetres = null,
         public ?BoxKind $kind = null,
         #[Says(Nature::Observation)]

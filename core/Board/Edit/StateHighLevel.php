@@ -21,7 +21,7 @@ final readonly class StateHighLevel implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $functions,
-        #[Measured(Unit::Volt)]
+        #[Measured(Unit::Volt, above: true)]
         public float $volts,
     ) {}
 

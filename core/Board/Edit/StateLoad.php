@@ -16,17 +16,13 @@ final readonly class StateLoad implements Edit
 {
     public function __construct(
         public string $line,
-        #[Measured(Unit::Watt)]
+        #[Measured(Unit::Watt, most: 20e3, above: true, hint: 'Take the figure from its rating plate.')]
         public float $watts,
     ) {}
 
     public function apply(Board $board): Board
     {
         $line = Targets::line($board, $this->line);
-        if ($this->watts <= 0 || $this->watts > 20000) {
-            throw new EditRefused('An appliance on a relay draws between 0 W and 20 kW. Take the figure from its rating plate.');
-        }
-
         return $board->with(lines: [...$board->lines, $this->line => $line->with(watts: Fact::stated($this->watts))]);
     }
 

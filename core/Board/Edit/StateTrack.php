@@ -17,9 +17,9 @@ use IronLatch\Core\Record\Measured;
 final readonly class StateTrack implements Edit
 {
     public function __construct(
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $widthMetres,
-        #[Measured(Unit::Metre)]
+        #[Measured(Unit::Metre, above: true)]
         public float $copperMetres = 35e-6,
         public bool $inner = false,
         #[Measured(Unit::Metre)]

@@ -25,7 +25,7 @@ final readonly class Appliance implements Part
         public LoadKind $load,
         #[Measured(Unit::Watt, above: true)]
         public float $typicalWatts,
-        #[Measured(Unit::Ratio, above: true)]
+        #[Measured(Unit::Ratio, most: 1.0, above: true)]
         public float $powerFactor,
         #[Measured(Unit::Volt, above: true)]
         public ?float $dcVolts = null,

@@ -25,7 +25,6 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** One board: its screens, its edits, its files. */
@@ -117,7 +116,8 @@ final class BoardController extends AbstractController
     #[Route('/{way}', name: 'board_move', requirements: ['way' => 'undo|redo|goto'], methods: ['POST'])]
     public function move(Request $request, string $id, string $way): Response
     {
-        $opened = $this->opened($id);
+        $record = $this->store->record($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+        $left = $this->store->headOf($record);
         try {
             $moved = match ($way) {
                 'undo' => $this->store->undo($id),
@@ -125,10 +125,10 @@ final class BoardController extends AbstractController
                 default => $this->store->goTo($id, $request->request->getString('revision')),
             };
         } catch (NothingToDo|\InvalidArgumentException $refused) {
-            return $this->answer($request, $opened, Notice::refused($refused->getMessage()), 422);
+            return $this->answer($request, $this->opened($id), Notice::refused($refused->getMessage()), 422);
         }
         $done = match ($way) {
-            'undo' => 'Undone: ' . $opened->revision->summary(),
+            'undo' => 'Undone: ' . $left->summary(),
             'redo' => 'Made again: ' . $moved->revision->summary(),
             default => sprintf('Back at revision %d: %s', $moved->revision->number(), $moved->revision->summary()),
         };
@@ -139,9 +139,10 @@ final class BoardController extends AbstractController
     #[Route('/board.json', name: 'board_file', methods: ['GET'])]
     public function boardFile(string $id): Response
     {
-        $opened = $this->opened($id);
+        $record = $this->store->record($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
 
-        return $this->download($opened->revision->document(), 'application/json', $opened->board->name, 'json');
+        // As it stands in the store, whether it can be read or not.
+        return $this->download($this->store->headOf($record)->document(), 'application/json', $record->name(), 'json');
     }
 
     #[Route('/pin-list.csv', name: 'board_pin_list', methods: ['GET'])]
@@ -197,11 +198,7 @@ final class BoardController extends AbstractController
 
     private function opened(string $id): OpenBoard
     {
-        try {
-            return $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
-        } catch (BoardFileFault $fault) {
-            throw new UnprocessableEntityHttpException($fault->getMessage(), $fault);
-        }
+        return $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
     }
 
     private function download(string $content, string $type, string $name, string $ending): Response

@@ -18,6 +18,7 @@ use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Demo\DemoFiles;
+use IronLatch\Http\FaultyBoard;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\LineStrips;
@@ -149,21 +150,26 @@ final class ShelfController extends AbstractController
 
     private function page(?Notice $notice, int $status): Response
     {
-        $cards = $unreadable = [];
+        $cards = $faulty = [];
         foreach ($this->store->shelf() as $shelved) {
             $opened = $shelved->opened;
             if (null === $opened) {
-                $unreadable[] = $shelved;
+                $faulty[] = ['record' => $shelved->record, 'words' => $shelved->fault];
                 continue;
             }
-            $inspection = new Inspection($opened->board);
-            $report = Inspector::withRuleBook()->inspect($inspection);
-            $cards[] = ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()];
+            try {
+                $inspection = new Inspection($opened->board);
+                $report = Inspector::withRuleBook()->inspect($inspection);
+                $cards[] = ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()];
+            } catch (\Throwable $fault) {
+                // One board that cannot be inspected does not take the shelf down.
+                $faulty[] = ['record' => $shelved->record, 'words' => FaultyBoard::words($fault)];
+            }
         }
 
         return $this->render('shelf/page.html.twig', [
             'cards' => $cards,
-            'unreadable' => $unreadable,
+            'faulty' => $faulty,
             'removed' => $this->store->removed(),
             'demos' => $this->demos->names(),
             'carriers' => $this->catalogue->parts(Carrier::class),

@@ -34,7 +34,7 @@ final class BoardStore
             try {
                 return new ShelvedBoard($record, $this->opened($record), '');
             } catch (BoardFileFault $fault) {
-                return new ShelvedBoard($record, null, $fault->getMessage());
+                return new ShelvedBoard($record, null, 'It cannot be read by this Iron Latch. ' . $fault->getMessage());
             }
         }, $this->entities->getRepository(BoardRecord::class)->findBy(['removedAt' => null], ['changedAt' => 'DESC', 'id' => 'DESC']));
     }
@@ -91,6 +91,12 @@ final class BoardStore
     public function record(string $id): ?BoardRecord
     {
         return $this->entities->find(BoardRecord::class, $id);
+    }
+
+    /** The revision that the screens show, its document unread. */
+    public function headOf(BoardRecord $record): RevisionRecord
+    {
+        return $this->revision($record->headId());
     }
 
     /**

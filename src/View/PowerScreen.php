@@ -130,6 +130,7 @@ final readonly class PowerScreen
         $flows = $this->inspection->power->flows;
         $circuit = RailCircuit::of($flows, $this->inspection->drive, $rail, $worst);
         $circuit = null === $farads ? $circuit : $circuit->withFarads($farads * ($worst ? 0.8 : 1.0));
+        $event = self::event($event);
         $wave = $circuit->run(self::moment($event));
         $highest = max([...$wave->volts, $circuit->sourceVolts]) * 1.06;
 
@@ -147,12 +148,24 @@ final readonly class PowerScreen
         ];
     }
 
-    public static function moment(string $event): RailMoment
+    private static function moment(string $event): RailMoment
     {
+        return match ($event) {
+            'cold-start' => RailMoment::coldStart(),
+            'pull-in' => RailMoment::pullIn(),
+            default => RailMoment::interruption((float) $event),
+        };
+    }
+
+    /** What was asked for, as one of the moments that there are: nothing of the address itself goes into a page or a file. */
+    private static function event(string $asked): string
+    {
+        $seconds = (float) $asked;
+
         return match (true) {
-            'cold-start' === $event => RailMoment::coldStart(),
-            is_numeric($event) && (float) $event > 0 && (float) $event <= 2 => RailMoment::interruption((float) $event),
-            default => RailMoment::pullIn(),
+            'cold-start' === $asked => $asked,
+            is_numeric($asked) && $seconds > 0 && $seconds <= 2 => sprintf('%.6g', $seconds),
+            default => 'pull-in',
         };
     }
 
@@ -184,6 +197,7 @@ final readonly class PowerScreen
     /** The circuit of a rail for a simulator. */
     public function netlist(string $rail, string $event, bool $worst): string
     {
+        $event = self::event($event);
         $moment = self::moment($event);
         $circuit = RailCircuit::of($this->inspection->power->flows, $this->inspection->drive, $rail, $worst);
 

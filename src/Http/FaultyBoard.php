@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Http;
+
+use IronLatch\Core\Exchange\BoardFileFault;
+use IronLatch\Storage\BoardStore;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Twig\Environment;
+
+/**
+ * A board that cannot be read or inspected takes nothing else down: each of its views, fragments and exports says what is wrong,
+ * and offers the way back, the file, and the way off the shelf.
+ */
+#[AsEventListener(priority: 16)]
+final readonly class FaultyBoard
+{
+    public function __construct(private BoardStore $store, private Environment $twig, private LoggerInterface $logger) {}
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $request = $event->getRequest();
+        $fault = $event->getThrowable();
+        $id = $request->attributes->get('id');
+        $isOfBoard = is_string($id) && str_starts_with($request->getPathInfo(), '/boards/');
+        if (!$event->isMainRequest() || !$isOfBoard || $fault instanceof HttpExceptionInterface) {
+            return;
+        }
+        $record = $this->store->record($id);
+        if (null === $record) {
+            return;
+        }
+        $this->logger->error('A board failed: {message}', ['message' => $fault->getMessage(), 'exception' => $fault]);
+        $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
+        $page = $this->twig->render($isPart ? 'faulty/_board.html.twig' : 'faulty/page.html.twig', ['record' => $record, 'words' => self::words($fault)]);
+        $response = new Response($page, $isPart ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_INTERNAL_SERVER_ERROR, ['Cache-Control' => 'no-store', 'Vary' => 'HX-Request, HX-History-Restore-Request']);
+        if ($isPart) {
+            $response->headers->set('HX-Retarget', '#stage');
+            $response->headers->set('HX-Reswap', 'innerHTML');
+        }
+        $event->setResponse($response);
+    }
+
+    /** What a maker can do something with: the reader’s own words, or where it failed. */
+    public static function words(\Throwable $fault): string
+    {
+        return $fault instanceof BoardFileFault
+            ? 'It cannot be read by this Iron Latch. ' . $fault->getMessage()
+            : sprintf('Reckoning it failed: %s (%s, line %d). That is a fault of Iron Latch, brought out by a value on this board.', rtrim($fault->getMessage(), '.'), basename($fault->getFile(), '.php'), $fault->getLine());
+    }
+}

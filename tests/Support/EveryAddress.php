@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Support;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Review\Report;
+
+/** Every address at which something of a board is looked at or fetched: views with each drawer, fragments, exports. */
+final class EveryAddress
+{
+    private const VIEWS = ['settings', 'revisions', 'read', 'compare', 'lines', 'pins', 'drive', 'power', 'mains', 'controls'];
+
+    /**
+     * @return array<string, list<string>> addresses behind the board’s own, by the name of their route
+     */
+    public static function of(Board $board, Report $report): array
+    {
+        $all = [
+            'board_view' => self::VIEWS,
+            'board_file' => ['board.json'],
+            'board_pin_list' => ['pin-list.csv'],
+            'controls_constants' => ['constants.h', 'constants.env', 'constants.json'],
+            'controls_secrets' => ['secrets.example.h'],
+        ];
+        foreach ($board->lines as $line => $one) {
+            foreach (['name', 'hand', 'pin', 'driver', 'coil', 'contact', 'appliance'] as $part) {
+                $all['board_view'][] = "lines?open=$line.$part";
+            }
+            array_push($all['board_view'], "mains?open=$line", "controls?open=$line");
+            foreach (array_keys($one->surfaces) as $surface) {
+                $all['board_view'][] = "controls?open=$surface";
+            }
+        }
+        foreach (array_keys($board->functions) as $function) {
+            $all['board_view'][] = 'pins?open=' . $function;
+        }
+        foreach ($board->actuators() as $actuator => [, $one]) {
+            $all['board_view'][] = 'drive?open=' . $actuator;
+            $all['drive_ways'][] = "drive/$actuator/ways";
+            $all['drive_spread'][] = "drive/$actuator/spread";
+            $all['drive_netlist'][] = "drive/$actuator/netlist.cir";
+            foreach (array_keys(get_object_vars($one->driver)) as $value) {
+                $all['drive_sketch'][] = sprintf('drive/%s/sketch/%s?step=3', $actuator, $value);
+            }
+        }
+        foreach (array_keys($board->rails) as $rail) {
+            $all['board_view'][] = "power?open=$rail.on";
+            $all['power_offers'][] = "power/$rail/offers";
+            foreach (['pull-in', '0.1', 'cold-start'] as $event) {
+                $all['power_waveform'][] = "power/$rail/waveform?event=$event";
+                $all['power_netlist'][] = "power/$rail/netlist.cir?event=$event";
+            }
+        }
+        foreach (array_keys(ControlMap::of($board)->columns) as $column) {
+            $all['controls_sheet'][] = 'sheets/' . $column;
+            $all['controls_sheet_csv'][] = "sheets/$column.csv";
+        }
+        foreach ($report->findings as $finding) {
+            $all['board_view'][] = 'finding?open=' . rawurlencode($finding->key());
+            $all['board_offers'][] = 'offers?finding=' . rawurlencode($finding->key());
+        }
+
+        return $all;
+    }
+}

@@ -38,6 +38,12 @@ final class BoardJson
         ], self::FLAGS) . "\n";
     }
 
+    /** A board file without its blanks as it is written to a file. */
+    public static function indented(string $json): string
+    {
+        return json_encode(json_decode($json, flags: JSON_THROW_ON_ERROR), self::FLAGS) . "\n";
+    }
+
     /**
      * Reads a board file from anywhere.
      *

@@ -46,6 +46,12 @@ final readonly class Range
             && (0.0 === $value || abs($value) >= self::LEAST_MAGNITUDE);
     }
 
+    /** @param string $written the value that is refused */
+    public function refusal(string $written, Unit $unit): string
+    {
+        return trim(sprintf('“%s” is not possible here: a value lies %s. %s', $written, $this->said($unit), $this->hint));
+    }
+
     /** “from 0 Ω to 10 GΩ”, “above 0 Ω, up to 10 GΩ”. */
     public function said(Unit $unit): string
     {

@@ -174,7 +174,7 @@ final readonly class RecordReader
         }
         $range = $shape->range ?? Range::of($unit);
 
-        return $this->trusted || $range->holds($value) ? $value : throw new RecordFault($path, trim(sprintf('“%s” is not possible here: a value lies %s. %s', mb_substr($data, 0, 40), $range->said($unit), $range->hint)));
+        return $this->trusted || $range->holds($value) ? $value : throw new RecordFault($path, $range->refusal(mb_substr($data, 0, 40), $unit));
     }
 
     /** One text for an exact value, or an object with min, typ and max. */

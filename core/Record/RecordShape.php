@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Record;
 
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
 
 /**
@@ -29,6 +30,19 @@ final readonly class RecordShape
         static $known = [];
 
         return $known[$class] ??= self::read($class);
+    }
+
+    /** What is wrong with the quantities of a record, by the ranges that stand with them; null when nothing is. */
+    public function impossible(object $record): ?string
+    {
+        foreach (get_object_vars($record) as $name => $value) {
+            $shape = $this->fields[$name]->value ?? null;
+            if (is_float($value) && null !== $shape?->range && null !== $shape->unit && !$shape->range->holds($value)) {
+                return $shape->range->refusal(QuantityPrinter::rounded($value, $shape->unit), $shape->unit);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -142,7 +142,7 @@ final class BoardController extends AbstractController
         $record = $this->store->record($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
 
         // As it stands in the store, whether it can be read or not.
-        return $this->download($this->store->headOf($record)->document(), 'application/json', $record->name(), 'json');
+        return $this->download($this->store->documentOf($this->store->headOf($record)), 'application/json', $record->name(), 'json');
     }
 
     #[Route('/pin-list.csv', name: 'board_pin_list', methods: ['GET'])]

@@ -15,14 +15,11 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
-use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Inspector;
 use IronLatch\Demo\DemoFiles;
-use IronLatch\Http\FaultyBoard;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
-use IronLatch\View\LineStrips;
 use IronLatch\View\Notice;
+use IronLatch\View\ShelfCards;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -41,6 +38,7 @@ final class ShelfController extends AbstractController
         private readonly BoardStore $store,
         private readonly Catalogue $catalogue,
         private readonly DemoFiles $demos,
+        private readonly ShelfCards $cards,
         #[Autowire('%kernel.project_dir%/var')]
         private readonly string $varFolder,
     ) {}
@@ -150,26 +148,8 @@ final class ShelfController extends AbstractController
 
     private function page(?Notice $notice, int $status): Response
     {
-        $cards = $faulty = [];
-        foreach ($this->store->shelf() as $shelved) {
-            $opened = $shelved->opened;
-            if (null === $opened) {
-                $faulty[] = ['record' => $shelved->record, 'words' => $shelved->fault];
-                continue;
-            }
-            try {
-                $inspection = new Inspection($opened->board);
-                $report = Inspector::withRuleBook()->inspect($inspection);
-                $cards[] = ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()];
-            } catch (\Throwable $fault) {
-                // One board that cannot be inspected does not take the shelf down.
-                $faulty[] = ['record' => $shelved->record, 'words' => FaultyBoard::words($fault)];
-            }
-        }
-
         return $this->render('shelf/page.html.twig', [
-            'cards' => $cards,
-            'faulty' => $faulty,
+            'cards' => $this->cards->all(),
             'removed' => $this->store->removed(),
             'demos' => $this->demos->names(),
             'carriers' => $this->catalogue->parts(Carrier::class),

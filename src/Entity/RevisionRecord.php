@@ -28,12 +28,12 @@ class RevisionRecord
         /** Counted from 1 in the order of making, over all branches. */
         #[ORM\Column]
         private int $number,
-        /** The board as JSON. */
-        #[ORM\Column(type: Types::TEXT)]
-        private string $document,
-        /** The edit as JSON; empty for the first revision. */
-        #[ORM\Column(type: Types::TEXT)]
-        private string $edit,
+        /** @var resource|string the board, packed */
+        #[ORM\Column(type: Types::BLOB)]
+        private $content,
+        /** @var resource|string the edit, packed; an empty record for the first revision */
+        #[ORM\Column(name: 'edit_content', type: Types::BLOB)]
+        private $editContent,
         #[ORM\Column(type: Types::TEXT)]
         private string $summary,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
@@ -62,14 +62,16 @@ class RevisionRecord
         return $this->number;
     }
 
-    public function document(): string
+    /** The board, packed. */
+    public function content(): string
     {
-        return $this->document;
+        return Blob::text($this->content);
     }
 
-    public function edit(): string
+    /** The edit, packed. */
+    public function editContent(): string
     {
-        return $this->edit;
+        return Blob::text($this->editContent);
     }
 
     public function summary(): string

@@ -6,6 +6,7 @@ namespace IronLatch\Http;
 
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\DamagedStore;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
@@ -49,8 +50,10 @@ final readonly class FaultyBoard
     /** What a maker can do something with: the reader’s own words, or where it failed. */
     public static function words(\Throwable $fault): string
     {
-        return $fault instanceof BoardFileFault
-            ? 'It cannot be read by this Iron Latch. ' . $fault->getMessage()
-            : sprintf('Reckoning it failed: %s (%s, line %d). That is a fault of Iron Latch, brought out by a value on this board.', rtrim($fault->getMessage(), '.'), basename($fault->getFile(), '.php'), $fault->getLine());
+        return match (true) {
+            $fault instanceof BoardFileFault => 'It cannot be read by this Iron Latch. ' . $fault->getMessage(),
+            $fault instanceof DamagedStore => $fault->getMessage(),
+            default => sprintf('Reckoning it failed: %s (%s, line %d). That is a fault of Iron Latch, brought out by a value on this board.', rtrim($fault->getMessage(), '.'), basename($fault->getFile(), '.php'), $fault->getLine()),
+        };
     }
 }

@@ -13,6 +13,7 @@ use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Entity\BoardRecord;
+use IronLatch\Entity\PartFacts;
 use IronLatch\Entity\RevisionRecord;
 
 /**
@@ -22,21 +23,16 @@ final class BoardStore
 {
     /** @var array<string, Board> boards that this request has read already, by revision: revisions never change */
     private array $read = [];
+    private const REVISIONS_A_PAGE = 100;
 
     public function __construct(private readonly EntityManagerInterface $entities) {}
 
     /**
-     * @return list<ShelvedBoard> newest first
+     * @return list<BoardRecord> newest first
      */
     public function shelf(): array
     {
-        return array_map(function (BoardRecord $record): ShelvedBoard {
-            try {
-                return new ShelvedBoard($record, $this->opened($record), '');
-            } catch (BoardFileFault $fault) {
-                return new ShelvedBoard($record, null, 'It cannot be read by this Iron Latch. ' . $fault->getMessage());
-            }
-        }, $this->entities->getRepository(BoardRecord::class)->findBy(['removedAt' => null], ['changedAt' => 'DESC', 'id' => 'DESC']));
+        return $this->entities->getRepository(BoardRecord::class)->findBy(['removedAt' => null], ['changedAt' => 'DESC', 'id' => 'DESC']);
     }
 
     /** Whether there has never been a board, on the shelf or off it. */
@@ -61,7 +57,7 @@ final class BoardStore
             $now = new \DateTimeImmutable();
             $record = new BoardRecord($board->name, $now);
             [$document, $board] = self::kept($board);
-            $revision = new RevisionRecord($record, null, 1, $document, '', $summary, $now);
+            $revision = new RevisionRecord($record, null, 1, ...$this->packed($document, '{}'), summary: $summary, madeAt: $now);
             $record->moveTo($revision, $revision, $board->name, $now);
             $this->entities->persist($record);
             $this->entities->persist($revision);
@@ -119,13 +115,13 @@ final class BoardStore
             $summary = $edit->summary($board);
             $edited = $edit->apply($board);
             [$document, $edited] = self::kept($edited);
-            if ($document === $head->document()) {
+            if ($document === $this->documentOf($head)) {
                 // Nothing changed: no revision for it.
                 return new OpenBoard($record, $head, $edited, $record->tipId() !== $head->id());
             }
             $now = new \DateTimeImmutable();
-            $data = json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
-            $revision = new RevisionRecord($record, $head, $this->newestNumber($record) + 1, $document, $data, $summary, $now);
+            $packed = $this->packed($document, json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            $revision = new RevisionRecord($record, $head, $this->newestNumber($record) + 1, ...$packed, summary: $summary, madeAt: $now);
             $this->entities->persist($revision);
             $record->moveTo($revision, $revision, $edited->name, $now);
 
@@ -148,10 +144,9 @@ final class BoardStore
     public function redo(string $id): OpenBoard
     {
         return $this->move($id, function (BoardRecord $record, RevisionRecord $head): RevisionRecord {
-            for ($revision = $this->revision($record->tipId()); null !== $revision; $revision = $revision->base()) {
-                if ($revision->base()?->id() === $head->id()) {
-                    return $revision;
-                }
+            $next = $this->ancestry($record->tipId(), $head->id())[1] ?? null;
+            if (null !== $next) {
+                return $this->revision($next);
             }
             throw new NothingToDo('This is the newest revision: there is nothing to make again.');
         });
@@ -163,11 +158,44 @@ final class BoardStore
     }
 
     /**
-     * @return list<RevisionRecord> newest first
+     * A page of the list of revisions, without their documents.
+     *
+     * @return list<Revised> newest first
      */
-    public function revisions(BoardRecord $record): array
+    public function revisions(BoardRecord $record, int $page = 1): array
     {
-        return $this->entities->getRepository(RevisionRecord::class)->findBy(['board' => $record], ['number' => 'DESC']);
+        /** @var list<Revised> $revisions */
+        $revisions = $this->entities->createQuery('SELECT NEW ' . Revised::class . '(r.id, r.number, b.number, r.summary, r.madeAt) FROM ' . RevisionRecord::class . ' r LEFT JOIN r.base b WHERE r.board = :board ORDER BY r.number DESC')
+            ->setParameter('board', $record)
+            ->setFirstResult(self::REVISIONS_A_PAGE * (max(1, $page) - 1))
+            ->setMaxResults(self::REVISIONS_A_PAGE)
+            ->getResult();
+
+        return $revisions;
+    }
+
+    /** How many pages the list of revisions has. */
+    public function revisionPages(BoardRecord $record): int
+    {
+        return max(1, (int) ceil($this->newestNumber($record) / self::REVISIONS_A_PAGE));
+    }
+
+    /** The board of a revision as its file has it, whether it can be read as a board or not. */
+    public function documentOf(RevisionRecord $revision): string
+    {
+        return BoardJson::indented(Packing::unpack($revision->content(), $this->part(...)));
+    }
+
+    /**
+     * The edit that made a revision, as data.
+     *
+     * @return array<mixed>
+     */
+    public function editOf(RevisionRecord $revision): array
+    {
+        $edit = json_decode(Packing::unpack($revision->editContent(), $this->part(...)), true);
+
+        return is_array($edit) ? $edit : [];
     }
 
     public function remove(string $id): void
@@ -237,16 +265,50 @@ final class BoardStore
 
     private function isBefore(RevisionRecord $revision, RevisionRecord $tip): bool
     {
-        for ($one = $tip; null !== $one; $one = $one->base()) {
-            if ($one->id() === $revision->id()) {
-                return true;
-            }
-        }
-
-        return false;
+        return [] !== $this->ancestry($tip->id(), $revision->id());
     }
 
-    private function opened(BoardRecord $record): OpenBoard
+    /**
+     * The way from a revision forward to a later one of its branch.
+     *
+     * @return list<string> ids, beginning with the earlier one; none where it is not before the later one
+     */
+    private function ancestry(string $later, string $earlier): array
+    {
+        $ids = array_column($this->entities->getConnection()->fetchAllAssociative(
+            'WITH RECURSIVE back(id, base_id, step) AS (SELECT id, base_id, 0 FROM revision WHERE id = :later UNION ALL SELECT r.id, r.base_id, step + 1 FROM revision r JOIN back ON r.id = back.base_id WHERE back.id <> :earlier) SELECT id FROM back ORDER BY step DESC LIMIT 2',
+            ['later' => $later, 'earlier' => $earlier],
+        ), 'id');
+
+        /** @var list<string> $ids */
+        return ($ids[0] ?? null) === $earlier ? $ids : [];
+    }
+
+    /**
+     * What stands for a document and its edit in the store; the facts of parts that are not there yet are kept beside it.
+     *
+     * @return array{content: string, editContent: string}
+     */
+    private function packed(string $document, string $edit): array
+    {
+        [$content, $parts] = Packing::pack($document);
+        [$editContent, $more] = Packing::pack($edit);
+        $parts += $more;
+        $known = array_map(static fn(PartFacts $one): string => $one->hash(), $this->entities->getRepository(PartFacts::class)->findBy(['hash' => array_keys($parts)]));
+        foreach (array_diff_key($parts, array_flip($known)) as $hash => $part) {
+            $this->entities->persist(new PartFacts($hash, $part));
+        }
+
+        return ['content' => $content, 'editContent' => $editContent];
+    }
+
+    private function part(string $hash): string
+    {
+        return $this->entities->find(PartFacts::class, $hash)?->content() ?? throw new DamagedStore('The facts of a part are missing from the store. Restore a backup with bin/restore.');
+    }
+
+    /** A board as its screens show it. */
+    public function opened(BoardRecord $record): OpenBoard
     {
         $revision = $this->revision($record->headId());
 
@@ -255,7 +317,15 @@ final class BoardStore
 
     private function boardOf(RevisionRecord $revision): Board
     {
-        return $this->read[$revision->id()] ??= BoardJson::readOwn($revision->document());
+        return $this->read[$revision->id()] ??= $this->readOf($revision);
+    }
+
+    private function readOf(RevisionRecord $revision): Board
+    {
+        // One query for all parts: they then stand in the identity map.
+        $this->entities->getRepository(PartFacts::class)->findBy(['hash' => Packing::partsOf($revision->content())]);
+
+        return BoardJson::readOwn(Packing::unpack($revision->content(), $this->part(...)));
     }
 
     /** The record as it stands in the database now, inside the transaction that holds the write lock. */

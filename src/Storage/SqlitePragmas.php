@@ -20,7 +20,7 @@ use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 #[AsMiddleware(priority: 200)]
 final class SqlitePragmas implements Middleware
 {
-    private const PRAGMAS = ['busy_timeout = 5000', 'journal_mode = WAL', 'synchronous = NORMAL', 'foreign_keys = ON'];
+    private const PRAGMAS = ['busy_timeout = 5000', 'journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'];
 
     public function wrap(Driver $driver): Driver
     {

@@ -54,7 +54,7 @@ final readonly class BoardScreen
                 'mains' => (new MainsScreen($inspection))->context($open),
                 'controls' => (new ControlsScreen($inspection))->context($open, $report),
                 'read' => [],
-                'revisions' => ['revisions' => $this->store->revisions($opened->record)],
+                'revisions' => ['revisions' => $this->store->revisions($opened->record, $page = max(1, $request->query->getInt('page', 1))), 'page' => $page, 'pages' => $this->store->revisionPages($opened->record)],
                 'finding' => $this->finding($inspection, $report, $open),
                 'settings' => [],
                 default => ['tracks' => (new LineStrips($inspection, $report))->tracks()],

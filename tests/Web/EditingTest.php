@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Storage\Revised;
 use IronLatch\Tests\Support\TestBoards;
 
 final class EditingTest extends BoardTestCase
@@ -23,7 +24,7 @@ final class EditingTest extends BoardTestCase
         $head = $this->head($opened);
         self::assertSame(2, $head->revision->number());
         self::assertSame('Fit 4.7 kΩ at the base for “Lamp”', $head->revision->summary());
-        self::assertSame('{"edit":"set-base-resistor","actuators":["A1"],"ohms":"4.7 kΩ"}', $head->revision->edit());
+        self::assertSame(['edit' => 'set-base-resistor', 'actuators' => ['A1'], 'ohms' => '4.7 kΩ'], $this->store->editOf($head->revision));
         $driver = $head->board->actuators()['A1'][1]->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
         self::assertSame(4700.0, $driver->baseOhms);
@@ -61,7 +62,7 @@ final class EditingTest extends BoardTestCase
             ['add-line', ['name' => ' ', 'appliance' => 'led-lamp'], 'Give it a name first.'],
             ['add-line', ['name' => 'X', 'appliance' => 'nothing'], 'There is no part “nothing” to choose here'],
             ['state-load', ['line' => 'L1', 'watts' => '-5 W'], 'Take the figure from its rating plate.'],
-            ['state-ambient', ['celsius' => '300'], 'The air at the coils lies between'],
+            ['state-ambient', ['celsius' => '300'], 'a value lies from −40 °C to 120 °C. In a closed box'],
             ['no-such-edit', [], 'This form names no edit'],
             ['accept-finding', ['rule' => 'pins.no-pin', 'subject' => 'F1', 'kind' => 'broken', 'figure' => '', 'ruleVersion' => '1', 'reason' => '', 'decidedBy' => 'me'], 'give the reason and the name'],
             ['set-house-rules', ['forcedGain' => '0', 'supplyLoad' => '0.8'], 'Usual are 10 and 20.'],
@@ -91,9 +92,9 @@ final class EditingTest extends BoardTestCase
         // An edit after an undo starts a branch; the other branch stays reachable.
         $this->browser->request('POST', '/boards/' . $opened->record->id() . '/undo', ['view' => 'lines']);
         $this->edit($this->head($opened), 'rename-line', ['line' => 'L1', 'name' => 'Three']);
-        self::assertSame([4, 3, 2, 1], array_map(static fn($revision): int => $revision->number(), $this->store->revisions($this->head($opened)->record)));
+        self::assertSame([4, 3, 2, 1], array_map(static fn(Revised $revision): int => $revision->number, $this->store->revisions($this->head($opened)->record)));
         $third = $this->store->revisions($opened->record)[1];
-        $this->browser->request('POST', '/boards/' . $opened->record->id() . '/goto', ['view' => 'revisions', 'revision' => $third->id()]);
+        $this->browser->request('POST', '/boards/' . $opened->record->id() . '/goto', ['view' => 'revisions', 'revision' => $third->id]);
         self::assertSame('Two', $this->head($opened)->board->lines['L1']->name);
     }
 
@@ -135,7 +136,7 @@ final class EditingTest extends BoardTestCase
         self::assertNull(TestBoards::inspect($this->head($opened)->board)->finding('drive.does-not-pull-in:A1'));
         self::assertNotNull(TestBoards::inspect($this->head($opened)->board)->finding('drive.does-not-pull-in:A2'));
         $this->browser->request('POST', '/boards/' . $opened->record->id() . '/undo', ['view' => 'lines']);
-        self::assertSame($faulty->revision->document(), $this->head($opened)->revision->document());
+        self::assertSame($this->store->documentOf($faulty->revision), $this->store->documentOf($this->head($opened)->revision));
 
         // One remedy for all findings of a group is one revision.
         $this->browser->request('POST', '/boards/' . $opened->record->id() . '/remedies', [...$fields, 'all' => '1']);

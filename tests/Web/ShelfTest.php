@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use IronLatch\Core\Board\Edit\RenameBoard;
 use IronLatch\Core\Exchange\BoardJson;
-use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\Packing;
+use IronLatch\Tests\Support\EveryAddress;
 use IronLatch\Tests\Support\TestBoards;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Process\Process;
@@ -86,20 +89,64 @@ final class ShelfTest extends BoardTestCase
         self::assertResponseStatusCodeSame(422);
     }
 
-    public function testABoardThatCannotBeReadLeavesTheOthersAlone(): void
+    /**
+     * A board of another version, one of a value that was legal once, and one whose bytes are damaged: each is shown as such, in
+     * every place, with the way back, the file, and the way off; the others are left alone.
+     */
+    public function testABoardThatCannotBeShownLeavesTheOthersAlone(): void
     {
-        $this->shelved(TestBoards::sound());
-        $broken = $this->shelved(TestBoards::bare()->with(name: 'From the future'));
-        $connection = self::getContainer()->get(EntityManagerInterface::class)->getConnection();
-        $connection->executeStatement('UPDATE revision SET document = ? WHERE board_id = ?', ['{"format": "iron-latch/board", "version": 9}', $broken->record->id()]);
-        self::getContainer()->get(EntityManagerInterface::class)->clear();
-        self::assertCount(2, self::getContainer()->get(BoardStore::class)->shelf());
+        $sound = $this->shelved(TestBoards::sound());
+        $future = $this->storedAs(['format' => 'iron-latch/board', 'version' => 9]);
+        $data = json_decode(BoardJson::write(TestBoards::sound()->with(name: 'Odd')), true);
+        self::assertIsArray($data);
+        $odd = $this->storedAs(array_replace_recursive($data, ['parts' => ['npn-2n2222' => ['gain' => ['min' => '0 ×', 'typ' => '0 ×', 'max' => '0 ×']]]]));
+        $damaged = $this->storedAs([], 'no deflated bytes');
         $this->browser->request('GET', '/');
         self::assertResponseIsSuccessful();
-        self::assertSelectorTextContains('main', 'This board cannot be read by this Iron Latch, and is left as it is. This file is of version 9');
+        self::assertSelectorCount(3, '.faulty');
+        self::assertSelectorTextContains('main', 'This file is of version 9');
+        self::assertSelectorTextContains('main', 'brought out by a value on this board');
+        self::assertSelectorTextContains('main', 'A revision in the store is damaged');
         self::assertSelectorTextContains('.card h2 a', 'Bare');
-        $this->browser->request('GET', '/boards/' . $broken->record->id() . '/lines');
+        foreach (array_merge(...array_values(EveryAddress::of(TestBoards::sound(), TestBoards::inspect(TestBoards::sound())))) as $address) {
+            foreach ([$future, $odd] as $board) {
+                $this->browser->request('GET', '/boards/' . $board . '/' . $address);
+                $status = $this->browser->getResponse()->getStatusCode();
+                // What looks at no more than the file goes on as ever.
+                self::assertTrue(500 === $status && str_contains($this->page(), 'Go back one step') || 200 === $status && $board === $odd || 'board.json' === $address && 200 === $status, $address . ' ' . $status);
+            }
+        }
+        $this->browser->request('GET', '/boards/' . $odd . '/lines', server: ['HTTP_HX-Request' => 'true']);
         self::assertResponseStatusCodeSame(422);
+        self::assertResponseHeaderSame('HX-Retarget', '#stage');
+        $this->browser->request('POST', '/boards/' . $odd . '/undo');
+        self::assertResponseRedirects();
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('h1', 'Bare');
+        $this->browser->request('POST', '/boards/' . $future . '/remove');
+        $this->browser->request('GET', '/');
+        self::assertSelectorCount(1, '.faulty');
+        self::assertNotNull($this->store->open($sound->record->id()));
+    }
+
+    /**
+     * @param array<mixed> $data
+     * @return string id of a board whose second revision says that
+     */
+    private function storedAs(array $data, ?string $bytes = null): string
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        $revision = $this->store->apply($opened->record->id(), $opened->revision->id(), new RenameBoard('Odd one'))->revision;
+        $entities = self::getContainer()->get(EntityManagerInterface::class);
+        [$content, $parts] = Packing::pack(json_encode($data, JSON_THROW_ON_ERROR));
+        foreach ($parts as $hash => $part) {
+            $entities->getConnection()->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, $part], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
+        }
+        $entities->getConnection()->executeStatement('UPDATE revision SET content = ? WHERE id = ?', [$bytes ?? $content, $revision->id()], [ParameterType::LARGE_OBJECT, ParameterType::STRING]);
+        $entities->clear();
+        (new \ReflectionProperty($this->store, 'read'))->setValue($this->store, []);
+
+        return $opened->record->id();
     }
 
     public function testTheWholeStoreIsBackedUpAsOneFile(): void

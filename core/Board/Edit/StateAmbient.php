@@ -15,15 +15,13 @@ use IronLatch\Core\Record\Measured;
 final readonly class StateAmbient implements Edit
 {
     public function __construct(
-        #[Measured(Unit::Celsius)]
+        #[Measured(Unit::Celsius, least: -40.0, most: 120.0, hint: 'In a closed box 40 °C to 60 °C is usual.')]
         public float $celsius,
     ) {}
 
     public function apply(Board $board): Board
     {
-        if ($this->celsius < -40 || $this->celsius > 120) {
-            throw new EditRefused('The air at the coils lies between −40 °C and 120 °C. In a closed box 40 °C to 60 °C is usual.');
-        }
+        Targets::requirePossible($this);
 
         return $board->with(ambient: Fact::stated($this->celsius));
     }

@@ -22,7 +22,9 @@ final readonly class StateLoad implements Edit
 
     public function apply(Board $board): Board
     {
+        Targets::requirePossible($this);
         $line = Targets::line($board, $this->line);
+
         return $board->with(lines: [...$board->lines, $this->line => $line->with(watts: Fact::stated($this->watts))]);
     }
 

@@ -20,6 +20,7 @@ use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\RecordShape;
 
 /** Finds what an edit is about, or refuses the edit in plain words. */
 final class Targets
@@ -158,6 +159,15 @@ final class Targets
         $surfaces = $board->lines[$line]->surfaces;
 
         return $board->with(lines: [...$board->lines, $line => $board->lines[$line]->with(surfaces: [...$surfaces, $id => Copy::of($surfaces[$id], $changes)])]);
+    }
+
+    /** Refuses values of an edit that lie outside the ranges that stand with them. */
+    public static function requirePossible(Edit $edit): void
+    {
+        $fault = RecordShape::of($edit::class)->impossible($edit);
+        if (null !== $fault) {
+            throw new EditRefused($fault);
+        }
     }
 
     public static function requireName(string $name): void

@@ -202,7 +202,7 @@ final class EditsTest extends TestCase
         yield 'nothing chosen' => [new DriveDirectly([]), 'Choose at least one relay'];
         yield 'resistor without a transistor' => [new Sequence('', [new DriveDirectly(['A1']), new SetBaseResistor(['A1'], 470.0)]), 'is not driven by a transistor'];
         yield 'seat that is not there' => [new UnseatFunction('F9'), 'The function F9 is not on this board any more'];
-        yield 'too many watts' => [new StateLoad('L1', 99e3), 'between 0 W and 20 kW'];
+        yield 'too many watts' => [new StateLoad('L1', 99e3), 'above 0 W, up to 20 kW. Take the figure'];
         yield 'chip of another carrier' => [new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp32', Chip::class)), 'does not carry that chip'];
     }
 

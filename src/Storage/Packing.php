@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace IronLatch\Storage;
 
 /**
- * How documents and edits stand in the store: JSON, deflated, with the facts of each part taken out and kept once for all
- * revisions. A first byte names the way it was packed, so that another way can come beside this one.
+ * How documents and edits stand in the store: JSON, deflated with a dictionary of what boards usually say, the facts of each part
+ * taken out and kept once for all revisions. A first byte names the way it was packed, so that another way can come beside this
+ * one; the dictionary of a way is never altered, or what was packed with it cannot be read again.
  */
 final class Packing
 {
     private const FLAGS = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
     private const DEFLATED = '1';
+    private const DICTIONARY = __DIR__ . '/dictionary-1.json.txt';
+    /** Of the dictionary, so that nobody alters it unseen. */
+    public const DICTIONARY_SHA256 = 'b09e8fd6b1980a86f43d040d35d57082255a89b592aed22d2d148039f2167b6d';
+    private const PRETTY = JSON_PRETTY_PRINT | self::FLAGS;
     private const LEVEL = 9;
     /** Where a part was taken out; no record has a key of this name. */
     private const REFERENCE = '@part';
@@ -23,7 +28,12 @@ final class Packing
     public static function pack(string $json): array
     {
         $parts = [];
-        $data = self::without(json_decode($json, flags: JSON_THROW_ON_ERROR), $parts);
+        $data = json_decode($json, flags: JSON_THROW_ON_ERROR);
+        // The hashes of a board's parts follow from the parts.
+        if ($data instanceof \stdClass && ($data->parts ?? null) instanceof \stdClass && (array) ($data->partHashes ?? null) === self::hashes($data->parts)) {
+            unset($data->partHashes);
+        }
+        $data = self::without($data, $parts);
 
         return [self::deflated($data), $parts];
     }
@@ -52,7 +62,25 @@ final class Packing
      */
     public static function unpack(string $packed, \Closure $part): string
     {
-        return json_encode(self::with(self::inflated($packed), static fn(string $hash): mixed => self::inflated($part($hash))), self::FLAGS);
+        $data = self::with(self::inflated($packed), static fn(string $hash): mixed => self::inflated($part($hash)));
+        if ($data instanceof \stdClass && ($data->parts ?? null) instanceof \stdClass && !isset($data->partHashes)) {
+            $data->partHashes = (object) self::hashes($data->parts);
+        }
+
+        return json_encode($data, self::FLAGS);
+    }
+
+    /**
+     * @return array<string, string> as a board file states them, by part
+     */
+    private static function hashes(\stdClass $parts): array
+    {
+        $hashes = [];
+        foreach (get_object_vars($parts) as $id => $part) {
+            $hashes[(string) $id] = hash('sha256', json_encode($part, self::PRETTY));
+        }
+
+        return $hashes;
     }
 
     /**
@@ -64,7 +92,7 @@ final class Packing
             return $data;
         }
         if ($data instanceof \stdClass && ($data->identity ?? null) instanceof \stdClass) {
-            $hash = hash('sha256', json_encode($data, self::FLAGS));
+            $hash = self::key($data);
             $parts[$hash] ??= self::deflated($data);
 
             return (object) [self::REFERENCE => $hash];
@@ -94,16 +122,33 @@ final class Packing
         return is_array($data) ? $whole : (object) $whole;
     }
 
+    /** 128 bits of the hash, as text: what a revision names its parts by. */
+    private static function key(\stdClass $part): string
+    {
+        return strtr(rtrim(base64_encode(substr(hash('sha256', json_encode($part, self::FLAGS), true), 0, 16)), '='), '+/', '-_');
+    }
+
     private static function deflated(mixed $data): string
     {
-        return self::DEFLATED . gzdeflate(json_encode($data, self::FLAGS), self::LEVEL);
+        $deflate = deflate_init(ZLIB_ENCODING_RAW, ['level' => self::LEVEL, 'dictionary' => self::dictionary()]);
+
+        return self::DEFLATED . (false === $deflate ? '' : deflate_add($deflate, json_encode($data, self::FLAGS), ZLIB_FINISH));
     }
 
     private static function inflated(string $packed): mixed
     {
-        $json = str_starts_with($packed, self::DEFLATED) ? @gzinflate(substr($packed, 1)) : false;
+        $inflate = inflate_init(ZLIB_ENCODING_RAW, ['dictionary' => self::dictionary()]);
+        $json = false === $inflate || !str_starts_with($packed, self::DEFLATED) ? false : @inflate_add($inflate, substr($packed, 1), ZLIB_FINISH);
         $data = is_string($json) ? json_decode($json, depth: self::DEPTH) : null;
 
         return is_array($data) || $data instanceof \stdClass ? $data : throw new DamagedStore('A revision in the store is damaged. Restore a backup with bin/restore.');
+    }
+
+    private static function dictionary(): string
+    {
+        /** @var ?string $dictionary */
+        static $dictionary = null;
+
+        return $dictionary ??= (string) file_get_contents(self::DICTIONARY);
     }
 }

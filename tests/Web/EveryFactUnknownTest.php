@@ -50,7 +50,7 @@ final class EveryFactUnknownTest extends BoardTestCase
             foreach (self::facts($data, []) as $path) {
                 $data = self::unknown($data, $path);
             }
-            $this->answers($name, BoardJson::readOwn(json_encode($data, JSON_THROW_ON_ERROR)), 1);
+            $this->answers($name, BoardJson::readOwn(json_encode($data, JSON_THROW_ON_ERROR)), "many ways" === $name ? 1 : Sample::size(5, 1));
         }
         self::assertSame([], $this->faults);
     }

@@ -6,7 +6,8 @@ declare(strict_types=1);
 $uri = $_SERVER['REQUEST_URI'] ?? '/';
 $path = parse_url(is_string($uri) ? $uri : '/', PHP_URL_PATH);
 $root = dirname(__DIR__) . '/public';
-$file = is_string($path) ? realpath($root . rawurldecode($path)) : false;
+// A NUL in a path is no file.
+$file = is_string($path) && !str_contains(rawurldecode($path), "\0") ? realpath($root . rawurldecode($path)) : false;
 if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && !str_ends_with($file, '.php')) {
     $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'json' => 'application/json', 'txt' => 'text/plain', 'png' => 'image/png'];
     header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));

@@ -22,11 +22,11 @@ use IronLatch\View\Notice;
 use IronLatch\View\ShelfCards;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\ResponseHeaderBag;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The boards on the shelf: making, opening, copying, removing and backing them up. */
@@ -130,15 +130,16 @@ final class ShelfController extends AbstractController
         return $this->redirectToRoute('shelf', [], Response::HTTP_SEE_OTHER);
     }
 
-    #[Route('/backup', name: 'backup', methods: ['GET'])]
+    #[Route('/backup', name: 'backup', methods: ['POST'])]
     public function backUp(): Response
     {
-        $file = $this->varFolder . '/backup-' . bin2hex(random_bytes(6)) . '.db';
-        $this->store->backUpTo($file);
+        $copy = $this->store->backUp($this->varFolder);
+        $response = new StreamedResponse(static function () use ($copy): void {
+            fpassthru($copy);
+        }, headers: ['Content-Type' => 'application/vnd.sqlite3', 'Cache-Control' => 'private, no-store']);
+        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d'))));
 
-        return (new BinaryFileResponse($file, headers: ['Content-Type' => 'application/vnd.sqlite3']))
-            ->setContentDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d')))
-            ->deleteFileAfterSend();
+        return $response;
     }
 
     private function toLines(OpenBoard $opened): Response

@@ -208,10 +208,24 @@ final class BoardStore
         $this->entities->wrapInTransaction(fn() => $this->fresh($id)->restore());
     }
 
-    /** Writes a copy of the whole store, consistent while others write. */
-    public function backUpTo(string $file): void
+    /**
+     * A copy of the whole store, consistent while others write. Its file is gone from the folder before it is read: whatever
+     * breaks off, nothing is left behind.
+     *
+     * @return resource
+     */
+    public function backUp(string $folder)
     {
-        $this->entities->getConnection()->executeStatement('VACUUM INTO ?', [$file]);
+        $file = $folder . '/backup-' . bin2hex(random_bytes(6)) . '.db';
+        try {
+            $this->entities->getConnection()->executeStatement('VACUUM INTO ?', [$file]);
+
+            $copy = fopen($file, 'r');
+
+            return false === $copy ? throw new \RuntimeException('The copy cannot be read.') : $copy;
+        } finally {
+            @unlink($file);
+        }
     }
 
     /**

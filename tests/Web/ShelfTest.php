@@ -160,12 +160,12 @@ final class ShelfTest extends BoardTestCase
         $answer = new Process(['php', '-r', <<<'PHP'
             require 'vendor/autoload.php';
             $kernel = IronLatch\Kernel::fromEnvironment('test', false);
-            $response = $kernel->handle(Symfony\Component\HttpFoundation\Request::create('http://localhost/backup'));
-            fwrite(STDERR, $response->getStatusCode() . ' ' . $response->headers->get('Content-Disposition'));
+            $response = $kernel->handle(Symfony\Component\HttpFoundation\Request::create('http://localhost/backup', 'POST'));
+            fwrite(STDERR, $response->getStatusCode() . ' ' . $response->headers->get('Content-Disposition') . ' ' . $response->headers->get('Cache-Control'));
             $response->sendContent();
             PHP], $root, $environment);
         $answer->mustRun();
-        self::assertMatchesRegularExpression('/^200 attachment; filename=iron-latch-[\d-]+\.db$/', $answer->getErrorOutput());
+        self::assertMatchesRegularExpression('/^200 attachment; filename=iron-latch-[\d-]+\.db no-store, private$/', $answer->getErrorOutput());
         $copy = (string) tempnam(sys_get_temp_dir(), 'copy');
         file_put_contents($copy, $answer->getOutput());
         self::assertSame(4, (new \SQLite3($copy, SQLITE3_OPEN_READONLY))->querySingle('SELECT count(*) FROM board'));

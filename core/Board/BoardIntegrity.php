@@ -57,6 +57,7 @@ final class BoardIntegrity
         self::driver($board, $board->defaults->driver, 'the defaults');
         self::part($board, $board->defaults->relay, Relay::class, 'relay of the defaults');
         self::rail($board, $board->defaults->rail, 'New lines');
+        self::limits($board);
         self::lines($board);
         $expanders = self::expanders($board);
         $carrier = $board->part($board->carrier, Carrier::class);
@@ -88,6 +89,18 @@ final class BoardIntegrity
         self::counters($board);
 
         return $controller;
+    }
+
+    /** What a board may have at most, so that whatever is allowed stays usable. */
+    public const MOST = ['lines' => 128, 'functions' => 512, 'rails' => 32, 'groups' => 64, 'expanders' => 16, 'devices' => 32, 'channels' => 16, 'lineGroups' => 64, 'scenarios' => 32];
+
+    private static function limits(Board $board): void
+    {
+        foreach (self::MOST as $what => $most) {
+            if (count($board->{$what}) > $most) {
+                throw new \InvalidArgumentException(sprintf('A board has at most %d %s. Take one away first, or divide it into two boards.', $most, strtolower((string) preg_replace('/(?=[A-Z])/', ' ', $what))));
+            }
+        }
     }
 
     /** Every rail is fed by what can feed it, and no rail in the end by itself. */

@@ -16,27 +16,27 @@ final class ConstantsFile
      */
     public static function header(array $constants, array $remarks, array $beside = []): string
     {
-        $text = implode('', array_map(static fn(string $remark): string => '// ' . $remark . "\n", $remarks)) . "#pragma once\n#include <stdint.h>\n";
+        $text = implode('', array_map(self::comment(...), $remarks)) . "#pragma once\n#include <stdint.h>\n";
         $section = null;
         foreach ($constants as $constant) {
             if ($constant->section !== $section) {
-                $text .= "\n// " . $constant->section . "\n" . implode('', array_map(static fn(string $note): string => '// ' . $note . "\n", $beside[$constant->section] ?? []));
+                $text .= "\n" . self::comment($constant->section) . implode('', array_map(self::comment(...), $beside[$constant->section] ?? []));
                 $section = $constant->section;
             }
             $text .= sprintf(
-                "%s %s = %s;%s\n",
+                '%s%s = %s;%s',
                 match (true) {
                     is_string($constant->value) => 'constexpr const char *',
-                    $constant->isHex => 'constexpr uint64_t',
-                    default => 'constexpr int32_t',
+                    $constant->isHex => 'constexpr uint64_t ',
+                    default => 'constexpr int32_t ',
                 },
                 $constant->name,
                 is_string($constant->value) ? self::quoted($constant->value) : $constant->written() . ($constant->isHex ? 'ULL' : ''),
-                '' === $constant->comment ? '' : ' // ' . $constant->comment,
+                '' === $constant->comment ? "\n" : ' ' . self::comment($constant->comment),
             );
         }
 
-        return str_replace('const char * ', 'const char *', $text);
+        return $text;
     }
 
     /**
@@ -135,6 +135,14 @@ final class ConstantsFile
             'false', 'low' => '0',
             default => $written,
         };
+    }
+
+    /** A comment to the end of its line, which ends no line but its own: no backslash, written or as a trigraph, stands last. */
+    private static function comment(string $text): string
+    {
+        $text = str_replace('??', '? ?', rtrim($text));
+
+        return '// ' . $text . (str_ends_with($text, '\\') ? '.' : '') . "\n";
     }
 
     private static function quoted(string $text): string

@@ -20,6 +20,7 @@ final class RuleBook
 
         return $rules ??= [
             new Lines\LineWithoutRelay(),
+            new Lines\PartFacts(),
             new Pins\DoesNotFit(),
             new Pins\FunctionWithoutPin(),
             new Pins\SharedPin(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Command;
 
+use IronLatch\Catalogue\FileCatalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\CheckReport;
 use IronLatch\Core\Review\Inspection;
@@ -44,7 +45,7 @@ final class CheckCommand extends Command
 
             return self::UNREADABLE;
         }
-        $report = Inspector::withRuleBook()->inspect(new Inspection($board));
+        $report = Inspector::withRuleBook()->inspect(new Inspection($board, FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue')));
         $output->write('json' === $format ? CheckReport::json($board, $report) : CheckReport::text($board, $report), false, OutputInterface::OUTPUT_RAW);
 
         if ($report->isEmpty()) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Command;
 
+use IronLatch\Catalogue\FileCatalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
@@ -37,7 +38,7 @@ final class ExportCommand extends Command
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         [$file, $what] = [$input->getArgument('file'), $input->getArgument('what')];
         try {
-            $inspection = new Inspection(BoardFile::read(is_string($file) ? $file : ''));
+            $inspection = new Inspection(BoardFile::read(is_string($file) ? $file : ''), FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue'));
         } catch (BoardFileFault $fault) {
             $errors->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
 

@@ -149,7 +149,7 @@ final class BoardController extends AbstractController
     public function pinList(string $id): Response
     {
         $opened = $this->opened($id);
-        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board));
+        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
 
         return $this->download(PinListCsv::write($opened->board, $report, date('Y-m-d')), 'text/csv; charset=utf-8', $opened->board->name . ' pins', 'csv');
     }

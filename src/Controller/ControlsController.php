@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\FrozenPins;
 use IronLatch\Core\Board\InfraredEncoding;
+use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Control\ReceiverLog;
 use IronLatch\Core\Control\SimulatedRemote;
 use IronLatch\Core\Exchange\Constants;
@@ -34,7 +35,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/boards/{id}', requirements: ['id' => '[0-9a-f-]{36}'])]
 final class ControlsController extends AbstractController
 {
-    public function __construct(private readonly BoardStore $store, private readonly BoardScreen $screen) {}
+    public function __construct(private readonly BoardStore $store, private readonly BoardScreen $screen, private readonly Catalogue $catalogue) {}
 
     /** Reads a receiver’s log, lets the simulated remote add to it, and assigns a key that was seen in it. */
     #[Route('/receiver-log', name: 'controls_log', methods: ['POST'])]
@@ -71,12 +72,12 @@ final class ControlsController extends AbstractController
         try {
             if ('' !== $fields->getString('adopt')) {
                 $seen = $this->store->at($opened->record, $fields->getString('base'));
-                $edit = Drift::adopt(new Inspection($seen->board), $text, $fields->getString('adopt')) ?? throw new EditRefused('The board cannot say this. Change it in the program instead.');
+                $edit = Drift::adopt(new Inspection($seen->board, $this->catalogue), $text, $fields->getString('adopt')) ?? throw new EditRefused('The board cannot say this. Change it in the program instead.');
                 $opened = $this->made($opened, $fields->getString('base'), $edit);
                 $notice = Notice::done($opened->revision->summary());
             }
 
-            return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), $notice, more: ['drift' => Drift::between(new Inspection($opened->board), $text), 'drift_text' => $text]);
+            return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), $notice, more: ['drift' => Drift::between(new Inspection($opened->board, $this->catalogue), $text), 'drift_text' => $text]);
         } catch (EditRefused|\InvalidArgumentException|StaleEdit $refused) {
             return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), Notice::refused($refused->getMessage()), 422, ['drift_text' => $text]);
         }
@@ -86,8 +87,8 @@ final class ControlsController extends AbstractController
     public function constants(string $id, string $form): Response
     {
         $opened = $this->opened($id);
-        $constants = Constants::of(new Inspection($opened->board));
-        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board));
+        $constants = Constants::of(new Inspection($opened->board, $this->catalogue));
+        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
         $remarks = $this->remarks($opened, 'Constants');
         $beside = Headline::besideLines($opened->board, $report);
 
@@ -125,7 +126,7 @@ final class ControlsController extends AbstractController
 
     private function sheet(OpenBoard $opened, string $column): SetUpSheet
     {
-        $inspection = new Inspection($opened->board);
+        $inspection = new Inspection($opened->board, $this->catalogue);
 
         return SetUpSheet::all($inspection, Inspector::withRuleBook()->inspect($inspection))[$column] ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
     }
@@ -135,7 +136,7 @@ final class ControlsController extends AbstractController
      */
     private function remarks(OpenBoard $opened, string $what): array
     {
-        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board));
+        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
 
         return [Headline::of($what, $opened->board, $report, date('Y-m-d')), 'Revision ' . $opened->revision->number() . '.', ...Headline::notes($opened->board, $report)];
     }

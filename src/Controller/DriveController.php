@@ -63,7 +63,7 @@ final class DriveController extends AbstractController
     {
         $board = $this->opened($id, $actuator)->board;
         $circuit = Circuits::of($board, $board->actuators()[$actuator][1]) ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
-        $inspection = new Inspection($board);
+        $inspection = new Inspection($board, $this->catalogue);
         $values = $circuit->worst($inspection->board->ambientCelsius());
         $netlist = $circuit->netlist($values, Level::High === $circuit->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
 

@@ -44,7 +44,7 @@ final class PowerController extends AbstractController
     {
         $opened = $this->opened($id, $rail);
         [$title, $rest] = [...explode("\n", $this->screen($opened)->netlist($rail, $request->query->getString('event', 'pull-in'), 'typical' !== $request->query->getString('corner')), 2), ''];
-        $text = $title . "\n" . Headline::ofNetlist('Netlist', $opened->board, Inspector::withRuleBook()->inspect(new Inspection($opened->board)), date('Y-m-d')) . $rest;
+        $text = $title . "\n" . Headline::ofNetlist('Netlist', $opened->board, Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue)), date('Y-m-d')) . $rest;
 
         return new Response($text, 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="rail-%s.cir"', strtolower($rail))]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use Doctrine\ORM\EntityManagerInterface;
+use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Entity\BoardRecord;
@@ -20,6 +21,7 @@ final readonly class ShelfCards
     public function __construct(
         private BoardStore $store,
         private Environment $twig,
+        private Catalogue $catalogue,
         private EntityManagerInterface $entities,
         private ContainerBagInterface $parameters,
     ) {}
@@ -48,7 +50,7 @@ final readonly class ShelfCards
     private function drawn(BoardRecord $record): string
     {
         $opened = $this->store->opened($record);
-        $inspection = new Inspection($opened->board);
+        $inspection = new Inspection($opened->board, $this->catalogue);
         $report = Inspector::withRuleBook()->inspect($inspection);
 
         return $this->twig->render('shelf/_card.html.twig', ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()]);

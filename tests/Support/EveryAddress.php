@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Support;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
 
 /** Every address at which something of a board is looked at or fetched: views with each drawer, fragments, exports. */
@@ -54,7 +55,7 @@ final class EveryAddress
                 $all['power_netlist'][] = "power/$rail/netlist.cir?event=$event";
             }
         }
-        foreach (array_keys(ControlMap::of($board)->columns) as $column) {
+        foreach (array_keys(SetUpSheet::all(new Inspection($board))) as $column) {
             $all['controls_sheet'][] = 'sheets/' . $column;
             $all['controls_sheet_csv'][] = "sheets/$column.csv";
         }

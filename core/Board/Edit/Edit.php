@@ -101,6 +101,7 @@ use IronLatch\Core\Record\OneOf;
     'state-active-level' => StateActiveLevel::class,
     'state-ambient' => StateAmbient::class,
     'state-bare-module' => StateBareModule::class,
+    'take-part-facts' => TakePartFacts::class,
     'state-sensor-rule' => StateSensorRule::class,
     'add-switch-time' => AddSwitchTime::class,
     'remove-switch-time' => RemoveSwitchTime::class,

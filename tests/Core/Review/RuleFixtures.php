@@ -515,6 +515,9 @@ final class RuleFixtures
         }
         $radio = TestBoards::edited($radio, new AddCarrierRail('3.3 V'));
         $coils = static fn(int $count): Edit => new FeedCoils(array_map(static fn(int $one): string => 'A' . $one, range(1, $count)), 'R2');
+        $cube = TestBoards::part('cube-5v', Relay::class);
+        $claims = new ChooseRelay(['A1'], Copy::of($cube, ['contactAcAmps' => 9.0]));
+        yield 'cube relay that says otherwise than the catalogue' => self::one('lines.part-facts', 'cube-5v', Kind::Weak, '', $claims, new ChooseRelay(['A1'], $cube));
         yield 'seven coils at the pin of a radio carrier' => self::one('power.carrier-overloaded', 'R2', Kind::Broken, '×0.822', $coils(7), $coils(4), $radio);
         yield 'eight coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Broken, '×0.563', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(8));
         yield 'three coils through the socket' => self::one('power.carrier-overloaded', 'R1', Kind::Weak, '×0.715', new ChooseSupply('R1', $supply('charger-5v-2a'), true), new ChooseSupply('R1', $supply('charger-5v-2a')), TestBoards::withLines(3));

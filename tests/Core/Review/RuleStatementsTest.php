@@ -1200,6 +1200,10 @@ final class RuleStatementsTest extends TestCase
                 'With all outputs on, what C0 to C5 and D0 to D4 give together carry 153 mA; the limit is 150 mA.',
                 ['Fit the largest base resistors that suffice', 'Drive them by Opto relay module 5 V, active low', 'Drive them by Opto relay module 5 V, trigger jumper'],
             ],
+            'cube relay that says otherwise than the catalogue' => [
+                'The facts of Cube relay 5 V, 0.36 W, 10 A that came with this board are not the catalogue’s: contactAcAmps is “9 A” here and “10 A” there.',
+                ['Take the catalogue’s facts'],
+            ],
         ];
     }
 }

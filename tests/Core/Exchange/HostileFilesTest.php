@@ -40,7 +40,8 @@ final class HostileFilesTest extends TestCase
         $originals = self::originals();
         $refused = $used = 0;
         $faults = [];
-        for ($number = 0; $number < Sample::size(300, 2000); ++$number) {
+        $files = Sample::size(300, 2000);
+        for ($number = 0; $number < $files; ++$number) {
             $name = array_keys($originals)[$dice->getInt(0, count($originals) - 1)];
             [$data, $what] = self::spoilt($originals[$name], $dice);
             try {
@@ -61,7 +62,7 @@ final class HostileFilesTest extends TestCase
             }
         }
         self::assertSame([], $faults);
-        self::assertGreaterThan(0.1 * $number, min($refused, $used), 'Both happen.');
+        self::assertGreaterThan(0.1 * $files, min($refused, $used), 'Both happen.');
     }
 
     private function use(Board $board): void
@@ -105,19 +106,30 @@ final class HostileFilesTest extends TestCase
         for ($times = 0; $times < (0 === $dice->getInt(0, 3) ? 2 : 1); ++$times) {
             $paths = self::paths($data, []);
             $path = $paths[$dice->getInt(0, count($paths) - 1)];
-            $place = &$data;
-            foreach ($path as $key) {
-                if (!is_array($place)) {
-                    continue 2;
-                }
-                $place = &$place[$key];
-            }
-            $place = self::other($place, $dice);
-            $what[] = implode('.', $path) . ' = ' . mb_substr((string) json_encode($place, JSON_UNESCAPED_UNICODE), 0, 60);
-            unset($place);
+            [$data, $now] = self::changed($data, $path, $dice);
+            $what[] = implode('.', $path) . ' = ' . $now;
         }
 
         return [$data, implode('; ', $what)];
+    }
+
+    /**
+     * @param array<mixed> $data
+     * @param list<string|int> $path
+     * @return array{array<mixed>, string} and what stands there now
+     */
+    private static function changed(array $data, array $path, Randomizer $dice): array
+    {
+        $key = array_shift($path) ?? '';
+        $value = $data[$key] ?? null;
+        if ([] !== $path && is_array($value)) {
+            [$data[$key], $now] = self::changed($value, $path, $dice);
+
+            return [$data, $now];
+        }
+        $data[$key] = self::other($value, $dice);
+
+        return [$data, mb_substr((string) json_encode($data[$key], JSON_UNESCAPED_UNICODE), 0, 60)];
     }
 
     private static function other(mixed $value, Randomizer $dice): mixed
@@ -160,14 +172,15 @@ final class HostileFilesTest extends TestCase
      */
     private static function hashed(array $data): array
     {
-        foreach (is_array($data['parts'] ?? null) && is_array($data['partHashes'] ?? null) ? $data['parts'] : [] as $id => $part) {
+        $hashes = $data['partHashes'] ?? null;
+        foreach (is_array($data['parts'] ?? null) && is_array($hashes) ? $data['parts'] : [] as $id => $part) {
             try {
-                $data['partHashes'][$id] = hash('sha256', json_encode(RecordWriter::writeVariant(Part::class, RecordReader::forFiles()->read(Part::class, $part)), self::HASHED_AS));
+                $hashes[$id] = hash('sha256', json_encode(RecordWriter::writeVariant(Part::class, RecordReader::forFiles()->read(Part::class, $part)), self::HASHED_AS));
             } catch (RecordFault) {
                 // The file as a whole is refused for it.
             }
         }
 
-        return $data;
+        return null === $hashes ? $data : [...$data, 'partHashes' => $hashes];
     }
 }

@@ -76,14 +76,14 @@ test('a finding is accepted only with a reason and a name, and says so from then
   await page.getByRole('button', { name: 'Take' }).click();
   await swapped(page, () => page.locator('#tray').getByRole('link', { name: /the serial console/ }).click());
   const accept = page.getByRole('button', { name: 'Accept', exact: true });
-  await page.getByLabel('Reason').fill('a night light may blink');
+  await page.getByLabel('Reason').fill('a lamp may blink');
   expect((await swapped(page, () => accept.click())).status()).toBe(422);
   await expect(page.locator('#notice')).toContainText('give the reason and the name of who decided');
-  await expect(page.getByLabel('Reason')).toHaveValue('a night light may blink');
+  await expect(page.getByLabel('Reason')).toHaveValue('a lamp may blink');
   await page.getByLabel('Decided by').fill('R. Alder');
   await swapped(page, () => accept.click());
   await expect(page.locator('#stage')).toContainText('Accepted by R. Alder');
-  await expect(page.locator('#tray')).toContainText('Accepted by R. Alder: a night light may blink');
+  await expect(page.locator('#tray')).toContainText('Accepted by R. Alder: a lamp may blink');
   await swapped(page, () => page.getByRole('button', { name: 'Accept it no longer' }).click());
   await expect(page.locator('#tray')).not.toContainText('R. Alder');
 });

@@ -20,7 +20,7 @@ final readonly class InfraredCode
         }
     }
 
-    /** “0x00FF30CF” */
+    /** “0x0BF430CF” */
     public function printed(): string
     {
         return '0x' . str_pad($this->value, (int) ceil($this->bits / 4), '0', STR_PAD_LEFT);

@@ -104,6 +104,9 @@ use IronLatch\Core\Control\PulseDistance;
 /** The invented boards of Alder Row, made by the same edits that a maker makes. Their files lie in demo/. */
 final readonly class DemoBoards
 {
+    /** Of an invented remote. */
+    private const REMOTE_ADDRESS = 0xD0;
+
     public function __construct(private Catalogue $catalogue) {}
 
     /**
@@ -307,7 +310,7 @@ final readonly class DemoBoards
             new AddLine('Saw', $this->part('workshop-saw', Appliance::class)),
             new AddLine('Shelf light', $this->part('led-lamp', Appliance::class)),
             new AddLine('Radio', $this->part('dosing-pump', Appliance::class)),
-            new AddLine('Night light', $this->part('led-lamp', Appliance::class)),
+            new AddLine('Stair light', $this->part('led-lamp', Appliance::class)),
             new StateConductor(['L1', 'L2', 'L3', 'L5', 'L6', 'L7', 'L8'], SwitchedConductor::Live),
             new StateConductor(['L4'], SwitchedConductor::Neutral),
             new StateLoad('L3', 2600.0),
@@ -357,7 +360,7 @@ final readonly class DemoBoards
             new StateSafety(['L1'], snubber: Snubber::Rc),
             // Codes noted in a hurry, a service that numbers pins, a broker that loses messages.
             new AddSurface('L6', SurfaceKind::InfraredKey),
-            new AssignCode('S3', '00FFA25E'),
+            new AssignCode('S3', '0BF4A25E'),
             new AssignCode('S7', 'FFFFFFFF'),
             new AddChannel($this->part('numbered-service', SurfaceProfile::class), 'Pocket service'),
             new ChangeChannel('C1', blockSeconds: 8.0),
@@ -380,7 +383,7 @@ final readonly class DemoBoards
      */
     private static function keys(array $commands): array
     {
-        return array_map(static fn(string $surface, int $command): Edit => new AssignCode($surface, sprintf('%08X', PulseDistance::value(0, $command))), array_keys($commands), array_values($commands));
+        return array_map(static fn(string $surface, int $command): Edit => new AssignCode($surface, sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, $command))), array_keys($commands), array_values($commands));
     }
 
     private function start(string $name, string $supply, string $relay, string $carrier = 'esp32-carrier-38', string $chip = 'esp32', string $mains = 'mains-230'): Board

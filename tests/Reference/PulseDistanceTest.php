@@ -46,7 +46,7 @@ final class PulseDistanceTest extends TestCase
     /** Any one digit of a standard code written wrongly is noticed, in both orders of bits, and mended to what it was or to its like. */
     public function testASlipOfOneDigitIsNoticed(): void
     {
-        foreach (['00FF30CF', 'F30CFF00', '20DF10EF'] as $value) {
+        foreach (['0BF430CF', 'F30C2FD0', '2BD410EF'] as $value) {
             for ($place = 0; $place < 8; ++$place) {
                 for ($digit = 0; $digit < 16; ++$digit) {
                     $slip = substr_replace($value, strtoupper(dechex($digit)), $place, 1);
@@ -56,14 +56,14 @@ final class PulseDistanceTest extends TestCase
             $mended = PulseDistance::mended(new InfraredCode(InfraredEncoding::PulseDistance, substr_replace($value, '5', 7, 1)));
             self::assertTrue(PulseDistance::isSound(new InfraredCode(InfraredEncoding::PulseDistance, (string) $mended)));
         }
-        self::assertSame('00FF30CF', PulseDistance::mended(new InfraredCode(InfraredEncoding::PulseDistance, '00FF30CE')));
+        self::assertSame('0BF430CF', PulseDistance::mended(new InfraredCode(InfraredEncoding::PulseDistance, '0BF430CE')));
         self::assertNull(PulseDistance::mended(new InfraredCode(InfraredEncoding::PulseDistance, '12345678')));
     }
 
     /** A held key sends a frame without data, which many receivers print as all ones. */
     public function testTheRepeatFrameIsNoKey(): void
     {
-        self::assertSame([true, true, false], array_map(static fn(string $value): bool => PulseDistance::isRepeat(new InfraredCode(InfraredEncoding::PulseDistance, $value)), ['FFFFFFFF', '00000000', '00FF30CF']));
+        self::assertSame([true, true, false], array_map(static fn(string $value): bool => PulseDistance::isRepeat(new InfraredCode(InfraredEncoding::PulseDistance, $value)), ['FFFFFFFF', '00000000', '0BF430CF']));
     }
 
     /** The toggle bit is left out of what tells keys apart. */

@@ -129,7 +129,7 @@ final readonly class RandomEdits
             'at' === $name => ['07:30', '06:30', '21:15'],
             'label' === $name => array_map(static fn($entry): string => $entry->label, $board->controller()->carrier->entries()),
             'transistor' === $name || 'npn' === $name => ['npn-2n2222'],
-            'code' === $name => ['00FF30CF', '00FF18E7', 'FFFFFFFF'],
+            'code' === $name => ['0BF430CF', '0BF418E7', 'FFFFFFFF'],
             default => ['Night shelf', 'Größe & “Licht”', 'x', str_repeat('long ', 20), '*/ ??/ \\', '=1+1', ''],
         };
 

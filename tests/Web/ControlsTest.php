@@ -34,14 +34,14 @@ final class ControlsTest extends BoardTestCase
     public function testAReceiverLogIsReadAndItsKeysAreAssigned(): void
     {
         $opened = $this->shelved(TestBoards::operatedInManyWays());
-        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/receiver-log', ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "FF10EF\nFFFFFFFF\nFF30CF\n", ...$fields]);
+        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/receiver-log', ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields]);
         $rows = $post([])->filter('#infrared tbody tr')->each(static fn($row): string => $row->filter('th')->text() . ' ' . $row->filter('td')->eq(1)->text());
-        self::assertSame(['0x00FF10EF nobody yet', '0x00FF30CF Lamp'], $rows);
-        $crawler = $post(['surface' => 'S6', 'code' => '0x00FF10EF', 'encoding' => '32-bit pulse distance', 'bits' => '32']);
+        self::assertSame(['0x0BF410EF nobody yet', '0x0BF430CF Lamp'], $rows);
+        $crawler = $post(['surface' => 'S6', 'code' => '0x0BF410EF', 'encoding' => '32-bit pulse distance', 'bits' => '32']);
         self::assertSame('Extractor fan', $crawler->filter('#infrared tbody tr')->eq(0)->filter('td')->eq(1)->text(), 'The log stays.');
-        self::assertSame('00FF10EF', $this->head($opened)->board->lines['L3']->surfaces['S6']->code?->value);
+        self::assertSame('0BF410EF', $this->head($opened)->board->lines['L3']->surfaces['S6']->code?->value);
         $crawler = $post(['press' => '3']);
-        self::assertStringEndsWith("key 3: 0x00FF52AD\nFFFFFFFF\n", $crawler->filter('#infrared textarea')->text(null, false));
+        self::assertStringEndsWith("key 3: 0x0BF452AD\nFFFFFFFF\n", $crawler->filter('#infrared textarea')->text(null, false));
         $crawler = $post(['text' => 'hello']);
         self::assertResponseStatusCodeSame(422);
         self::assertSame('hello', $crawler->filter('#infrared textarea')->text(), 'What was pasted stays.');
@@ -108,7 +108,7 @@ final class ControlsTest extends BoardTestCase
         $opened = $this->shelved(TestBoards::edited(TestBoards::operatedInManyWays(), new RenameLine('L1', 'Lamp')));
         foreach ([
             ['tell-surface', ['surface' => 'S11', 'operation' => '', 'address' => 'a/b', 'on' => '1', 'off' => '', 'promisesFeedback' => '1']],
-            ['assign-code', ['surface' => 'S5', 'code' => '0xff10ef', 'encoding' => '32-bit pulse distance', 'bits' => '32']],
+            ['assign-code', ['surface' => 'S5', 'code' => '0xbf410ef', 'encoding' => '32-bit pulse distance', 'bits' => '32']],
             ['set-thresholds', ['surface' => 'S3', 'percent' => ['20', '70']]],
             ['add-channel', ['profile' => 'web-request', 'name' => 'Web']],
             ['change-channel', ['channel' => 'C5', 'name' => 'Web page', 'blockSeconds' => '200 ms']],
@@ -133,7 +133,7 @@ final class ControlsTest extends BoardTestCase
         self::assertSame([['L1', 'L2', 'L3'], [], false], [$board->lineGroups['K3']->lines, $board->lineGroups['K3']->channels, $board->lineGroups['K3']->switchesOn]);
         self::assertSame([0.4, 19_200, 0.025, 1], [$board->staggerSeconds?->value, $board->firmware?->radioRate, $board->firmware?->debounceSeconds, count($board->firmware->libraries ?? [])]);
         self::assertTrue($board->lines['L1']->safety?->barredFromGroups?->value);
-        self::assertSame('00FF10EF', $board->lines['L1']->surfaces['S5']->code?->value);
+        self::assertSame('0BF410EF', $board->lines['L1']->surfaces['S5']->code?->value);
     }
 
     /** A maker’s own service: copied from a shipped profile, changed, kept, and used on a board at once. */

@@ -202,7 +202,7 @@ final class RandomEditsTest extends TestCase
             'rail', 'from' => [...array_keys($board->rails), 'R99'],
             'group' => [...array_keys($board->groups), ...array_keys($board->lineGroups), 'G99'],
             'channel' => [...array_keys($board->channels), 'C99'],
-            'code' => ['', '00FF30CF', '0xF30CFF00', 'FFFFFFFF', 'A90', 'word'],
+            'code' => ['', '0BF430CF', '0xF30C2FD0', 'FFFFFFFF', 'A90', 'word'],
             'address' => ['', 'L1', 'home/lamp', 'x/#', '5', 'Lamp'],
             'expander' => [...array_keys($board->expanders), 'X99'],
             'pin' => [...array_keys($board->controller()->pins), '5', 'D2', 'TX', 'nowhere', ''],

@@ -53,8 +53,8 @@ final class ControlMapTest extends TestCase
     {
         $map = ControlMap::of(TestBoards::operatedInManyWays());
         [$flip, $two] = [$map->entries['S5'], $map->entries['S6']];
-        self::assertSame([Operation::Toggle, '0x00FF30CF', '0x00FF30CF', Direction::Command], [$flip->operation, $flip->on, $flip->off, $flip->direction]);
-        self::assertSame([Operation::Explicit, '0x00FF18E7', '0x00FF7A85'], [$two->operation, $two->on, $two->off]);
+        self::assertSame([Operation::Toggle, '0x0BF430CF', '0x0BF430CF', Direction::Command], [$flip->operation, $flip->on, $flip->off, $flip->direction]);
+        self::assertSame([Operation::Explicit, '0x0BF418E7', '0x0BF47A85'], [$two->operation, $two->on, $two->off]);
     }
 
     /** A new line renames none; what the maker has given stands, and nothing derived takes it. */

@@ -17,24 +17,24 @@ final class ReceiverLogTest extends TestCase
      */
     public static function forms(): iterable
     {
-        yield 'bare' => ['FF30CF', '0x00FF30CF'];
-        yield 'prefix' => ['0xFF30CF', '0x00FF30CF'];
-        yield 'small letters' => ['0x00ff30cf', '0x00FF30CF'];
-        yield 'with its bits' => ['Decoded PULSE: FF30CF (32 bits)', '0x00FF30CF'];
-        yield 'named' => ['Code      : 0xFF30CF (32 Bits)', '0x00FF30CF'];
-        yield 'raw data beside address and command' => ['Protocol=PULSE Address=0x0 Command=0xC Raw-Data=0xF30CFF00 32 bits LSB first', '0xF30CFF00'];
-        yield 'address and command alone' => ['address: 0x00, command: 0x0C', '0x00FF30CF'];
+        yield 'bare' => ['BF430CF', '0x0BF430CF'];
+        yield 'prefix' => ['0xBF430CF', '0x0BF430CF'];
+        yield 'small letters' => ['0x0bf430cf', '0x0BF430CF'];
+        yield 'with its bits' => ['Decoded PULSE: BF430CF (32 bits)', '0x0BF430CF'];
+        yield 'named' => ['Code      : 0xBF430CF (32 Bits)', '0x0BF430CF'];
+        yield 'raw data beside address and command' => ['Protocol=PULSE Address=0xD0 Command=0xC Raw-Data=0xF30C2FD0 32 bits LSB first', '0xF30C2FD0'];
+        yield 'address and command alone' => ['address: 0xD0, command: 0x0C', '0x0BF430CF'];
         yield 'extended address and command' => ['Address=0x1234 Command=0x0C', '0x2C4830CF'];
         yield 'another encoding' => ['UNKNOWN 0xA90 (12 bits)', '0xA90'];
-        yield 'a time in front' => ['12:40:07.312 -> FF30CF', '0x00FF30CF'];
-        yield 'decimal, and says so' => ['Decimal: 16724175 (32Bit)', '0x00FF30CF'];
-        yield 'decimal behind' => ['received 16724175 dec', '0x00FF30CF'];
-        yield 'digits that are a code in decimal only' => ['Value: 16724175', '0x00FF30CF'];
+        yield 'a time in front' => ['12:40:07.312 -> BF430CF', '0x0BF430CF'];
+        yield 'decimal, and says so' => ['Decimal: 200552655 (32Bit)', '0x0BF430CF'];
+        yield 'decimal behind' => ['received 200552655 dec', '0x0BF430CF'];
+        yield 'digits that are a code in decimal only' => ['Value: 200552655', '0x0BF430CF'];
         yield 'digits that are a code in hexadecimal only' => ['69966996', '0x69966996'];
-        yield 'a list of times' => ['Raw (68): ' . self::pulses('00FF30CF', -14634), '0x00FF30CF', 1];
-        yield 'a list of times over lines' => [wordwrap(strtr(self::pulses('00FF30CF'), ['-' => '', ',' => ', ']), 120), '0x00FF30CF', 3];
-        yield 'a value beside its times' => ["0xFF30CF\n" . self::pulses('00FF18E7') . "\n", '0x00FF30CF', 1];
-        yield 'comma' => ['FF30CF,32,PULSE', '0x00FF30CF'];
+        yield 'a list of times' => ['Raw (68): ' . self::pulses('0BF430CF', -14634), '0x0BF430CF', 1];
+        yield 'a list of times over lines' => [wordwrap(strtr(self::pulses('0BF430CF'), ['-' => '', ',' => ', ']), 120), '0x0BF430CF', 3];
+        yield 'a value beside its times' => ["0xBF430CF\n" . self::pulses('0BF418E7') . "\n", '0x0BF430CF', 1];
+        yield 'comma' => ['BF430CF,32,PULSE', '0x0BF430CF'];
     }
 
     #[DataProvider('forms')]
@@ -78,14 +78,14 @@ final class ReceiverLogTest extends TestCase
     /** Lists below each other run into one: each of them is a press, none is lost. */
     public function testEveryListOfTimesIsAPress(): void
     {
-        ['keys' => $keys] = ReceiverLog::read(self::pulses('00FF30CF', -14634) . "\n" . self::pulses('00FF18E7', -40000) . "\n" . self::pulses('00FF30CF', -40000));
-        self::assertSame([['0x00FF30CF', 2], ['0x00FF18E7', 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys));
+        ['keys' => $keys] = ReceiverLog::read(self::pulses('0BF430CF', -14634) . "\n" . self::pulses('0BF418E7', -40000) . "\n" . self::pulses('0BF430CF', -40000));
+        self::assertSame([['0x0BF430CF', 2], ['0x0BF418E7', 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys));
     }
 
     public function testALongListOfTimesIsReadToItsEnd(): void
     {
-        ['keys' => $keys] = ReceiverLog::read(str_repeat('560,560,', 100_000) . self::pulses('00FF30CF'));
-        self::assertSame('0x00FF30CF', $keys[0]->code->printed());
+        ['keys' => $keys] = ReceiverLog::read(str_repeat('560,560,', 100_000) . self::pulses('0BF430CF'));
+        self::assertSame('0x0BF430CF', $keys[0]->code->printed());
     }
 
     public function testTimesOfAnUnknownCodeAreRefusedInWords(): void
@@ -102,9 +102,9 @@ final class ReceiverLogTest extends TestCase
 
     public function testRepeatsAreDroppedAndKeysToldOnce(): void
     {
-        $log = "Ready at pin 34\r\nFF30CF\r\nFFFFFFFF\r\nFFFFFFFF\r\nFF18E7\n0xF30CFF00\nAddress=0x0 Command=0xC Repeat\nREPEAT\n\nnothing here\n0x0\n";
+        $log = "Ready at pin 34\r\nBF430CF\r\nFFFFFFFF\r\nFFFFFFFF\r\nBF418E7\n0xF30C2FD0\nAddress=0xD0 Command=0xC Repeat\nREPEAT\n\nnothing here\n0x0\n";
         ['keys' => $keys, 'repeats' => $repeats, 'without' => $without] = ReceiverLog::read($log);
-        self::assertSame([['0x00FF30CF', 2, 2], ['0x00FF18E7', 5, 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->line, $key->times], $keys), 'The same key in the other order of bits is the same key.');
+        self::assertSame([['0x0BF430CF', 2, 2], ['0x0BF418E7', 5, 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->line, $key->times], $keys), 'The same key in the other order of bits is the same key.');
         self::assertSame([4, 3], [$repeats, $without]);
         self::assertSame(InfraredEncoding::PulseDistance, $keys[0]->code->encoding);
         self::assertSame(InfraredEncoding::Raw, ReceiverLog::read('0x12345678')['keys'][0]->code->encoding, '32 bits without complements are some other code.');
@@ -112,13 +112,13 @@ final class ReceiverLogTest extends TestCase
 
     public function testATextWithoutACodeSaysWhatToPaste(): void
     {
-        $this->expectExceptionMessage('such as “0x00FF30CF”');
+        $this->expectExceptionMessage('such as “0x0BF430CF”');
         ReceiverLog::read("Hello\nWorld");
     }
 
     public function testALogThatIsTooLongIsRefused(): void
     {
         $this->expectExceptionMessage('more than 1000 kB');
-        ReceiverLog::read(str_repeat("FF30CF\n", 150_000));
+        ReceiverLog::read(str_repeat("BF430CF\n", 150_000));
     }
 }

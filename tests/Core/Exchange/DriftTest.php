@@ -43,8 +43,8 @@ final class DriftTest extends TestCase
         yield 'pin by its print in plain words' => ['Lamp relay = D25', 'LAMP_PIN', '23', static fn(Board $b) => $b->seats['F1']->pin, 'GPIO25'];
         yield 'pin of a switch' => ['const int LAMP_SWITCH_PIN = 27;', 'LAMP_SWITCH_PIN', '33', static fn(Board $b) => $b->seats['F3']->pin, 'GPIO27'];
         yield 'level' => ['constexpr bool LAMP_ON_LEVEL = LOW;', 'LAMP_ON_LEVEL', '1', static fn(Board $b) => $b->actuators()['A1'][1]->activeLevel->value?->name, 'Low'];
-        yield 'key' => ['constexpr uint32_t LAMP_KEY = 0x00FF10EF;', 'LAMP_KEY', '0x00FF30CF', static fn(Board $b) => $b->lines['L1']->surfaces['S5']->code?->value, '00FF10EF'];
-        yield 'key for off' => ['EXTRACTOR_FAN_KEY_OFF=0x00FF10EF', 'EXTRACTOR_FAN_KEY_OFF', '0x00FF7A85', static fn(Board $b) => $b->lines['L3']->surfaces['S6']->offCode?->value, '00FF10EF'];
+        yield 'key' => ['constexpr uint32_t LAMP_KEY = 0x0BF410EF;', 'LAMP_KEY', '0x0BF430CF', static fn(Board $b) => $b->lines['L1']->surfaces['S5']->code?->value, '0BF410EF'];
+        yield 'key for off' => ['EXTRACTOR_FAN_KEY_OFF=0x0BF410EF', 'EXTRACTOR_FAN_KEY_OFF', '0x0BF47A85', static fn(Board $b) => $b->lines['L3']->surfaces['S6']->offCode?->value, '0BF410EF'];
         yield 'topic' => ['{"LAMP_HOUSE_BROKER": "old/lamp"}', 'LAMP_HOUSE_BROKER', 'home/utility/lamp/set', static fn(Board $b) => $b->lines['L1']->surfaces['S11']->address, 'old/lamp'];
         yield 'what is said for on' => ['LAMP_HOUSE_BROKER_ON=1', 'LAMP_HOUSE_BROKER_ON', 'ON', static fn(Board $b) => $b->lines['L1']->surfaces['S11']->on, '1'];
         yield 'step' => ['EXTRACTOR_FAN_STEP_2_FROM: 60', 'EXTRACTOR_FAN_STEP_2_FROM', '75', static fn(Board $b) => array_map(static fn($one): int => $one->percent, $b->lines['L3']->surfaces['S3']->thresholds), [1, 60]];

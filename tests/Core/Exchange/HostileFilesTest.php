@@ -173,7 +173,10 @@ final class HostileFilesTest extends TestCase
     private static function hashed(array $data): array
     {
         $hashes = $data['partHashes'] ?? null;
-        foreach (is_array($data['parts'] ?? null) && is_array($hashes) ? $data['parts'] : [] as $id => $part) {
+        if (!is_array($hashes)) {
+            return $data;
+        }
+        foreach (is_array($data['parts'] ?? null) ? $data['parts'] : [] as $id => $part) {
             try {
                 $hashes[$id] = hash('sha256', json_encode(RecordWriter::writeVariant(Part::class, RecordReader::forFiles()->read(Part::class, $part)), self::HASHED_AS));
             } catch (RecordFault) {
@@ -181,6 +184,6 @@ final class HostileFilesTest extends TestCase
             }
         }
 
-        return null === $hashes ? $data : [...$data, 'partHashes' => $hashes];
+        return [...$data, 'partHashes' => $hashes];
     }
 }

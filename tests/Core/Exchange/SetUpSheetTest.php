@@ -25,8 +25,8 @@ final class SetUpSheetTest extends TestCase
         }
         self::assertSame(['3', 'switch', 'Extractor fan', 'home/utility/extractor-fan/set', 'ON', 'OFF', '{value}', 'home/utility/extractor-fan/state', 'percentage: 0 % off, 1–74 % step 1, 75–100 % step 2'], $sheets['C2']->rows[2]);
         self::assertSame(['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'Lamp, Extractor fan'], $sheets['C2']->rows[5]);
-        self::assertSame(['3', 'button, kind “switch”', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'], $sheets['C3']->rows[2]);
-        self::assertSame(['2', 'Extractor fan', '0x00FF18E7', '32 bits, 32-bit pulse distance', '0x00FF7A85', 'on and off'], $sheets['F12']->rows[1]);
+        self::assertSame(['3', 'two-state control', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'], $sheets['C3']->rows[2]);
+        self::assertSame(['2', 'Extractor fan', '0x0BF418E7', '32 bits, 32-bit pulse distance', '0x0BF47A85', 'on and off'], $sheets['F12']->rows[1]);
         self::assertSame(['1', 'Lamp', 'Lamp wall switch', 'wall switch', 'GPIO33 (printed 33)', 'toggle'], $sheets['hand']->rows[0]);
         self::assertContains('It takes 5 entries; this sheet has 3.', $sheets['C3']->steps);
     }

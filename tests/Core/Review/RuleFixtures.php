@@ -698,10 +698,10 @@ final class RuleFixtures
         $key = static fn(string $surface, string $code): Edit => new AssignCode($surface, $code);
         $raw = static fn(string $surface, string $code): Edit => new AssignCode($surface, $code, InfraredEncoding::Raw, 12);
 
-        yield 'one key printed in two orders of bits' => self::one('controls.code-shared', 'S4', Kind::Broken, '', $both($key('S3', '00FF30CF'), $key('S4', 'F30CFF00')), $both($key('S3', '00FF30CF'), $key('S4', '00FF18E7')), $remote);
+        yield 'one key printed in two orders of bits' => self::one('controls.code-shared', 'S4', Kind::Broken, '', $both($key('S3', '0BF430CF'), $key('S4', 'F30C2FD0')), $both($key('S3', '0BF430CF'), $key('S4', '0BF418E7')), $remote);
         yield 'one key with both its toggle bits' => self::one('controls.code-shared', 'S4', Kind::Broken, '', $both(new AssignCode('S3', '100C', InfraredEncoding::BiPhase, 13), new AssignCode('S4', '180C', InfraredEncoding::BiPhase, 13)), $both(new AssignCode('S3', '100C', InfraredEncoding::BiPhase, 13), new AssignCode('S4', '180D', InfraredEncoding::BiPhase, 13)), $remote);
-        yield 'code with a slip in its last byte' => self::one('controls.code-fault', 'S3', Kind::Broken, '', $key('S3', '00FF30CE'), $key('S3', '00FF30CF'), $remote);
-        yield 'repeat frame taken for a key' => self::one('controls.code-fault', 'S4', Kind::Broken, '', $key('S4', 'FFFFFFFF'), $key('S4', '00FF18E7'), $remote);
+        yield 'code with a slip in its last byte' => self::one('controls.code-fault', 'S3', Kind::Broken, '', $key('S3', '0BF430CE'), $key('S3', '0BF430CF'), $remote);
+        yield 'repeat frame taken for a key' => self::one('controls.code-fault', 'S4', Kind::Broken, '', $key('S4', 'FFFFFFFF'), $key('S4', '0BF418E7'), $remote);
         yield 'two raw codes that differ in one digit' => self::one('controls.code-fault', 'S4', Kind::Weak, '', $both($raw('S3', 'A90'), $raw('S4', 'A91')), $both($raw('S3', 'A90'), $raw('S4', 'B52')), $remote);
         yield 'two lines on one topic' => self::one('controls.address-shared', 'S4', Kind::Broken, '', $both(new TellSurface('S3', address: 'home/lamp'), new TellSurface('S4', address: 'home/lamp')), new TellSurface('S3', address: 'home/lamp'), $broker);
         yield 'line that is called as a group is' => self::one('controls.address-shared', 'K1', Kind::Broken, '', $both(new AddLineGroup(LineGroupKind::Room, 'Hall', ['L1', 'L2'], ['C1'], false), new TellSurface('S3', address: 'G1')), $both(new AddLineGroup(LineGroupKind::Room, 'Hall', ['L1', 'L2'], ['C1'], false), new TellSurface('S3', address: 'G2')), $radio);

@@ -669,7 +669,7 @@ final class RuleStatementsTest extends TestCase
                 ['Fit 100 Ω and 100 nF of class X2 across the appliance', 'Fit 100 Ω and 100 nF of class X2 across the contact'],
             ],
             'one key printed in two orders of bits' => [
-                '“Lamp” and “Airer” answer to the same key, 0xF30CFF00.',
+                '“Lamp” and “Airer” answer to the same key, 0xF30C2FD0.',
                 ['Take the key away here'],
             ],
             'one key with both its toggle bits' => [
@@ -677,8 +677,8 @@ final class RuleStatementsTest extends TestCase
                 ['Take the key away here'],
             ],
             'code with a slip in its last byte' => [
-                '0x00FF30CE fails its complement: two of its bytes do not belong together.',
-                ['Read it as 0x00FF30CF', 'Take the key away here'],
+                '0x0BF430CE fails its complement: two of its bytes do not belong together.',
+                ['Read it as 0x0BF430CF', 'Take the key away here'],
             ],
             'repeat frame taken for a key' => [
                 '0xFFFFFFFF is no key but the sign that the last one is still held.',

@@ -127,8 +127,9 @@ final readonly class RecordReader
         if (!is_string($data)) {
             throw new RecordFault($path, 'expected a text.');
         }
-        // What a person types over several lines is one text.
-        $text = $this->lenient || $this->trusted ? trim((string) preg_replace('/\s*[\r\n\x{85}\x{2028}\x{2029}]+\s*/u', ' ', $data)) : $data;
+        // What a person types over several lines is one text; so is what an older Iron Latch kept.
+        $text = $this->lenient || $this->trusted ? (string) preg_replace('/\s*[\r\n\x{85}\x{2028}\x{2029}]+\s*/u', ' ', $data) : $data;
+        $text = $this->lenient ? trim($text) : $text;
         if (mb_strlen($text) > self::LONGEST_TEXT) {
             throw new RecordFault($path, sprintf('this text is longer than %d characters. Shorten it.', self::LONGEST_TEXT));
         }

@@ -23,6 +23,18 @@ final class PackingTest extends BoardTestCase
         }
     }
 
+    /** What is read from the store is what was put there, blanks at the ends of texts included: a name’s blank may be all that a part states. */
+    public function testWhatIsOpenedIsWhatWasKept(): void
+    {
+        foreach ([...self::getContainer()->get(DemoFiles::class)->all(), TestBoards::operatedInManyWays()] as $board) {
+            $id = $this->shelved($board)->record->id();
+            (new \ReflectionProperty($this->store, 'read'))->setValue($this->store, []);
+            $opened = $this->store->open($id);
+            self::assertNotNull($opened);
+            self::assertEquals(BoardJson::read(BoardJson::write($board)), $opened->board);
+        }
+    }
+
     /** A revision of 16 lines takes less than 1 kB, whatever its parts are. */
     public function testARevisionIsSmall(): void
     {

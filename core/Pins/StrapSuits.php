@@ -45,7 +45,8 @@ final readonly class StrapSuits
             $driver = match (true) {
                 $part instanceof Transistor && !$part->isPnp => new NpnLowSide($part->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
                 $part instanceof Mosfet => new MosfetLowSide($part->identity->id, self::GATE_OHMS, self::BASE_EMITTER_OHMS),
-                $part instanceof OptoModule => new OptoModuleInput($part->identity->id, $part->activeLevel),
+                // A ready-made module switches nothing but its own relay.
+                $part instanceof OptoModule && null !== $actuator->relay => new OptoModuleInput($part->identity->id, $part->activeLevel),
                 default => null,
             };
             if (null === $driver) {

@@ -57,7 +57,9 @@ final class BoardStore
             $now = new \DateTimeImmutable();
             $record = new BoardRecord($board->name, $now);
             [$document, $board] = self::kept($board);
-            $revision = new RevisionRecord($record, null, 1, ...$this->packed($document, '{}'), summary: $summary, madeAt: $now);
+            [$content, $parts] = Packing::pack($document);
+            $this->keepParts($parts);
+            $revision = new RevisionRecord($record, null, 1, $content, Packing::pack('{}')[0], $summary, $now);
             $record->moveTo($revision, $revision, $board->name, $now);
             $this->entities->persist($record);
             $this->entities->persist($revision);
@@ -115,13 +117,15 @@ final class BoardStore
             $summary = $edit->summary($board);
             $edited = $edit->apply($board);
             [$document, $edited] = self::kept($edited);
-            if ($document === $this->documentOf($head)) {
+            [$content, $parts] = Packing::pack($document);
+            if ($content === $head->content()) {
                 // Nothing changed: no revision for it.
                 return new OpenBoard($record, $head, $edited, $record->tipId() !== $head->id());
             }
             $now = new \DateTimeImmutable();
-            $packed = $this->packed($document, json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
-            $revision = new RevisionRecord($record, $head, $this->newestNumber($record) + 1, ...$packed, summary: $summary, madeAt: $now);
+            [$editContent, $more] = Packing::pack(json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            $this->keepParts($parts + $more);
+            $revision = new RevisionRecord($record, $head, $this->newestNumber($record) + 1, $content, $editContent, $summary, $now);
             $this->entities->persist($revision);
             $record->moveTo($revision, $revision, $edited->name, $now);
 
@@ -299,21 +303,16 @@ final class BoardStore
     }
 
     /**
-     * What stands for a document and its edit in the store; the facts of parts that are not there yet are kept beside it.
+     * Keeps the facts of parts that are not in the store yet.
      *
-     * @return array{content: string, editContent: string}
+     * @param array<string, string> $parts packed, by what revisions name them by
      */
-    private function packed(string $document, string $edit): array
+    private function keepParts(array $parts): void
     {
-        [$content, $parts] = Packing::pack($document);
-        [$editContent, $more] = Packing::pack($edit);
-        $parts += $more;
         $known = array_map(static fn(PartFacts $one): string => $one->hash(), $this->entities->getRepository(PartFacts::class)->findBy(['hash' => array_keys($parts)]));
         foreach (array_diff_key($parts, array_flip($known)) as $hash => $part) {
             $this->entities->persist(new PartFacts($hash, $part));
         }
-
-        return ['content' => $content, 'editContent' => $editContent];
     }
 
     private function part(string $hash): string

@@ -64,7 +64,7 @@ final class Version20261128010000 extends AbstractMigration
         $isJson = '' !== $json && null !== json_decode($json);
         [$content, $parts] = Packing::pack($isJson ? $json : ('' === $json ? '{}' : json_encode(['unreadable' => mb_scrub($json)], JSON_THROW_ON_ERROR)));
         foreach ($parts as $hash => $part) {
-            $this->connection->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, $part], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
+            $this->connection->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, Packing::part($part)], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
         }
 
         return $content;

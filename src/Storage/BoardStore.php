@@ -305,13 +305,13 @@ final class BoardStore
     /**
      * Keeps the facts of parts that are not in the store yet.
      *
-     * @param array<string, string> $parts packed, by what revisions name them by
+     * @param array<string, string> $parts as JSON, by what revisions name them by
      */
     private function keepParts(array $parts): void
     {
         $known = array_map(static fn(PartFacts $one): string => $one->hash(), $this->entities->getRepository(PartFacts::class)->findBy(['hash' => array_keys($parts)]));
         foreach (array_diff_key($parts, array_flip($known)) as $hash => $part) {
-            $this->entities->persist(new PartFacts($hash, $part));
+            $this->entities->persist(new PartFacts($hash, Packing::part($part)));
         }
     }
 

@@ -23,19 +23,31 @@ final class Packing
     private const DEPTH = 48;
 
     /**
-     * @return array{string, array<string, string>} what stands for a JSON text, and the parts that were taken out, packed, by hash
+     * @return array{string, array<string, string>} what stands for a JSON text, and the parts that were taken out, as JSON, by what names them
      */
     public static function pack(string $json): array
     {
         $parts = [];
         $data = json_decode($json, flags: JSON_THROW_ON_ERROR);
+        $own = $data instanceof \stdClass && ($data->parts ?? null) instanceof \stdClass ? $data->parts : new \stdClass();
+        $hashes = self::hashes($own);
         // The hashes of a board's parts follow from the parts.
-        if ($data instanceof \stdClass && ($data->parts ?? null) instanceof \stdClass && (array) ($data->partHashes ?? null) === self::hashes($data->parts)) {
+        if ($data instanceof \stdClass && [] !== $hashes && (array) ($data->partHashes ?? null) === $hashes) {
             unset($data->partHashes);
+        }
+        foreach ($hashes as $id => $hash) {
+            $parts[self::key($hash)] = json_encode($own->{$id}, self::FLAGS);
+            $own->{$id} = (object) [self::REFERENCE => self::key($hash)];
         }
         $data = self::without($data, $parts);
 
-        return [self::deflated($data), $parts];
+        return [self::deflated(json_encode($data, self::FLAGS)), $parts];
+    }
+
+    /** What is kept of a part that was taken out. */
+    public static function part(string $json): string
+    {
+        return self::deflated($json);
     }
 
     /**
@@ -77,7 +89,7 @@ final class Packing
     {
         $hashes = [];
         foreach (get_object_vars($parts) as $id => $part) {
-            $hashes[(string) $id] = hash('sha256', json_encode($part, self::PRETTY));
+            $hashes[(string) $id] = self::hash($part);
         }
 
         return $hashes;
@@ -92,10 +104,10 @@ final class Packing
             return $data;
         }
         if ($data instanceof \stdClass && ($data->identity ?? null) instanceof \stdClass) {
-            $hash = self::key($data);
-            $parts[$hash] ??= self::deflated($data);
+            $key = self::key(self::hash($data));
+            $parts[$key] ??= json_encode($data, self::FLAGS);
 
-            return (object) [self::REFERENCE => $hash];
+            return (object) [self::REFERENCE => $key];
         }
         // An empty object stays one: a list and a map are written differently.
         $packed = array_map(static function (mixed $value) use (&$parts): mixed {
@@ -122,17 +134,23 @@ final class Packing
         return is_array($data) ? $whole : (object) $whole;
     }
 
-    /** 128 bits of the hash, as text: what a revision names its parts by. */
-    private static function key(\stdClass $part): string
+    /** As a board file states it for a part. */
+    private static function hash(mixed $part): string
     {
-        return strtr(rtrim(base64_encode(substr(hash('sha256', json_encode($part, self::FLAGS), true), 0, 16)), '='), '+/', '-_');
+        return hash('sha256', json_encode($part, self::PRETTY));
     }
 
-    private static function deflated(mixed $data): string
+    /** 128 bits of a hash, as text: what a revision names a part by. */
+    private static function key(string $hash): string
+    {
+        return strtr(rtrim(base64_encode((string) hex2bin(substr($hash, 0, 32))), '='), '+/', '-_');
+    }
+
+    private static function deflated(string $json): string
     {
         $deflate = deflate_init(ZLIB_ENCODING_RAW, ['level' => self::LEVEL, 'dictionary' => self::dictionary()]);
 
-        return self::DEFLATED . (false === $deflate ? '' : deflate_add($deflate, json_encode($data, self::FLAGS), ZLIB_FINISH));
+        return self::DEFLATED . (false === $deflate ? '' : deflate_add($deflate, $json, ZLIB_FINISH));
     }
 
     private static function inflated(string $packed): mixed

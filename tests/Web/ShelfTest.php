@@ -140,7 +140,7 @@ final class ShelfTest extends BoardTestCase
         $entities = self::getContainer()->get(EntityManagerInterface::class);
         [$content, $parts] = Packing::pack(json_encode($data, JSON_THROW_ON_ERROR));
         foreach ($parts as $hash => $part) {
-            $entities->getConnection()->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, $part], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
+            $entities->getConnection()->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, Packing::part($part)], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
         }
         $entities->getConnection()->executeStatement('UPDATE revision SET content = ? WHERE id = ?', [$bytes ?? $content, $revision->id()], [ParameterType::LARGE_OBJECT, ParameterType::STRING]);
         $entities->clear();

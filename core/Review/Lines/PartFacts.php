@@ -52,7 +52,7 @@ final class PartFacts implements Rule
                 continue;
             }
             $named = implode('; ', array_slice($differences, 0, self::MOST_NAMED)) . (count($differences) > self::MOST_NAMED ? sprintf('; and %d more', count($differences) - self::MOST_NAMED) : '');
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The facts of %s that came with this board are not the catalogue’s: %s.', $part->identity()->name, $named), proposals: static fn(): array => [new Remedy('Take the catalogue’s facts', new TakePartFacts($known))]);
+            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The facts of %s that came with this board are not the catalogue’s: %s. Choose under “The board as a whole” whose to take.', $part->identity()->name, $named), proposals: static fn(): array => [new Remedy('Take the catalogue’s facts', new TakePartFacts($known))]);
         }
     }
 

@@ -1201,7 +1201,7 @@ final class RuleStatementsTest extends TestCase
                 ['Fit the largest base resistors that suffice', 'Drive them by Opto relay module 5 V, active low', 'Drive them by Opto relay module 5 V, trigger jumper'],
             ],
             'cube relay that says otherwise than the catalogue' => [
-                'The facts of Cube relay 5 V, 0.36 W, 10 A that came with this board are not the catalogue’s: contactAcAmps is “9 A” here and “10 A” there.',
+                'The facts of Cube relay 5 V, 0.36 W, 10 A that came with this board are not the catalogue’s: contactAcAmps is “9 A” here and “10 A” there. Choose under “The board as a whole” whose to take.',
                 ['Take the catalogue’s facts'],
             ],
         ];

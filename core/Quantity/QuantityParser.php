@@ -12,7 +12,7 @@ namespace IronLatch\Core\Quantity;
 final class QuantityParser
 {
     private const NUMBER = '[+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+)(?:[eE][+-]?\d{1,2})?';
-    private const LONGEST = 60;
+    private const LONGEST = 80;
 
     /**
      * @throws NotAQuantity with a sentence that says what was expected
@@ -56,7 +56,7 @@ final class QuantityParser
         $prefix = $unit->takesPrefix() ? "[pnm\u{B5}kMG]?" : '';
         $symbol = Unit::SquareMetre === $unit ? 'mm²' : preg_quote($unit->value, '/');
 
-        return '^-?\d{1,20}(\.\d{1,20})? ' . $prefix . $symbol . '$';
+        return '^-?\d{1,20}(\.\d{1,40})? ' . $prefix . $symbol . '$';
     }
 
     private static function refuseWritten(string $text, Unit $unit): never

@@ -38,6 +38,9 @@ final class RecordWriter
     {
         $variants = RecordShape::variants($interface);
         $word = array_search($record::class, $variants->classes, true);
+        if (false === $word) {
+            throw new \LogicException(sprintf('%s is not in the list of variants of %s, so it could be written and never read again.', $record::class, $interface));
+        }
 
         return [$variants->key => $word, ...self::write($record)];
     }

@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\Persistence\ManagerRegistry;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\Revised;
 use IronLatch\Tests\Support\TestBoards;
 
@@ -202,5 +209,41 @@ final class EditingTest extends BoardTestCase
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/board.json');
         self::assertResponseHeaderSame('Content-Type', 'application/json');
         self::assertSame(BoardJson::write(TestBoards::sound()), $this->page());
+    }
+
+    /** What could not be read again is not kept, nor what is no edit of the list; the head stays where it was. */
+    public function testWhatCannotBeReadAgainIsNotKept(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        $odd = static fn(\Closure $apply): Edit => new class ($apply) implements Edit {
+            public function __construct(private readonly \Closure $apply) {}
+
+            public function apply(Board $board): Board
+            {
+                $after = ($this->apply)($board);
+
+                return $after instanceof Board ? $after : $board;
+            }
+
+            public function summary(Board $board): string
+            {
+                return 'something odd';
+            }
+        };
+        $tiny = static fn(Board $board): Board => $board->with(lines: ['L1' => $board->lines['L1']->with(watts: Fact::stated(1e-30))] + $board->lines);
+        $line = static fn(Board $board): Board => $board->with(name: "two\nlines");
+        foreach ([[$tiny, 'cannot be opened again'], [$line, 'cannot be opened again'], [static fn(Board $board): Board => $board->with(name: 'fine'), '']] as [$apply, $words]) {
+            try {
+                $this->store->apply($opened->record->id(), $opened->revision->id(), $odd($apply));
+                self::fail('It was kept.');
+            } catch (EditRefused|\LogicException $refused) {
+                self::assertStringContainsString($words, $refused->getMessage());
+            }
+            self::getContainer()->get(ManagerRegistry::class)->resetManager();
+            $entities = self::getContainer()->get(ManagerRegistry::class)->getManager();
+            self::assertInstanceOf(EntityManagerInterface::class, $entities);
+            $this->store = new BoardStore($entities);
+            self::assertSame($opened->revision->id(), $this->store->record($opened->record->id())?->headId());
+        }
     }
 }

@@ -150,6 +150,6 @@ final class RecordTest extends TestCase
         self::assertSame(['anyOf' => [['$ref' => '#/$defs/Pull'], ['type' => 'null']]], $schema['properties']['pull']);
         $relay = RecordSchema::describe(Relay::class);
         self::assertIsArray($relay['properties']);
-        self::assertSame(['type' => 'string', 'pattern' => '^-?\d{1,20}(\.\d{1,20})? [pnmµkMG]?V$', 'description' => 'a voltage in volts, above 0 V, up to 100 kV'], $relay['properties']['coilVolts']);
+        self::assertSame(['type' => 'string', 'pattern' => '^-?\d{1,20}(\.\d{1,40})? [pnmµkMG]?V$', 'description' => 'a voltage in volts, above 0 V, up to 100 kV'], $relay['properties']['coilVolts']);
     }
 }

@@ -7,7 +7,11 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\AcceptFinding;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\FunctionGroup;
+use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\Rail;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Part;
@@ -121,7 +125,8 @@ final readonly class RandomEdits
         $ids = match (true) {
             null !== $things => array_keys((array) get_object_vars($board)[$things]),
             'actuator' === $name || 'actuators' === $name || 'subjects' === $name => array_keys($board->actuators()),
-            'surface' === $name || 'surfaces' === $name => array_merge(...[[], ...array_map(static fn($line): array => array_keys($line->surfaces), array_values($board->lines))]),
+            'surface' === $name || 'surfaces' === $name => $this->surfaces($board),
+            'relays' === $name => array_merge(...[[], ...array_map(static fn(FunctionGroup $group): array => $group->functions, array_values($board->groups))]),
             'pin' === $name || 'pins' === $name => array_keys($board->controller()->pins),
             'first' === $name || 'second' === $name => array_keys($board->functions),
             'protection' === $name => array_merge(...[[], ...array_map(static fn(Rail $rail): array => $rail->protection, array_values($board->rails))]),
@@ -134,6 +139,19 @@ final readonly class RandomEdits
         };
 
         return [] === $ids || $this->once(25) ? $this->one(['', 'L1', 'F1', 'no such']) : (string) $this->one($ids);
+    }
+
+    /**
+     * All, or those that act by themselves, which are few.
+     *
+     * @return list<string>
+     */
+    private function surfaces(Board $board): array
+    {
+        $all = array_merge(...[[], ...array_map(static fn(Line $line): array => $line->surfaces, array_values($board->lines))]);
+        $few = array_filter($all, static fn(Surface $surface): bool => SurfaceKind::Timer === $surface->kind || SurfaceKind::SensorRule === $surface->kind);
+
+        return array_keys([] !== $few && $this->once(2) ? $few : $all);
     }
 
     private function quantity(ValueShape $shape): string

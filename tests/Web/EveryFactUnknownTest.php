@@ -65,7 +65,7 @@ final class EveryFactUnknownTest extends BoardTestCase
             self::assertIsArray($data);
             foreach (self::facts($data, []) as $path) {
                 if (0 === ++$number % $every) {
-                    $this->answers($name . ' without ' . implode('.', $path), BoardJson::readOwn(json_encode(self::unknown($data, $path), JSON_THROW_ON_ERROR)), Sample::size(40, 1), $number);
+                    $this->answers($name . ' without ' . implode('.', $path), BoardJson::readOwn(json_encode(self::unknown($data, $path), JSON_THROW_ON_ERROR)), Sample::size(40, 8), $number);
                 }
             }
         }

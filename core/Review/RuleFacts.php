@@ -15,6 +15,7 @@ final readonly class RuleFacts
      * @param list<Kind> $kinds the kinds of finding it can make
      * @param string $reason why it matters
      * @param string $threshold what exactly is compared with what
+     * @param ?LineJoint $joint of a line, which a finding about a relay is drawn at; null for rules that are never about one
      * @param list<string> $explainedBy ids of rules whose finding on the same subject, if it weighs no less, is the reason for this one
      * @param string $silentWhen when it deliberately says nothing; empty if never
      */
@@ -30,5 +31,6 @@ final readonly class RuleFacts
         public string $source,
         public string $silentWhen = '',
         public array $explainedBy = [],
+        public ?LineJoint $joint = null,
     ) {}
 }

@@ -18,6 +18,7 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
@@ -25,27 +26,6 @@ use IronLatch\Core\Review\Stage;
 /** Draws the lines of a board from what the inspection found. */
 final readonly class LineStrips
 {
-    /** Which joint a rule about a relay speaks of, by the link that the joint leads to. */
-    private const RELAY_RULES = [
-        'pins.boot-twitch' => 'driver',
-        'pins.expander-sources' => 'driver',
-        'pins.expander-at-power-up' => 'driver',
-        'drive.coil-on-pin' => 'driver',
-        'drive.active-level' => 'driver',
-        'drive.gate-not-specified' => 'driver',
-        'drive.isolation-claimed' => 'driver',
-        'drive.no-clamp' => 'coil',
-        'drive.hot-restart' => 'coil',
-        'drive.package-heat' => 'coil',
-        'drive.module-ambiguous' => 'driver',
-        'drive.pin-overloaded' => 'driver',
-        'drive.does-not-pull-in' => 'coil',
-        'drive.coil-voltage' => 'coil',
-        'mains.contact-overloaded' => 'appliance',
-        'mains.on-when-dead' => 'contact',
-        'mains.relay-insulation' => 'contact',
-    ];
-
     public function __construct(private Inspection $inspection, private Report $report) {}
 
     /**
@@ -96,10 +76,10 @@ final readonly class LineStrips
             $this->appliance($line, $contact->amps->printed()),
         ], [
             $this->handToPin($line),
-            $this->joint('driver', 'Pin to driver', $drive->pin, [...$this->about($id, 'driver'), ...$this->about($actuator->function, null)], null === $seat),
-            $this->joint('coil', 'Driver to coil', $drive->pullIn, $this->about($id, 'coil')),
-            $this->joint('contact', 'Coil to contact', $drive->coilBears, $this->about($id, 'contact')),
-            $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, 'appliance'), ...$this->ofMains($lineId)], $this->isUnchecked($lineId)),
+            $this->joint('driver', 'Pin to driver', $drive->pin, [...$this->about($id, LineJoint::Driver), ...$this->about($actuator->function, null)], null === $seat),
+            $this->joint('coil', 'Driver to coil', $drive->pullIn, $this->about($id, LineJoint::Coil)),
+            $this->joint('contact', 'Coil to contact', $drive->coilBears, $this->about($id, LineJoint::Contact)),
+            $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, LineJoint::Appliance), ...$this->ofMains($lineId)], $this->isUnchecked($lineId)),
         ]);
     }
 
@@ -208,16 +188,17 @@ final readonly class LineStrips
     }
 
     /**
-     * @param ?string $joint only rules about this joint; null for all
+     * @param ?LineJoint $joint only rules about this joint; null for all
      * @return list<Finding>
      */
-    private function about(string $subject, ?string $joint): array
+    private function about(string $subject, ?LineJoint $joint): array
     {
         $pin = isset($this->inspection->seating->pins[$subject]) ? $this->inspection->seating->pins[$subject]->name() : null;
 
         return array_values(array_filter($this->report->findings, static fn(Finding $finding): bool => null === $joint
             ? $finding->subject === $subject || (null !== $pin && 'pins.shared-pin' === $finding->rule->id && $finding->subject === $pin)
-            : $finding->subject === $subject && $joint === (self::RELAY_RULES[$finding->rule->id] ?? null)));
+            // What names no joint is drawn where the relay is driven: no finding is drawn nowhere.
+            : $finding->subject === $subject && $joint === ($finding->rule->joint ?? LineJoint::Driver)));
     }
 
     /**

@@ -92,6 +92,7 @@ use IronLatch\Core\Record\OneOf;
     'set-base-resistor' => SetBaseResistor::class,
     'set-default-relay' => SetDefaultRelay::class,
     'set-driver-value' => SetDriverValue::class,
+    'replace-expander' => ReplaceExpander::class,
     'set-expander' => SetExpander::class,
     'set-house-rules' => SetHouseRules::class,
     'set-i2c-bus' => SetI2cBus::class,

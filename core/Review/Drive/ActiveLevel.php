@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -33,6 +34,7 @@ final class ActiveLevel implements Rule
             'the stated level is the one at which the driver energises the coil',
             Basis::CommonPractice,
             'common practice: the most frequent logic error of the trade',
+            joint: LineJoint::Driver,
         );
     }
 

@@ -25,6 +25,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -45,6 +46,7 @@ final class BistableDriven implements Rule
             'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have an output each',
             Basis::CommonPractice,
             'windings of the relay’s part file',
+            joint: LineJoint::Driver,
         );
     }
 

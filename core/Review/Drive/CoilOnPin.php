@@ -16,6 +16,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -36,6 +37,7 @@ final class CoilOnPin implements Rule
             'every coil has a driver',
             Basis::DataSheet,
             'pin currents of the chip; coil currents of the relay',
+            joint: LineJoint::Driver,
         );
     }
 

@@ -18,6 +18,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -40,6 +41,7 @@ final class CoilVoltage implements Rule
             'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak; broken where the nominal voltage is too high already)',
             Basis::DataSheet,
             'coil data of the relay',
+            joint: LineJoint::Coil,
         );
     }
 

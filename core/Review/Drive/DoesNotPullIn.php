@@ -17,6 +17,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Pins\ExpanderSources;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
@@ -38,6 +39,7 @@ final class DoesNotPullIn implements Rule
             'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over 0.5 V at the worst corner (weak); forced gain over the house rule at typical levels (hint); more than the release voltage left on the coil while the pin is off',
             Basis::CommonPractice,
             'operate voltage from the relay’s data sheet; V_CE limit and forced gain: common practice',
+            joint: LineJoint::Coil,
         );
     }
 

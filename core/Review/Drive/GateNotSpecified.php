@@ -15,6 +15,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -35,6 +36,7 @@ final class GateNotSpecified implements Rule
             'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling in for certain is broken, otherwise below it is weak',
             Basis::DataSheet,
             'on-resistance of the MOSFET’s part file',
+            joint: LineJoint::Driver,
         );
     }
 

@@ -10,6 +10,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -32,6 +33,7 @@ final class HotRestart implements Rule
             Basis::CommonPractice,
             'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
             'the relay does not even pull in cold, or is bistable and held by no current',
+            joint: LineJoint::Coil,
         );
     }
 

@@ -11,6 +11,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -32,6 +33,7 @@ final class IsolationClaimed implements Rule
             Basis::CommonPractice,
             'the nature of isolation',
             'nothing is claimed of it',
+            joint: LineJoint::Driver,
         );
     }
 

@@ -14,6 +14,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -35,6 +36,7 @@ final class ModuleInputAmbiguous implements Rule
             Basis::FromMemory,
             'currents of the module’s part file',
             explainedBy: ['drive.coil-voltage'],
+            joint: LineJoint::Driver,
         );
     }
 

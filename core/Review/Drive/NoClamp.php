@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
@@ -35,6 +36,7 @@ final class NoClamp implements Rule
             Basis::CommonPractice,
             'the nature of an inductance',
             'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater; a bridge has its own way for the current',
+            joint: LineJoint::Coil,
         );
     }
 

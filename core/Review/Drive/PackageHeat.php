@@ -14,6 +14,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -34,6 +35,7 @@ final class PackageHeat implements Rule
             'permitted over actual rise of the junction with all channels of a package on; at typical currents broken, at the greatest weak; and no more channels used than it has',
             Basis::DataSheet,
             'thermal resistance and greatest junction temperature of the array’s part file',
+            joint: LineJoint::Coil,
         );
     }
 

@@ -16,6 +16,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -37,6 +38,7 @@ final class PinOverloaded implements Rule
             Basis::DataSheet,
             'pin currents of the chip',
             'the coil hangs straight on the pin, which is a finding of its own',
+            joint: LineJoint::Driver,
         );
     }
 

@@ -10,6 +10,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -29,6 +30,7 @@ final class SolidStateHeat implements Rule
             'permitted over actual rise of the junction without a heat sink; at the typical drop broken, at the greatest weak',
             Basis::CommonPractice,
             'drop and thermal resistance of the relay’s part file; air as stated for the board, else 40 °C',
+            joint: LineJoint::Appliance,
         );
     }
 

@@ -17,6 +17,7 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -40,6 +41,7 @@ final class SolidStateOutput implements Rule
             'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the output, and an electronic lamp of at least 100 times the leakage (weak)',
             Basis::CommonPractice,
             'output data of the relay’s part file; 100 times: common practice, from memory',
+            joint: LineJoint::Appliance,
         );
     }
 

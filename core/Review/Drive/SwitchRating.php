@@ -17,6 +17,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -38,6 +39,7 @@ final class SwitchRating implements Rule
             Basis::DataSheet,
             'ratings of the transistor’s, MOSFET’s or array’s part file',
             'nothing clamps the coil, which is a finding of its own',
+            joint: LineJoint::Coil,
         );
     }
 

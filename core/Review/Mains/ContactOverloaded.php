@@ -18,6 +18,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -38,6 +39,7 @@ final class ContactOverloaded implements Rule
             'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where the maker states one, with the mains 10 % high',
             Basis::FromMemory,
             'contact rating from the relay’s part file; shares by kind of load are common practice, from memory',
+            joint: LineJoint::Appliance,
         );
     }
 

@@ -12,6 +12,7 @@ use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
@@ -34,6 +35,7 @@ final class RelayInsulation implements Rule
             Basis::DataSheet,
             'insulation of the relay’s part file, from memory',
             'the low-voltage side is treated as live: nobody can touch any of it',
+            joint: LineJoint::Contact,
         );
     }
 

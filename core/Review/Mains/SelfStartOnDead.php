@@ -11,6 +11,7 @@ use IronLatch\Core\Review\Drive\BistableDriven;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -31,6 +32,7 @@ final class SelfStartOnDead implements Rule
             'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by itself',
             Basis::CommonPractice,
             'common practice; the fact is preset by the kind of appliance',
+            joint: LineJoint::Contact,
         );
     }
 

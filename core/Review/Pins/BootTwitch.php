@@ -28,6 +28,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -49,6 +50,7 @@ final class BootTwitch implements Rule
             Basis::CommonPractice,
             'states at start-up from the chip’s data sheet and field reports; circuit solved',
             'no phase moves the relay',
+            joint: LineJoint::Driver,
         );
     }
 

@@ -17,6 +17,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
@@ -39,6 +40,7 @@ final class DriveStrength implements Rule
             Basis::DataSheet,
             'drive strengths of the chip, from its part file',
             'the program raises the strength, or the pin is over its planned current, which is a finding of its own',
+            joint: LineJoint::Driver,
         );
     }
 

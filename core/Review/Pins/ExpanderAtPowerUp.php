@@ -14,6 +14,7 @@ use IronLatch\Core\Pins\Movement;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -35,6 +36,7 @@ final class ExpanderAtPowerUp implements Rule
             Basis::DataSheet,
             'state after power-up from the expander’s part file; circuit solved',
             'its outputs are held off until the program lets them go, or the relay stays off with them',
+            joint: LineJoint::Driver,
         );
     }
 

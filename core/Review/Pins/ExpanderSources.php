@@ -15,6 +15,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -38,6 +39,7 @@ final class ExpanderSources implements Rule
             Basis::DataSheet,
             'output current of the expander’s part file',
             'the driver is active low',
+            joint: LineJoint::Driver,
         );
     }
 

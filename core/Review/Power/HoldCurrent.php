@@ -15,6 +15,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -35,6 +36,7 @@ final class HoldCurrent implements Rule
             'a plain diode across the coil (broken without), at least 40 % of the nominal voltage (weak below)',
             Basis::CommonPractice,
             'common practice, from memory; many data sheets state 50 % or more',
+            joint: LineJoint::Coil,
         );
     }
 

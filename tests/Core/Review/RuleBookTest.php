@@ -93,6 +93,21 @@ final class RuleBookTest extends TestCase
         self::assertSame($rules, $fixtures);
     }
 
+    /** Whatever a rule finds about a relay is drawn at a joint of its line. */
+    public function testEveryRuleAboutARelayNamesItsJoint(): void
+    {
+        $without = $named = [];
+        foreach (RuleFixtures::all() as $fixture) {
+            foreach (TestBoards::inspect($fixture['fault'])->findings as $finding) {
+                if (1 === preg_match('/^A\d+$/', $finding->subject)) {
+                    null === $finding->rule->joint ? $without[$finding->rule->id] = true : $named[$finding->rule->id] = true;
+                }
+            }
+        }
+        self::assertSame([], array_keys($without));
+        self::assertGreaterThan(20, count($named));
+    }
+
     /** A fixture shows each kind that a rule says it can make. */
     public function testEveryKindOfEveryRuleIsShown(): void
     {

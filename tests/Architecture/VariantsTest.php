@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Architecture;
+
+use IronLatch\Core\Record\OneOf;
+use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleBook;
+use PHPUnit\Framework\TestCase;
+
+/** Registered once, and never forgotten: every class that could stand in a list stands in it. */
+final class VariantsTest extends TestCase
+{
+    public function testEveryImplementorOfAVariantIsListed(): void
+    {
+        $classes = self::classes();
+        $interfaces = 0;
+        foreach ($classes as $interface) {
+            if (!interface_exists($interface) || [] === (new \ReflectionClass($interface))->getAttributes(OneOf::class)) {
+                continue;
+            }
+            ++$interfaces;
+            $implementors = array_values(array_filter($classes, static fn(string $class): bool => is_subclass_of($class, $interface) && (new \ReflectionClass($class))->isInstantiable()));
+            self::assertEqualsCanonicalizing($implementors, array_values(RecordShape::variants($interface)->classes), $interface);
+        }
+        self::assertGreaterThan(2, $interfaces);
+    }
+
+    public function testEveryRuleIsInTheRuleBook(): void
+    {
+        $rules = array_filter(self::classes(), static fn(string $class): bool => is_subclass_of($class, Rule::class));
+        self::assertEqualsCanonicalizing(array_values($rules), array_map(static fn(Rule $rule): string => $rule::class, RuleBook::rules()));
+    }
+
+    /**
+     * @return list<class-string> of the core
+     */
+    private static function classes(): array
+    {
+        $root = dirname(__DIR__, 2) . '/core';
+        $classes = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $path = $file instanceof \SplFileInfo ? $file->getPathname() : '';
+            $class = 'IronLatch\\Core' . strtr(substr($path, strlen($root), -4), ['/' => '\\']);
+            if (str_ends_with($path, '.php') && (class_exists($class) || interface_exists($class) || enum_exists($class))) {
+                $classes[] = $class;
+            }
+        }
+
+        return $classes;
+    }
+}

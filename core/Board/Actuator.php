@@ -6,6 +6,7 @@ namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
@@ -55,7 +56,16 @@ final readonly class Actuator
      */
     public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null, ?bool $paired = null): self
     {
-        return new self($this->function, $relay ?? $this->relay, $driver ?? $this->driver, $rail ?? $this->rail, $activeLevel ?? $this->activeLevel, $clamp ?? (null === $driver || $this->clamp->isStated() ? $this->clamp : self::usualClamp($driver)), $contact ?? $this->contact, $this->opens, $driver instanceof OptoModuleInput || $driver instanceof DirectDrive ? null : $this->holdRatio, $driver instanceof OptoModuleInput ? false : $paired ?? $this->paired);
+        // What only some drivers have goes with the driver.
+        $brought = match (true) {
+            null === $driver => [],
+            $driver instanceof OptoModuleInput => ['holdRatio' => null, 'paired' => false],
+            $driver instanceof DirectDrive => ['holdRatio' => null],
+            default => [],
+        };
+        $usual = null === $driver || $this->clamp->isStated() ? null : self::usualClamp($driver);
+
+        return Copy::of(Copy::said($this, ['relay' => $relay, 'driver' => $driver, 'rail' => $rail, 'activeLevel' => $activeLevel, 'contact' => $contact, 'clamp' => $clamp ?? $usual, 'paired' => $paired]), $brought);
     }
 
     /**
@@ -76,7 +86,7 @@ final readonly class Actuator
 
     public function holding(?float $ratio): self
     {
-        return new self($this->function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, $this->contact, $this->opens, $ratio, $this->paired);
+        return Copy::of($this, ['holdRatio' => $ratio]);
     }
 
     /** Without a relay: the driver switches the appliance itself. */

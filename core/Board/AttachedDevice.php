@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Record\Copy;
+
 /** A device on the board, and where its supply comes from. */
 final readonly class AttachedDevice
 {
@@ -29,6 +31,6 @@ final readonly class AttachedDevice
 
     public function servingNothing(): self
     {
-        return new self($this->name, $this->part, $this->rail, $this->pin, shifted: $this->shifted);
+        return Copy::of($this, ['function' => null]);
     }
 }

@@ -221,7 +221,7 @@ final readonly class Board
         ?Fact $programmingAccess = null,
         ?Fact $innerMemory = null,
     ): self {
-        return Copy::of($this, array_filter(get_defined_vars(), static fn(mixed $change): bool => null !== $change));
+        return Copy::said($this, get_defined_vars());
     }
 
     /**

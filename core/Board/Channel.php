@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
@@ -36,6 +37,6 @@ final readonly class Channel
      */
     public function with(?string $profile = null, ?string $name = null, ?string $root = null, ?Fact $blockSeconds = null, ?bool $cappedOnPurpose = null): self
     {
-        return new self($profile ?? $this->profile, $name ?? $this->name, $root ?? $this->root, $blockSeconds ?? $this->blockSeconds, $cappedOnPurpose ?? $this->cappedOnPurpose);
+        return Copy::said($this, get_defined_vars());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -47,6 +48,6 @@ final readonly class FirmwareFacts
      */
     public function with(?int $consoleRate = null, ?int $radioRate = null, ?float $debounceSeconds = null, ?array $libraries = null): self
     {
-        return new self($this->boardPackage, $this->boardType, $this->partitions, $consoleRate ?? $this->consoleRate, $radioRate ?? $this->radioRate, $debounceSeconds ?? $this->debounceSeconds, $libraries ?? $this->libraries);
+        return Copy::said($this, get_defined_vars());
     }
 }

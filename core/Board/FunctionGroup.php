@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
@@ -81,6 +82,6 @@ final readonly class FunctionGroup
      */
     public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null, ?Fact $pauseSeconds = null, ?StepBank $bank = null): self
     {
-        return new self($this->kind, $name ?? $this->name, $functions ?? $this->functions, $i2c ?? $this->i2c, $byContacts ?? $this->byContacts, $pauseSeconds ?? $this->pauseSeconds, $bank ?? $this->bank);
+        return Copy::said($this, get_defined_vars());
     }
 }

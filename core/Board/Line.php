@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\MapOf;
@@ -51,6 +52,6 @@ final readonly class Line
      */
     public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null, ?Fact $hoursPerDay = null, ?LineSafety $safety = null, ?bool $uncontrolled = null): self
     {
-        return new self($name ?? $this->name, $appliance ?? $this->appliance, $watts ?? $this->watts, $conductor ?? $this->conductor, $surfaces ?? $this->surfaces, $actuators ?? $this->actuators, $feed ?? $this->feed, $hoursPerDay ?? $this->hoursPerDay, $safety ?? $this->safety, $uncontrolled ?? $this->uncontrolled);
+        return Copy::said($this, get_defined_vars());
     }
 }

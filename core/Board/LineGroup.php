@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 
 /** Lines that one act operates together. */
@@ -34,6 +35,6 @@ final readonly class LineGroup
      */
     public function with(?string $name = null, ?array $lines = null, ?array $channels = null, ?bool $switchesOn = null): self
     {
-        return new self($this->kind, $name ?? $this->name, $lines ?? $this->lines, $channels ?? $this->channels, $switchesOn ?? $this->switchesOn);
+        return Copy::said($this, get_defined_vars());
     }
 }

@@ -88,7 +88,7 @@ final readonly class PinFunction
      */
     public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null, ?bool $servesNoLine = null, ?Fact $repeated = null, ?Fact $barrier = null): self
     {
-        return Copy::of($this, array_filter(['kind' => $kind, 'name' => $name, 'cableMetres' => $cableMetres, 'toleratesConsole' => $toleratesConsole, 'sharesPin' => $sharesPin, 'highVolts' => $highVolts, 'servesNoLine' => $servesNoLine, 'repeated' => $repeated, 'barrier' => $barrier], static fn(mixed $change): bool => null !== $change));
+        return Copy::said($this, get_defined_vars());
     }
 
     public function withPull(?Pull $pull): self

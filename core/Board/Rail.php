@@ -105,16 +105,16 @@ final readonly class Rail
      */
     public function with(?string $name = null, ?array $protection = null, ?Fact $farads = null, ?Fact $esrOhms = null, ?Fact $groundJoined = null, ?JackPolarity $socket = null, ?Fact $capacitorsFitted = null): self
     {
-        return new self($name ?? $this->name, $this->supply, $this->from, $this->throughUsb, $protection ?? $this->protection, $this->cable, $farads ?? $this->farads, $esrOhms ?? $this->esrOhms, $groundJoined ?? $this->groundJoined, $socket ?? $this->socket, $capacitorsFitted ?? $this->capacitorsFitted, $this->heatSinkKelvinPerWatt);
+        return Copy::said($this, get_defined_vars());
     }
 
     public function withCable(?Cable $cable): self
     {
-        return new self($this->name, $this->supply, $this->from, $this->throughUsb, $this->protection, $cable, $this->farads, $this->esrOhms, $this->groundJoined, $this->socket, $this->capacitorsFitted, $this->heatSinkKelvinPerWatt);
+        return Copy::of($this, ['cable' => $cable]);
     }
 
     public function withHeatSink(?float $kelvinPerWatt): self
     {
-        return new self($this->name, $this->supply, $this->from, $this->throughUsb, $this->protection, $this->cable, $this->farads, $this->esrOhms, $this->groundJoined, $this->socket, $this->capacitorsFitted, $kelvinPerWatt);
+        return Copy::of($this, ['heatSinkKelvinPerWatt' => $kelvinPerWatt]);
     }
 }

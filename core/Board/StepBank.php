@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
@@ -46,7 +47,7 @@ final readonly class StepBank
      */
     public function with(?array $capacitors = null, ?Fact $class = null, ?Fact $bleederOhms = null, ?Fact $seriesOhms = null, ?array $patterns = null): self
     {
-        return new self($capacitors ?? $this->capacitors, $class ?? $this->class, $bleederOhms ?? $this->bleederOhms, $seriesOhms ?? $this->seriesOhms, $patterns ?? $this->patterns);
+        return Copy::said($this, get_defined_vars());
     }
 
     /** Farads behind one relay; null for full speed. */

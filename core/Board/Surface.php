@@ -78,6 +78,6 @@ final readonly class Surface
      */
     public function saying(?Operation $operation = null, ?string $address = null, ?string $on = null, ?string $off = null, ?bool $promisesFeedback = null, ?array $thresholds = null): self
     {
-        return Copy::of($this, array_filter(get_defined_vars(), static fn(mixed $change): bool => null !== $change));
+        return Copy::said($this, get_defined_vars());
     }
 }

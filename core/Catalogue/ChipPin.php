@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Catalogue;
 
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -51,7 +52,7 @@ final readonly class ChipPin
     /** The pin as an expander’s, under the expander’s own id. */
     public function onExpander(string $id, bool $heldOff): self
     {
-        return new self($id . '.' . $this->name, $this->abilities, $heldOff ? [] : $this->boot, $this->strap, $this->reserved, $this->roles, $this->converter, $this->port, $this->caution);
+        return Copy::of($this, ['name' => $id . '.' . $this->name, ...$heldOff ? ['boot' => []] : []]);
     }
 
     /** Whether nothing lifts the pin before the program runs: it floats or rests low, and reset does not read it. */

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Catalogue;
 
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Measured;
 
 /** What the pins of a controller or an expander give, bear and read. */
@@ -50,6 +51,6 @@ final readonly class PinElectrics
     /** The same pins on another supply. */
     public function suppliedBy(Spread $supply): self
     {
-        return new self($supply, $this->sourceResistance, $this->sinkResistance, $this->inputLowRatio, $this->inputHighRatio, $this->pullUpResistance, $this->pullDownResistance, $this->plannedPinAmps, $this->greatestPinAmps, $this->greatestTotalAmps, $this->resetPinAmps);
+        return Copy::of($this, ['supply' => $supply]);
     }
 }

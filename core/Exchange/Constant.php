@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Exchange;
 
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Record\Copy;
 
 /** One constant of a program: its name, its value, and how the board would take another value over. */
 final readonly class Constant
@@ -19,7 +20,7 @@ final readonly class Constant
 
     public function named(string $name): self
     {
-        return new self($this->section, $name, $this->value, $this->comment, $this->isHex, $this->isPin, $this->adopt);
+        return Copy::of($this, ['name' => $name]);
     }
 
     public function written(): string

@@ -17,4 +17,17 @@ final class Copy
     {
         return (new \ReflectionClass($record))->newInstanceArgs([...get_object_vars($record), ...$changes]);
     }
+
+    /**
+     * The same for what was said of some fields: null says nothing and leaves a field as it is.
+     *
+     * @template T of object
+     * @param T $record whose fields are all promoted parameters
+     * @param array<string, mixed> $said by field
+     * @return T
+     */
+    public static function said(object $record, array $said): object
+    {
+        return self::of($record, array_filter($said, static fn(mixed $change): bool => null !== $change));
+    }
 }

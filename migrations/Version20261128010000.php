@@ -29,7 +29,10 @@ final class Version20261128010000 extends AbstractMigration
             $rows = $connection->fetchAllAssociative('SELECT id, document, edit FROM revision WHERE content IS NULL LIMIT ' . self::BATCH);
             $connection->beginTransaction();
             foreach ($rows as $row) {
-                [$document, $edit] = array_map(fn(string $column): string => $this->packed(is_string($row[$column]) ? $row[$column] : ''), ['document', 'edit']);
+                [$document, $edit] = array_map(
+                    fn(string $column): string => $this->packed(is_string($row[$column]) ? $row[$column] : ''),
+                    ['document', 'edit'],
+                );
                 $connection->executeStatement(
                     'UPDATE revision SET content = ?, edit_content = ? WHERE id = ?',
                     [$document, $edit, $row['id']],
@@ -64,7 +67,11 @@ final class Version20261128010000 extends AbstractMigration
         $isJson = '' !== $json && null !== json_decode($json);
         [$content, $parts] = Packing::pack($isJson ? $json : ('' === $json ? '{}' : json_encode(['unreadable' => mb_scrub($json)], JSON_THROW_ON_ERROR)));
         foreach ($parts as $hash => $part) {
-            $this->connection->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, Packing::part($part)], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
+            $this->connection->executeStatement(
+                'INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)',
+                [$hash, Packing::part($part)],
+                [ParameterType::STRING, ParameterType::LARGE_OBJECT],
+            );
         }
 
         return $content;

@@ -22,5 +22,8 @@ putenv('DATABASE_URL=sqlite:///' . $database);
 $kernel = Kernel::fromEnvironment('test', false);
 $application = new Application($kernel);
 $application->setAutoExit(false);
-$application->run(new ArrayInput(['command' => 'doctrine:migrations:migrate', '--no-interaction' => true, '--quiet' => true]), new NullOutput());
+$application->run(
+    new ArrayInput(['command' => 'doctrine:migrations:migrate', '--no-interaction' => true, '--quiet' => true]),
+    new NullOutput(),
+);
 $kernel->shutdown();

@@ -54,8 +54,15 @@ final readonly class Actuator
      * @param ?Fact<Level> $activeLevel
      * @param ?Fact<Clamp> $clamp
      */
-    public function with(?string $relay = null, ?Driver $driver = null, ?string $rail = null, ?Fact $activeLevel = null, ?ContactUse $contact = null, ?Fact $clamp = null, ?bool $paired = null): self
-    {
+    public function with(
+        ?string $relay = null,
+        ?Driver $driver = null,
+        ?string $rail = null,
+        ?Fact $activeLevel = null,
+        ?ContactUse $contact = null,
+        ?Fact $clamp = null,
+        ?bool $paired = null,
+    ): self {
         // What only some drivers have goes with the driver.
         $brought = match (true) {
             null === $driver => [],
@@ -65,7 +72,21 @@ final readonly class Actuator
         };
         $usual = null === $driver || $this->clamp->isStated() ? null : self::usualClamp($driver);
 
-        return Copy::of(Copy::said($this, ['relay' => $relay, 'driver' => $driver, 'rail' => $rail, 'activeLevel' => $activeLevel, 'contact' => $contact, 'clamp' => $clamp ?? $usual, 'paired' => $paired]), $brought);
+        return Copy::of(
+            Copy::said(
+                $this,
+                [
+                    'relay' => $relay,
+                    'driver' => $driver,
+                    'rail' => $rail,
+                    'activeLevel' => $activeLevel,
+                    'contact' => $contact,
+                    'clamp' => $clamp ?? $usual,
+                    'paired' => $paired,
+                ],
+            ),
+            $brought,
+        );
     }
 
     /**
@@ -73,7 +94,10 @@ final readonly class Actuator
      */
     public static function levelOf(Driver $driver): Fact
     {
-        return Fact::assumed($driver->inherentActiveLevel(), $driver instanceof OptoModuleInput ? 'as the part file of the module says' : 'follows from the circuit');
+        return Fact::assumed(
+            $driver->inherentActiveLevel(),
+            $driver instanceof OptoModuleInput ? 'as the part file of the module says' : 'follows from the circuit',
+        );
     }
 
     /**
@@ -81,7 +105,10 @@ final readonly class Actuator
      */
     private static function usualClamp(Driver $driver): Fact
     {
-        return $driver instanceof BridgeOutput ? Fact::assumed(Clamp::None, 'a bridge has a way of its own for the current') : Fact::assumed(Clamp::Diode, 'part of the usual driver circuit');
+        return $driver instanceof BridgeOutput ? Fact::assumed(
+            Clamp::None,
+            'a bridge has a way of its own for the current',
+        ) : Fact::assumed(Clamp::Diode, 'part of the usual driver circuit');
     }
 
     public function holding(?float $ratio): self

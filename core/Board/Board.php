@@ -336,7 +336,8 @@ final readonly class Board
 
     private function lineOf(Actuator $actuator): Line
     {
-        $owner = $this->actuatorOf($actuator->function) ?? throw new \InvalidArgumentException('A driver without a relay belongs to a line.');
+        $owner = $this->actuatorOf($actuator->function)
+            ?? throw new \InvalidArgumentException('A driver without a relay belongs to a line.');
 
         return $this->lines[$this->actuators()[$owner][0]];
     }
@@ -346,7 +347,9 @@ final readonly class Board
     {
         $part = $this->parts[$driver->switchPart() ?? ''] ?? null;
 
-        return $part instanceof Transistor || $part instanceof Mosfet || $part instanceof DarlingtonArray || $part instanceof BridgeDriver ? $part : null;
+        return $part instanceof Transistor || $part instanceof Mosfet || $part instanceof DarlingtonArray || $part instanceof BridgeDriver
+            ? $part
+            : null;
     }
 
     private function loadOf(Actuator $actuator): Relay
@@ -355,7 +358,13 @@ final readonly class Board
         $appliance = $this->appliance($line);
         $switch = $this->switchOf($actuator->driver);
 
-        return DirectLoad::asCoil($appliance, $appliance->dcVolts ?? 0.0, is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts, $switch?->greatestAmps, $switch?->greatestVolts);
+        return DirectLoad::asCoil(
+            $appliance,
+            $appliance->dcVolts ?? 0.0,
+            is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts,
+            $switch?->greatestAmps,
+            $switch?->greatestVolts,
+        );
     }
 
     /** Whether a line may never start by itself: as is usual for its kind of appliance, or as the maker has said. */
@@ -382,7 +391,9 @@ final readonly class Board
     {
         $part = $this->parts[$this->rails[$rail]->supply] ?? null;
 
-        return $part instanceof Supply || $part instanceof Converter || $part instanceof Carrier ? $part : throw new \LogicException(sprintf('Nothing feeds the rail %s.', $rail));
+        return $part instanceof Supply || $part instanceof Converter || $part instanceof Carrier
+            ? $part
+            : throw new \LogicException(sprintf('Nothing feeds the rail %s.', $rail));
     }
 
     /** The source of its own that feeds a rail; null behind a converter or the carrier. */
@@ -530,6 +541,8 @@ final readonly class Board
         }
         $relays = array_keys(array_filter($actuators, static fn(Actuator $one): bool => null === $one->opens));
 
-        return count($relays) > 1 ? $this->lines[$line]->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1) : $this->lines[$line]->name;
+        return count($relays) > 1
+            ? $this->lines[$line]->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1)
+            : $this->lines[$line]->name;
     }
 }

@@ -68,7 +68,11 @@ final class BoardIntegrity
             self::function($board, $function, 'A seat');
             if (!isset($pins[$seat->pin])) {
                 if (1 === preg_match('/^(X\d+)\./', $seat->pin, $match)) {
-                    throw new \InvalidArgumentException(sprintf('%s sits on %s, which is no pin of an expander on the board.', $function, $seat->pin));
+                    throw new \InvalidArgumentException(sprintf(
+                        '%s sits on %s, which is no pin of an expander on the board.',
+                        $function,
+                        $seat->pin,
+                    ));
                 }
                 throw new \InvalidArgumentException(sprintf('%s sits on %s, which the carrier does not lead out.', $function, $seat->pin));
             }
@@ -92,13 +96,27 @@ final class BoardIntegrity
     }
 
     /** What a board may have at most, so that whatever is allowed stays usable. */
-    public const MOST = ['lines' => 128, 'functions' => 512, 'rails' => 32, 'groups' => 64, 'expanders' => 16, 'devices' => 32, 'channels' => 16, 'lineGroups' => 64, 'scenarios' => 32];
+    public const MOST = [
+        'lines' => 128,
+        'functions' => 512,
+        'rails' => 32,
+        'groups' => 64,
+        'expanders' => 16,
+        'devices' => 32,
+        'channels' => 16,
+        'lineGroups' => 64,
+        'scenarios' => 32,
+    ];
 
     private static function limits(Board $board): void
     {
         foreach (self::MOST as $what => $most) {
             if (count($board->{$what}) > $most) {
-                throw new \InvalidArgumentException(sprintf('A board has at most %d %s. Take one away first, or divide it into two boards.', $most, strtolower((string) preg_replace('/(?=[A-Z])/', ' ', $what))));
+                throw new \InvalidArgumentException(sprintf(
+                    'A board has at most %d %s. Take one away first, or divide it into two boards.',
+                    $most,
+                    strtolower((string) preg_replace('/(?=[A-Z])/', ' ', $what)),
+                ));
             }
         }
     }
@@ -109,13 +127,20 @@ final class BoardIntegrity
         foreach ($board->rails as $id => $rail) {
             $feeder = $board->parts[$rail->supply] ?? null;
             if (null === $feeder) {
-                throw new \InvalidArgumentException(sprintf('The facts of the part “%s” (supply of rail %s) are missing from the board.', $rail->supply, $id));
+                throw new \InvalidArgumentException(sprintf(
+                    'The facts of the part “%s” (supply of rail %s) are missing from the board.',
+                    $rail->supply,
+                    $id,
+                ));
             }
             if (!$feeder instanceof Supply && !$feeder instanceof Converter && !$feeder instanceof Carrier) {
                 throw new \InvalidArgumentException(sprintf('The part “%s” cannot be the supply of rail %s.', $rail->supply, $id));
             }
             if ($feeder instanceof Carrier && ($rail->supply !== $board->carrier || !$feeder->givesWhenFedAt($board->controllerEntry))) {
-                throw new \InvalidArgumentException(sprintf('The rail %s is to come from the carrier, which leads out no voltage of its own as it is fed.', $id));
+                throw new \InvalidArgumentException(sprintf(
+                    'The rail %s is to come from the carrier, which leads out no voltage of its own as it is fed.',
+                    $id,
+                ));
             }
             if (($feeder instanceof Converter) !== (null !== $rail->from)) {
                 throw new \InvalidArgumentException(sprintf('The rail %s: a converter is fed from a rail, and nothing else is.', $id));
@@ -161,14 +186,22 @@ final class BoardIntegrity
                 self::function($board, $device->function, 'The device ' . $id);
             }
             if (null !== $device->pin && !isset($controller->pins[$device->pin])) {
-                throw new \InvalidArgumentException(sprintf('The device %s is fed from %s, which the carrier does not lead out.', $id, $device->pin));
+                throw new \InvalidArgumentException(sprintf(
+                    'The device %s is fed from %s, which the carrier does not lead out.',
+                    $id,
+                    $device->pin,
+                ));
             }
         }
         foreach ($board->scenarios as $id => $scenario) {
             self::name($scenario->name, 'The scenario ' . $id);
             foreach ($scenario->lines as $line) {
                 if (!isset($board->lines[$line])) {
-                    throw new \InvalidArgumentException(sprintf('The scenario %s has the line “%s”, which is not on the board.', $id, $line));
+                    throw new \InvalidArgumentException(sprintf(
+                        'The scenario %s has the line “%s”, which is not on the board.',
+                        $id,
+                        $line,
+                    ));
                 }
             }
         }
@@ -186,13 +219,22 @@ final class BoardIntegrity
             $expander = $board->part($fitted->part, Expander::class);
             $bus = $board->groups[$fitted->bus] ?? null;
             if (null === $bus || $bus->kind !== ($expander->kind->isOnI2c() ? GroupKind::I2c : GroupKind::ShiftChain)) {
-                throw new \InvalidArgumentException(sprintf('The expander %s hangs on “%s”, which is no %s of the board.', $id, $fitted->bus, $expander->kind->isOnI2c() ? 'I2C bus' : 'shift register chain'));
+                throw new \InvalidArgumentException(sprintf(
+                    'The expander %s hangs on “%s”, which is no %s of the board.',
+                    $id,
+                    $fitted->bus,
+                    $expander->kind->isOnI2c() ? 'I2C bus' : 'shift register chain',
+                ));
             }
             if (null !== $fitted->rail) {
                 self::rail($board, $fitted->rail, 'The expander ' . $id);
             }
             $chip = $board->part($board->part($board->carrier, Carrier::class)->chip, Chip::class);
-            $supplied[$id] = new SuppliedExpander($expander, null === $fitted->rail ? $chip->electrics->supply : self::expanderVolts($board, $fitted->rail), $fitted->heldOff);
+            $supplied[$id] = new SuppliedExpander(
+                $expander,
+                null === $fitted->rail ? $chip->electrics->supply : self::expanderVolts($board, $fitted->rail),
+                $fitted->heldOff,
+            );
         }
 
         return $supplied;
@@ -216,7 +258,11 @@ final class BoardIntegrity
             }
             foreach ($group->bank->capacitors ?? [] as $capacitor) {
                 if (!in_array($capacitor->function, $group->functions, true)) {
-                    throw new \InvalidArgumentException(sprintf('The group %s has a capacitor for %s, which is none of its steps.', $id, $capacitor->function));
+                    throw new \InvalidArgumentException(sprintf(
+                        'The group %s has a capacitor for %s, which is none of its steps.',
+                        $id,
+                        $capacitor->function,
+                    ));
                 }
             }
             foreach ($group->bank->patterns ?? [] as $pattern) {
@@ -225,7 +271,10 @@ final class BoardIntegrity
                 }
             }
             if ((null !== $group->i2c) !== (GroupKind::I2c === $group->kind)) {
-                throw new \InvalidArgumentException(sprintf('The group %s: the facts of an I2C bus belong to every I2C bus and to nothing else.', $id));
+                throw new \InvalidArgumentException(sprintf(
+                    'The group %s: the facts of an I2C bus belong to every I2C bus and to nothing else.',
+                    $id,
+                ));
             }
         }
     }
@@ -234,10 +283,18 @@ final class BoardIntegrity
     {
         foreach ($board->lineGroups as $id => $group) {
             self::name($group->name, 'The group of lines ' . $id);
-            foreach ([[$group->lines, $board->lines, 'line'], [$group->channels, $board->channels, 'channel']] as [$members, $there, $what]) {
+            foreach ([
+                [$group->lines, $board->lines, 'line'],
+                [$group->channels, $board->channels, 'channel'],
+            ] as [$members, $there, $what]) {
                 foreach ($members as $member) {
                     if (!isset($there[$member])) {
-                        throw new \InvalidArgumentException(sprintf('The group of lines %s names “%s”, which is no %s of the board.', $id, $member, $what));
+                        throw new \InvalidArgumentException(sprintf(
+                            'The group of lines %s names “%s”, which is no %s of the board.',
+                            $id,
+                            $member,
+                            $what,
+                        ));
                     }
                 }
             }
@@ -266,9 +323,18 @@ final class BoardIntegrity
                     self::function($board, $surface->function, 'The surface ' . $id);
                 }
                 if (null !== $surface->channel) {
-                    $channel = $board->channels[$surface->channel] ?? throw new \InvalidArgumentException(sprintf('The surface %s comes by way of “%s”, which is no channel of the board.', $id, $surface->channel));
+                    $channel = $board->channels[$surface->channel] ?? throw new \InvalidArgumentException(sprintf(
+                        'The surface %s comes by way of “%s”, which is no channel of the board.',
+                        $id,
+                        $surface->channel,
+                    ));
                     if (SurfaceKind::of($board->profile($channel)->addressing) !== $surface->kind) {
-                        throw new \InvalidArgumentException(sprintf('The surface %s is a %s, but its channel calls lines by %s.', $id, $surface->kind->value, $board->profile($channel)->addressing->value));
+                        throw new \InvalidArgumentException(sprintf(
+                            'The surface %s is a %s, but its channel calls lines by %s.',
+                            $id,
+                            $surface->kind->value,
+                            $board->profile($channel)->addressing->value,
+                        ));
                     }
                 }
             }
@@ -277,17 +343,31 @@ final class BoardIntegrity
                 self::function($board, $actuator->function, 'The relay ' . $id);
                 self::unique($taken, 'output ' . $actuator->function);
                 if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
-                    throw new \InvalidArgumentException(sprintf('The relay %s is switched by %s, which is no relay output.', $id, $actuator->function));
+                    throw new \InvalidArgumentException(sprintf(
+                        'The relay %s is switched by %s, which is no relay output.',
+                        $id,
+                        $actuator->function,
+                    ));
                 }
                 if (null !== $actuator->opens && ($id === $actuator->opens || null !== ($line->actuators[$actuator->opens]->opens ?? null) || !isset($line->actuators[$actuator->opens]))) {
-                    throw new \InvalidArgumentException(sprintf('The relay %s is to open the contact of %s, which is no other relay of its line.', $id, $actuator->opens));
+                    throw new \InvalidArgumentException(sprintf(
+                        'The relay %s is to open the contact of %s, which is no other relay of its line.',
+                        $id,
+                        $actuator->opens,
+                    ));
                 }
                 if (null !== $actuator->relay) {
                     self::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
                 } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {
-                    throw new \InvalidArgumentException(sprintf('“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.', $line->name));
+                    throw new \InvalidArgumentException(sprintf(
+                        '“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.',
+                        $line->name,
+                    ));
                 } elseif ($actuator->driver instanceof OptoModuleInput) {
-                    throw new \InvalidArgumentException(sprintf('“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.', $line->name));
+                    throw new \InvalidArgumentException(sprintf(
+                        '“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.',
+                        $line->name,
+                    ));
                 }
                 self::driver($board, $actuator->driver, 'relay ' . $id);
                 self::rail($board, $actuator->rail, 'The relay ' . $id);
@@ -310,9 +390,18 @@ final class BoardIntegrity
         foreach ($driver->parts() as $place => $part) {
             self::part($board, $part, $classes[$place] ?? Transistor::class, 'driver of ' . $where);
         }
-        foreach ([[$driver instanceof HighSidePair ? $driver->pnp : null, true], [$driver instanceof InvertingPair ? $driver->pnp : null, true], [$driver instanceof NpnLowSide ? $driver->transistor : null, false]] as [$id, $isPnp]) {
+        foreach ([
+            [$driver instanceof HighSidePair ? $driver->pnp : null, true],
+            [$driver instanceof InvertingPair ? $driver->pnp : null, true],
+            [$driver instanceof NpnLowSide ? $driver->transistor : null, false],
+        ] as [$id, $isPnp]) {
             if (null !== $id && $board->part($id, Transistor::class)->isPnp !== $isPnp) {
-                throw new \InvalidArgumentException(sprintf('The transistor “%s” of %s must be %s.', $id, $where, $isPnp ? 'a PNP' : 'an NPN'));
+                throw new \InvalidArgumentException(sprintf(
+                    'The transistor “%s” of %s must be %s.',
+                    $id,
+                    $where,
+                    $isPnp ? 'a PNP' : 'an NPN',
+                ));
             }
         }
     }
@@ -367,13 +456,27 @@ final class BoardIntegrity
 
     private static function counters(Board $board): void
     {
-        $ids = [...array_keys($board->rails), ...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->groups), ...array_keys($board->expanders), ...array_keys($board->devices), ...array_keys($board->scenarios), ...array_keys($board->channels), ...array_keys($board->lineGroups)];
+        $ids = [
+            ...array_keys($board->rails),
+            ...array_keys($board->lines),
+            ...array_keys($board->functions),
+            ...array_keys($board->groups),
+            ...array_keys($board->expanders),
+            ...array_keys($board->devices),
+            ...array_keys($board->scenarios),
+            ...array_keys($board->channels),
+            ...array_keys($board->lineGroups),
+        ];
         foreach ($board->lines as $line) {
             array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));
         }
         foreach ($ids as $id) {
             if ((int) substr($id, 1) > ($board->lastIds[$id[0]] ?? 0)) {
-                throw new \InvalidArgumentException(sprintf('The id %s lies beyond the counter lastIds.%s; raise the counter, or the id could be given out again.', $id, $id[0]));
+                throw new \InvalidArgumentException(sprintf(
+                    'The id %s lies beyond the counter lastIds.%s; raise the counter, or the id could be given out again.',
+                    $id,
+                    $id[0],
+                ));
             }
         }
     }

@@ -35,8 +35,13 @@ final readonly class Channel
     /**
      * @param ?Fact<float> $blockSeconds
      */
-    public function with(?string $profile = null, ?string $name = null, ?string $root = null, ?Fact $blockSeconds = null, ?bool $cappedOnPurpose = null): self
-    {
+    public function with(
+        ?string $profile = null,
+        ?string $name = null,
+        ?string $root = null,
+        ?Fact $blockSeconds = null,
+        ?bool $cappedOnPurpose = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 }

@@ -33,7 +33,13 @@ final class DirectLoad
     public static function asCoil(Appliance $appliance, float $volts, float $watts, ?float $switchAmps, ?float $switchVolts): Relay
     {
         return new Relay(
-            new PartIdentity('appliance-itself', 1, 'The appliance itself', Basis::CommonPractice, 'Seen as a coil that draws the stated watts: ±10 %, works from 85 % of its voltage on, bears 110 %'),
+            new PartIdentity(
+                'appliance-itself',
+                1,
+                'The appliance itself',
+                Basis::CommonPractice,
+                'Seen as a coil that draws the stated watts: ±10 %, works from 85 % of its voltage on, bears 110 %',
+            ),
             $volts,
             Spread::tolerance($volts ** 2 / max($watts, 1e-3), self::TOLERANCE),
             self::OPERATES_FROM,

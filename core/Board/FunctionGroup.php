@@ -50,7 +50,10 @@ final readonly class FunctionGroup
     {
         $patterns = $this->bank->patterns ?? [];
 
-        return [] !== $patterns ? $patterns : array_map(static fn(string $relay): StepPattern => new StepPattern([$relay]), $this->functions);
+        return [] !== $patterns ? $patterns : array_map(
+            static fn(string $relay): StepPattern => new StepPattern([$relay]),
+            $this->functions,
+        );
     }
 
     /**
@@ -66,7 +69,10 @@ final readonly class FunctionGroup
         $pairs = [];
         foreach ($this->functions as $index => $one) {
             foreach (array_slice($this->functions, $index + 1) as $other) {
-                if ([] === array_filter($this->steps(), static fn(StepPattern $step): bool => in_array($one, $step->relays, true) && in_array($other, $step->relays, true))) {
+                if ([] === array_filter(
+                    $this->steps(),
+                    static fn(StepPattern $step): bool => in_array($one, $step->relays, true) && in_array($other, $step->relays, true),
+                )) {
                     $pairs[] = [$one, $other];
                 }
             }
@@ -80,8 +86,14 @@ final readonly class FunctionGroup
      * @param ?Fact<bool> $byContacts
      * @param ?Fact<float> $pauseSeconds
      */
-    public function with(?string $name = null, ?array $functions = null, ?I2cFacts $i2c = null, ?Fact $byContacts = null, ?Fact $pauseSeconds = null, ?StepBank $bank = null): self
-    {
+    public function with(
+        ?string $name = null,
+        ?array $functions = null,
+        ?I2cFacts $i2c = null,
+        ?Fact $byContacts = null,
+        ?Fact $pauseSeconds = null,
+        ?StepBank $bank = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 }

@@ -101,13 +101,21 @@ enum FunctionKind: string
     /** An input whose high level comes from something with a supply of its own. */
     public function isDrivenFromOutside(): bool
     {
-        return $this->isActiveSensor() || self::InfraredReceiver === $this || self::UartReceive === $this || self::SpiIn === $this || self::AnalogueSensor === $this;
+        return $this->isActiveSensor()
+            || self::InfraredReceiver === $this
+            || self::UartReceive === $this
+            || self::SpiIn === $this
+            || self::AnalogueSensor === $this;
     }
 
     /** Too fast for an expander behind a bus. */
     public function needsOwnPin(): bool
     {
-        return $this->isAnalogue() || $this->needsInterrupt() || $this->isTwoWay() || null !== $this->busSignal() || self::BootButton === $this
+        return $this->isAnalogue()
+            || $this->needsInterrupt()
+            || $this->isTwoWay()
+            || null !== $this->busSignal()
+            || self::BootButton === $this
             || self::SpiSelect === $this || self::RegisterData === $this || self::RegisterClock === $this || self::RegisterLatch === $this;
     }
 

@@ -28,8 +28,17 @@ enum GroupKind: string
         return match ($this) {
             self::I2c => ['SDA' => FunctionKind::I2cData, 'SCL' => FunctionKind::I2cClock],
             self::Uart => ['TX' => FunctionKind::UartTransmit, 'RX' => FunctionKind::UartReceive],
-            self::Spi => ['SCK' => FunctionKind::SpiClock, 'MOSI' => FunctionKind::SpiOut, 'MISO' => FunctionKind::SpiIn, 'CS' => FunctionKind::SpiSelect],
-            self::ShiftChain => ['data' => FunctionKind::RegisterData, 'clock' => FunctionKind::RegisterClock, 'latch' => FunctionKind::RegisterLatch],
+            self::Spi => [
+                'SCK' => FunctionKind::SpiClock,
+                'MOSI' => FunctionKind::SpiOut,
+                'MISO' => FunctionKind::SpiIn,
+                'CS' => FunctionKind::SpiSelect,
+            ],
+            self::ShiftChain => [
+                'data' => FunctionKind::RegisterData,
+                'clock' => FunctionKind::RegisterClock,
+                'latch' => FunctionKind::RegisterLatch,
+            ],
             self::Selector, self::StepRelays, self::NeverTogether, self::HeaderOrder => [],
         };
     }

@@ -50,8 +50,18 @@ final readonly class Line
      * @param ?array<string, Actuator> $actuators
      * @param ?Fact<float> $hoursPerDay
      */
-    public function with(?string $name = null, ?string $appliance = null, ?Fact $watts = null, ?Fact $conductor = null, ?array $surfaces = null, ?array $actuators = null, ?string $feed = null, ?Fact $hoursPerDay = null, ?LineSafety $safety = null, ?bool $uncontrolled = null): self
-    {
+    public function with(
+        ?string $name = null,
+        ?string $appliance = null,
+        ?Fact $watts = null,
+        ?Fact $conductor = null,
+        ?array $surfaces = null,
+        ?array $actuators = null,
+        ?string $feed = null,
+        ?Fact $hoursPerDay = null,
+        ?LineSafety $safety = null,
+        ?bool $uncontrolled = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 }

@@ -114,7 +114,19 @@ final readonly class MainsBox
         if (is_int($atOnce?->value) && $atOnce->value < 1) {
             throw new \InvalidArgumentException('At least one line can run at a time.');
         }
-        foreach ([[$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'], [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'], [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'], [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'], [$branchSquareMetres, 0.1e-6, 50e-6, 'A wire of one line has between 0.1 mm² and 50 mm².'], [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'], [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'], [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.'], [$lengthMetres, 0.02, 3.0, self::SIZE], [$widthMetres, 0.02, 3.0, self::SIZE], [$heightMetres, 0.01, 3.0, self::SIZE]] as [$fact, $least, $most, $words]) {
+        foreach ([
+            [$inletAmps, 0.5, 100.0, 'A rating of the inlet lies between 0.5 A and 100 A.'],
+            [$terminalAmps, 0.5, 100.0, 'A rating of terminals lies between 0.5 A and 100 A.'],
+            [$leadSquareMetres, 0.1e-6, 50e-6, 'A wire of the lead has between 0.1 mm² and 50 mm².'],
+            [$innerSquareMetres, 0.1e-6, 50e-6, 'A wire inside has between 0.1 mm² and 50 mm².'],
+            [$branchSquareMetres, 0.1e-6, 50e-6, 'A wire of one line has between 0.1 mm² and 50 mm².'],
+            [$clearanceMetres, 0.0, 0.1, 'A clearance lies between 0 and 100 mm.'],
+            [$creepageMetres, 0.0, 0.2, 'A creepage distance lies between 0 and 200 mm.'],
+            [$altitudeMetres, -500.0, 5000.0, 'The tables reach up to 5000 m above the sea.'],
+            [$lengthMetres, 0.02, 3.0, self::SIZE],
+            [$widthMetres, 0.02, 3.0, self::SIZE],
+            [$heightMetres, 0.01, 3.0, self::SIZE],
+        ] as [$fact, $least, $most, $words]) {
             if (is_float($fact?->value) && ($fact->value < $least || $fact->value > $most)) {
                 throw new \InvalidArgumentException($words);
             }

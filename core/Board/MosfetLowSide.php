@@ -43,6 +43,10 @@ final readonly class MosfetLowSide implements Driver
 
     public function withValue(string $name, ?float $ohms): self
     {
-        return new self($this->mosfet, 'gateOhms' === $name ? $ohms ?? $this->gateOhms : $this->gateOhms, 'pullDownOhms' === $name ? $ohms : $this->pullDownOhms);
+        return new self(
+            $this->mosfet,
+            'gateOhms' === $name ? $ohms ?? $this->gateOhms : $this->gateOhms,
+            'pullDownOhms' === $name ? $ohms : $this->pullDownOhms,
+        );
     }
 }

@@ -19,8 +19,15 @@ final class NewBoard
     private const BASE_OHMS = 470.0;
     private const BASE_EMITTER_OHMS = 10e3;
 
-    public static function with(string $name, Carrier $carrier, Chip $chip, MainsSystem $mains, Supply $supply, Relay $relay, Transistor $transistor): Board
-    {
+    public static function with(
+        string $name,
+        Carrier $carrier,
+        Chip $chip,
+        MainsSystem $mains,
+        Supply $supply,
+        Relay $relay,
+        Transistor $transistor,
+    ): Board {
         $parts = [];
         foreach ([$carrier, $chip, $mains, $supply, $relay, $transistor] as $part) {
             $parts[$part->identity()->id] = $part;
@@ -43,7 +50,11 @@ final class NewBoard
             Fact::assumed(OutputOrder::LevelFirst, 'as the constants for the firmware ask for it'),
             false,
             ['R' => 1],
-            new LineDefaults($relay->identity->id, new NpnLowSide($transistor->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS), 'R1'),
+            new LineDefaults(
+                $relay->identity->id,
+                new NpnLowSide($transistor->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
+                'R1',
+            ),
             new HouseRules(),
             [],
             $parts,
@@ -67,6 +78,8 @@ final class NewBoard
      */
     public static function radioOf(Chip $chip): Fact
     {
-        return $chip->radio ? Fact::assumed(true, 'this controller is usually chosen for its radio') : Fact::assumed(false, 'this controller has no radio');
+        return $chip->radio
+            ? Fact::assumed(true, 'this controller is usually chosen for its radio')
+            : Fact::assumed(false, 'this controller has no radio');
     }
 }

@@ -47,6 +47,10 @@ final readonly class NpnLowSide implements Driver
 
     public function withValue(string $name, ?float $ohms): self
     {
-        return new self($this->transistor, 'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms, 'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms);
+        return new self(
+            $this->transistor,
+            'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms,
+            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
+        );
     }
 }

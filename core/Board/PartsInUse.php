@@ -14,7 +14,13 @@ final class PartsInUse
      */
     public static function of(Board $board): array
     {
-        $used = [$board->carrier, $board->controller()->chip->identity->id, $board->mains, $board->defaults->relay, ...$board->defaults->driver->parts()];
+        $used = [
+            $board->carrier,
+            $board->controller()->chip->identity->id,
+            $board->mains,
+            $board->defaults->relay,
+            ...$board->defaults->driver->parts(),
+        ];
         foreach ($board->rails as $rail) {
             array_push($used, $rail->supply, ...$rail->protection);
         }

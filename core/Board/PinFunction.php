@@ -77,7 +77,9 @@ final readonly class PinFunction
      */
     public static function usualCable(FunctionKind $kind): Fact
     {
-        return $kind->isContact() && FunctionKind::BootButton !== $kind ? Fact::unknown() : Fact::assumed(0.2, 'usual on or beside the board');
+        return $kind->isContact() && FunctionKind::BootButton !== $kind
+            ? Fact::unknown()
+            : Fact::assumed(0.2, 'usual on or beside the board');
     }
 
     /**
@@ -86,8 +88,17 @@ final readonly class PinFunction
      * @param ?Fact<bool> $repeated
      * @param ?Fact<Insulation> $barrier
      */
-    public function with(?FunctionKind $kind = null, ?string $name = null, ?Fact $cableMetres = null, ?bool $toleratesConsole = null, ?bool $sharesPin = null, ?Fact $highVolts = null, ?bool $servesNoLine = null, ?Fact $repeated = null, ?Fact $barrier = null): self
-    {
+    public function with(
+        ?FunctionKind $kind = null,
+        ?string $name = null,
+        ?Fact $cableMetres = null,
+        ?bool $toleratesConsole = null,
+        ?bool $sharesPin = null,
+        ?Fact $highVolts = null,
+        ?bool $servesNoLine = null,
+        ?Fact $repeated = null,
+        ?Fact $barrier = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 

@@ -84,8 +84,13 @@ final readonly class Rail
      * @param bool $hasSocket the new feeder is plugged into a round socket
      * @param bool $isConverter the new feeder is a converter on the board
      */
-    public function fedBy(string $supply, ?string $from = null, bool $throughUsb = false, bool $hasSocket = false, bool $isConverter = false): self
-    {
+    public function fedBy(
+        string $supply,
+        ?string $from = null,
+        bool $throughUsb = false,
+        bool $hasSocket = false,
+        bool $isConverter = false,
+    ): self {
         return Copy::of($this, [
             'supply' => $supply,
             'from' => $from,
@@ -103,8 +108,15 @@ final readonly class Rail
      * @param ?Fact<bool> $groundJoined
      * @param ?Fact<bool> $capacitorsFitted
      */
-    public function with(?string $name = null, ?array $protection = null, ?Fact $farads = null, ?Fact $esrOhms = null, ?Fact $groundJoined = null, ?JackPolarity $socket = null, ?Fact $capacitorsFitted = null): self
-    {
+    public function with(
+        ?string $name = null,
+        ?array $protection = null,
+        ?Fact $farads = null,
+        ?Fact $esrOhms = null,
+        ?Fact $groundJoined = null,
+        ?JackPolarity $socket = null,
+        ?Fact $capacitorsFitted = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 

@@ -14,7 +14,13 @@ final class Resistance
     public static function within(string $what, ?float $ohms, float $least, float $greatest, string $usual): void
     {
         if (null !== $ohms && ($ohms < $least || $ohms > $greatest)) {
-            throw new \InvalidArgumentException(sprintf('A %s lies between %s and %s. Usual is %s.', $what, self::written($least), self::written($greatest), $usual));
+            throw new \InvalidArgumentException(sprintf(
+                'A %s lies between %s and %s. Usual is %s.',
+                $what,
+                self::written($least),
+                self::written($greatest),
+                $usual,
+            ));
         }
     }
 

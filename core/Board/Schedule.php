@@ -28,7 +28,10 @@ final readonly class Schedule
         $seen = [];
         foreach ($times as $time) {
             if (isset($seen[$time->at . $time->days->value])) {
-                throw new \InvalidArgumentException(sprintf('Two times of a timer are %s on the same days. Take one away first.', $time->at));
+                throw new \InvalidArgumentException(sprintf(
+                    'Two times of a timer are %s on the same days. Take one away first.',
+                    $time->at,
+                ));
             }
             $seen[$time->at . $time->days->value] = true;
         }
@@ -37,7 +40,13 @@ final readonly class Schedule
     /** In words, as short as a cell is. */
     public function said(): string
     {
-        return implode(', ', array_map(static fn(SwitchTime $time): string => sprintf('%s %s', $time->on ? 'on' : 'off', $time->at), array_slice($this->times, 0, 3))) . (count($this->times) > 3 ? sprintf(' and %d more', count($this->times) - 3) : '');
+        return implode(
+            ', ',
+            array_map(
+                static fn(SwitchTime $time): string => sprintf('%s %s', $time->on ? 'on' : 'off', $time->at),
+                array_slice($this->times, 0, 3),
+            ),
+        ) . (count($this->times) > 3 ? sprintf(' and %d more', count($this->times) - 3) : '');
     }
 
     public function plus(SwitchTime $time): self
@@ -50,6 +59,10 @@ final readonly class Schedule
 
     public function without(string $at, Days $days): self
     {
-        return new self(array_values(array_filter($this->times, static fn(SwitchTime $time): bool => $time->at !== $at || $time->days !== $days)), $this->clock, $this->missed);
+        return new self(
+            array_values(array_filter($this->times, static fn(SwitchTime $time): bool => $time->at !== $at || $time->days !== $days)),
+            $this->clock,
+            $this->missed,
+        );
     }
 }

@@ -63,7 +63,9 @@ final readonly class SensorRule
         }
         [$on, $off] = [QuantityPrinter::rounded($this->on(), $this->unit()), QuantityPrinter::rounded($this->off(), $this->unit())];
 
-        return $this->on() < $this->off() ? sprintf('on below %s, off above %s', $on, $off) : sprintf('on above %s, off below %s', $on, $off);
+        return $this->on() < $this->off()
+            ? sprintf('on below %s, off above %s', $on, $off)
+            : sprintf('on above %s, off below %s', $on, $off);
     }
 
     /** The value from which it is on, in °C or %. */

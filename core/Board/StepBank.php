@@ -45,8 +45,13 @@ final readonly class StepBank
      * @param ?Fact<float> $seriesOhms
      * @param ?list<StepPattern> $patterns
      */
-    public function with(?array $capacitors = null, ?Fact $class = null, ?Fact $bleederOhms = null, ?Fact $seriesOhms = null, ?array $patterns = null): self
-    {
+    public function with(
+        ?array $capacitors = null,
+        ?Fact $class = null,
+        ?Fact $bleederOhms = null,
+        ?Fact $seriesOhms = null,
+        ?array $patterns = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 
@@ -75,6 +80,12 @@ final readonly class StepBank
             }
         }
 
-        return $this->with(array_values(array_filter($this->capacitors, static fn(StepCapacitor $one): bool => !in_array($one->function, $functions, true))), patterns: array_values($patterns));
+        return $this->with(
+            array_values(array_filter(
+                $this->capacitors,
+                static fn(StepCapacitor $one): bool => !in_array($one->function, $functions, true),
+            )),
+            patterns: array_values($patterns),
+        );
     }
 }

@@ -45,7 +45,11 @@ final readonly class Surface
             throw new \InvalidArgumentException(sprintf('A %s has neither thresholds of a sensor nor times of a timer.', $kind->value));
         }
         if (($kind->isRemote()) !== (null !== $channel)) {
-            throw new \InvalidArgumentException(sprintf('A %s %s.', $kind->value, null === $channel ? 'comes by way of a channel: choose one' : 'needs no channel'));
+            throw new \InvalidArgumentException(sprintf(
+                'A %s %s.',
+                $kind->value,
+                null === $channel ? 'comes by way of a channel: choose one' : 'needs no channel',
+            ));
         }
     }
 
@@ -76,8 +80,14 @@ final readonly class Surface
     /**
      * @param ?list<Threshold> $thresholds
      */
-    public function saying(?Operation $operation = null, ?string $address = null, ?string $on = null, ?string $off = null, ?bool $promisesFeedback = null, ?array $thresholds = null): self
-    {
+    public function saying(
+        ?Operation $operation = null,
+        ?string $address = null,
+        ?string $on = null,
+        ?string $off = null,
+        ?bool $promisesFeedback = null,
+        ?array $thresholds = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 }

@@ -73,13 +73,18 @@ final readonly class Carrier implements Part
      */
     public function entries(): array
     {
-        return [new SupplyEntry('' === $this->inputLabel ? 'supply pin' : $this->inputLabel, $this->input, $this->inputRegulated), ...$this->otherEntries];
+        return [
+            new SupplyEntry('' === $this->inputLabel ? 'supply pin' : $this->inputLabel, $this->input, $this->inputRegulated),
+            ...$this->otherEntries,
+        ];
     }
 
     /** Whether its own regulator gives something at its output pin while it is fed at an entry: what is fed in there itself is no output. */
     public function givesWhenFedAt(string $entry): bool
     {
-        return null !== $this->regulator && '' !== $this->outputLabel && ($this->entry($entry)->regulated || $this->entry($entry)->label !== $this->outputLabel);
+        return null !== $this->regulator
+            && '' !== $this->outputLabel
+            && ($this->entry($entry)->regulated || $this->entry($entry)->label !== $this->outputLabel);
     }
 
     /** The entry that bears a label; the usual one for none. */

@@ -53,7 +53,11 @@ final readonly class Chip implements Part
         $groups = array_map(static fn(PortGroup $group): string => $group->name, $portGroups);
         foreach ($pins as $pin) {
             foreach (array_diff([$pin->port, $pin->sourcePort], ['', ...$groups]) as $missing) {
-                throw new \InvalidArgumentException(sprintf('The pin %s belongs to the port group “%s”, which the chip does not have.', $pin->name, $missing));
+                throw new \InvalidArgumentException(sprintf(
+                    'The pin %s belongs to the port group “%s”, which the chip does not have.',
+                    $pin->name,
+                    $missing,
+                ));
             }
         }
     }

@@ -24,7 +24,10 @@ final readonly class Controller
         $pins = [];
         foreach ($carrier->header as $header) {
             if (null !== $header->chipPin) {
-                $chipPin = $chipPins[$header->chipPin] ?? throw new \InvalidArgumentException(sprintf('The carrier leads to %s, which the chip does not have.', $header->chipPin));
+                $chipPin = $chipPins[$header->chipPin] ?? throw new \InvalidArgumentException(sprintf(
+                    'The carrier leads to %s, which the chip does not have.',
+                    $header->chipPin,
+                ));
                 $pins[$header->chipPin] = new Pin($chipPin, $header, $silicon);
             }
         }

@@ -65,7 +65,10 @@ final readonly class Regulation
     /** Amperes that it gives for good from an input voltage: its rating, or what its switch can still carry over. */
     public function ratedAmpsAt(float $inputVolts): float
     {
-        return null === $this->greatestInputAmps ? $this->ratedAmps : min($this->ratedAmps, $this->greatestInputAmps * $inputVolts * $this->efficiency($this->ratedAmps, $inputVolts) / $this->output->max);
+        return null === $this->greatestInputAmps ? $this->ratedAmps : min(
+            $this->ratedAmps,
+            $this->greatestInputAmps * $inputVolts * $this->efficiency($this->ratedAmps, $inputVolts) / $this->output->max,
+        );
     }
 
     /** Output over input power; of a linear regulator that of its output current alone. */

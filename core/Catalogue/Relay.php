@@ -129,7 +129,14 @@ final readonly class Relay implements Part
     {
         $half = $this->coilResistance;
 
-        return Copy::of($this, ['coilResistance' => new Spread($half->min / 2, $half->typ / 2, $half->max / 2), 'price' => 2 * $this->price, 'poles' => 2 * $this->poles]);
+        return Copy::of(
+            $this,
+            [
+                'coilResistance' => new Spread($half->min / 2, $half->typ / 2, $half->max / 2),
+                'price' => 2 * $this->price,
+                'poles' => 2 * $this->poles,
+            ],
+        );
     }
 
     /** An armature that falls back when its coil lets go. */

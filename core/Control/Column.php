@@ -17,7 +17,14 @@ final readonly class Column
      * @param ?SurfaceProfile $profile of a channel
      * @param int $capacity entries that it takes; 0 for no limit
      */
-    public function __construct(public string $id, public string $title, public Direction $direction, public array $needs, public ?SurfaceProfile $profile = null, public int $capacity = 0) {}
+    public function __construct(
+        public string $id,
+        public string $title,
+        public Direction $direction,
+        public array $needs,
+        public ?SurfaceProfile $profile = null,
+        public int $capacity = 0,
+    ) {}
 
     public function worksWithout(Need $lost): bool
     {

@@ -109,7 +109,10 @@ final readonly class ControlMap
     /** Entries that a column holds, groups counted. */
     public function held(string $column): int
     {
-        return count($this->on($column)) + count(array_filter($this->groups, static fn(GroupEntry $group): bool => $group->column === $column));
+        return count($this->on($column)) + count(array_filter(
+            $this->groups,
+            static fn(GroupEntry $group): bool => $group->column === $column,
+        ));
     }
 
     /**
@@ -151,7 +154,8 @@ final readonly class ControlMap
      */
     private static function wired(Board $board, string $line, string $id, Surface $surface, array $ranges): Entry
     {
-        $operation = $surface->operation ?? ([] !== $ranges && in_array(Operation::Steps, $surface->kind->operations(), true) && SurfaceKind::Knob === $surface->kind ? Operation::Steps : $surface->kind->operations()[0]);
+        $operation = $surface->operation
+            ?? ([] !== $ranges && in_array(Operation::Steps, $surface->kind->operations(), true) && SurfaceKind::Knob === $surface->kind ? Operation::Steps : $surface->kind->operations()[0]);
         if (SurfaceKind::InfraredKey === $surface->kind && null === $surface->operation && null !== $surface->offCode) {
             $operation = Operation::Explicit;
         }
@@ -165,15 +169,40 @@ final readonly class ControlMap
         $on = $operation->canSwitchOn() ? $surface->code?->printed() ?? '' : '';
         $off = null !== $surface->offCode ? $surface->offCode->printed() : (Operation::Toggle === $operation ? $on : '');
 
-        return new Entry($line, $id, $column, $surface->kind, $operation, $surface->kind->direction(), '' === $surface->address ? $name : $surface->address, $on, $off, Operation::Toggle === $operation ? $on : '', '', '', '' !== $surface->address, $surface->code, $surface->offCode, $ranges);
+        return new Entry(
+            $line,
+            $id,
+            $column,
+            $surface->kind,
+            $operation,
+            $surface->kind->direction(),
+            '' === $surface->address ? $name : $surface->address,
+            $on,
+            $off,
+            Operation::Toggle === $operation ? $on : '',
+            '',
+            '',
+            '' !== $surface->address,
+            $surface->code,
+            $surface->offCode,
+            $ranges,
+        );
     }
 
     /**
      * @param array<string, array<string, true>> $taken addresses by channel; grows
      * @param array<int, array{int, int}> $ranges
      */
-    private static function remote(Board $board, string $lineId, Line $line, string $id, Surface $surface, Channel $channel, array &$taken, array $ranges): Entry
-    {
+    private static function remote(
+        Board $board,
+        string $lineId,
+        Line $line,
+        string $id,
+        Surface $surface,
+        Channel $channel,
+        array &$taken,
+        array $ranges,
+    ): Entry {
         $profile = $board->profile($channel);
         $channelId = (string) $surface->channel;
         $address = $surface->address;
@@ -183,7 +212,15 @@ final readonly class ControlMap
         $taken[$channelId][$address] = true;
         $operation = $surface->operation ?? self::usual($profile, [] !== $ranges);
         $fill = ['{address}' => $address, ...self::levels($line)];
-        $stated = strtr($profile->state, ['{root}' => self::root($board, $channel), '{line}' => self::middle($profile, $address, $board, $channel), '{n}' => substr($lineId, 1), '{address}' => $address]);
+        $stated = strtr(
+            $profile->state,
+            [
+                '{root}' => self::root($board, $channel),
+                '{line}' => self::middle($profile, $address, $board, $channel),
+                '{n}' => substr($lineId, 1),
+                '{address}' => $address,
+            ],
+        );
 
         return new Entry(
             $lineId,
@@ -233,10 +270,15 @@ final readonly class ControlMap
         $fit = Naming::fit($name, $profile->names);
         // A service that numbers pins: beyond every number that a carrier prints.
         $number = $profile->numbersPins ? 50 + $number : $number;
-        $make = static fn(string $line): string => strtr($profile->address, ['{root}' => self::root($board, $channel), '{line}' => $line, '{n}' => (string) $number]);
+        $make = static fn(string $line): string => strtr(
+            $profile->address,
+            ['{root}' => self::root($board, $channel), '{line}' => $line, '{n}' => (string) $number],
+        );
         $address = $make($fit);
         for ($behind = 2; isset($taken[$address]) && $behind < 100; ++$behind) {
-            $address = str_contains($profile->address, '{line}') ? $make(Naming::numbered($fit, $behind, $profile->names)) : $make($fit) . $behind;
+            $address = str_contains($profile->address, '{line}')
+                ? $make(Naming::numbered($fit, $behind, $profile->names))
+                : $make($fit) . $behind;
         }
 
         return $address;
@@ -245,7 +287,14 @@ final readonly class ControlMap
     /** What stands for the line in an address: the state is told under the same name. */
     private static function middle(SurfaceProfile $profile, string $address, Board $board, Channel $channel): string
     {
-        $pattern = strtr(preg_quote($profile->address, '~'), [preg_quote('{root}', '~') => preg_quote(self::root($board, $channel), '~'), preg_quote('{line}', '~') => '(.+)', preg_quote('{n}', '~') => '\\d+']);
+        $pattern = strtr(
+            preg_quote($profile->address, '~'),
+            [
+                preg_quote('{root}', '~') => preg_quote(self::root($board, $channel), '~'),
+                preg_quote('{line}', '~') => '(.+)',
+                preg_quote('{n}', '~') => '\\d+',
+            ],
+        );
 
         return 1 === preg_match('~^' . $pattern . '$~', $address, $match) && isset($match[1]) ? $match[1] : $address;
     }
@@ -311,7 +360,26 @@ final readonly class ControlMap
     }
 
     /** What follows the identifier of a line in the names of its constants. */
-    private const PARTS_OF_A_LINE = ['NAME', 'ID', 'PIN', 'ON', 'EXPANDER', 'RELAY', 'STEP', 'STEPS', 'RESTORE', 'NEVER', 'REST', 'SWITCH', 'BUTTON', 'KNOB', 'KEY', 'SENSOR', 'TIMER', 'STATUS'];
+    private const PARTS_OF_A_LINE = [
+        'NAME',
+        'ID',
+        'PIN',
+        'ON',
+        'EXPANDER',
+        'RELAY',
+        'STEP',
+        'STEPS',
+        'RESTORE',
+        'NEVER',
+        'REST',
+        'SWITCH',
+        'BUTTON',
+        'KNOB',
+        'KEY',
+        'SENSOR',
+        'TIMER',
+        'STATUS',
+    ];
 
     /** A name as it is legal in a program, in capitals, without an underscore twice. */
     public static function identifier(string $name): string
@@ -326,8 +394,15 @@ final readonly class ControlMap
      */
     private static function identifiers(Board $board): array
     {
-        $parts = array_flip([...self::PARTS_OF_A_LINE, ...array_map(static fn(Channel $channel): string => explode('_', self::identifier($channel->name))[0], array_values($board->channels))]);
-        $extends = static fn(string $long, string $short): bool => str_starts_with($long, $short . '_') && isset($parts[explode('_', substr($long, strlen($short) + 1))[0]]);
+        $parts = array_flip([
+            ...self::PARTS_OF_A_LINE,
+            ...array_map(
+                static fn(Channel $channel): string => explode('_', self::identifier($channel->name))[0],
+                array_values($board->channels),
+            ),
+        ]);
+        $extends = static fn(string $long, string $short): bool => str_starts_with($long, $short . '_')
+            && isset($parts[explode('_', substr($long, strlen($short) + 1))[0]]);
         $identifiers = [];
         foreach ($board->lines as $id => $line) {
             $fit = self::identifier($line->name);

@@ -32,7 +32,13 @@ final readonly class GroupStart
                 $sets[] = [$group->name, $group->lines];
             }
         }
-        $sets[] = ['After a power cut', array_keys(array_filter($board->lines, static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true)))];
+        $sets[] = [
+            'After a power cut',
+            array_keys(array_filter(
+                $board->lines,
+                static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true),
+            )),
+        ];
         $starts = [];
         foreach ($sets as [$name, $lines]) {
             $start = self::of($board, $mains, $name, $lines);
@@ -68,7 +74,15 @@ final readonly class GroupStart
         return count($inputs) < 2 ? null : new self(
             $name,
             new Figure('for a moment, all at once', $atOnce, Unit::Ampere, 'Σ n · I', $inputs, 'rated power', self::SOURCE),
-            new Figure('for a moment, one after the other', $most, Unit::Ampere, 'greatest of Σ I (running) + n · I (starting)', $inputs, 'rated power, each start over before the next', self::SOURCE),
+            new Figure(
+                'for a moment, one after the other',
+                $most,
+                Unit::Ampere,
+                'greatest of Σ I (running) + n · I (starting)',
+                $inputs,
+                'rated power, each start over before the next',
+                self::SOURCE,
+            ),
         );
     }
 }

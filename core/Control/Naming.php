@@ -31,7 +31,10 @@ final class Naming
         };
         $letters = $rules->plainLetters ? 'A-Za-z0-9' : '\\p{L}\\p{N}';
         // Whatever may not stand there parts words, as a blank does.
-        $words = array_values(array_filter(self::split('/[^' . $letters . preg_quote(str_replace(' ', '', $rules->signs), '/') . ']+/u', $name), static fn(string $word): bool => '' !== $word));
+        $words = array_values(array_filter(
+            self::split('/[^' . $letters . preg_quote(str_replace(' ', '', $rules->signs), '/') . ']+/u', $name),
+            static fn(string $word): bool => '' !== $word,
+        ));
         $fit = implode($rules->blank, $words);
         if ('' === $fit || $rules->startsWithLetter && 1 !== preg_match('/^\\p{L}/u', $fit)) {
             $fit = self::cased('line', $rules) . ('' === $fit ? '' : $rules->blank . $fit);
@@ -61,7 +64,11 @@ final class Naming
         return match (true) {
             '' === trim($name) => 'it is empty',
             mb_strlen($name) > $rules->most => sprintf('it has %d characters, and %d are allowed', mb_strlen($name), $rules->most),
-            1 === preg_match('/([^' . $letters . preg_quote($rules->signs . $rules->blank, '/') . '])/u', $name, $match) => ' ' === $match[1] ? 'it holds a blank' : sprintf('it holds “%s”', $match[1]),
+            1 === preg_match(
+                '/([^' . $letters . preg_quote($rules->signs . $rules->blank, '/') . '])/u',
+                $name,
+                $match,
+            ) => ' ' === $match[1] ? 'it holds a blank' : sprintf('it holds “%s”', $match[1]),
             LetterCase::Lower === $rules->case && mb_strtolower($name) !== $name => 'it holds capitals',
             LetterCase::Upper === $rules->case && mb_strtoupper($name) !== $name => 'it holds small letters',
             $rules->startsWithLetter && 1 !== preg_match('/^\\p{L}/u', $name) => 'it does not start with a letter',

@@ -33,7 +33,10 @@ final class PulseTimes
         $times = array_map(abs(...), $times);
         $values = [];
         for ($place = 0; $place < count($times) - self::NUMBERS + 1; ++$place) {
-            $value = self::isNear($times[$place], self::HEAD_MICROSECONDS[0]) && self::isNear($times[$place + 1], self::HEAD_MICROSECONDS[1]) ? self::bits($times, $place + 2) : null;
+            $value = self::isNear($times[$place], self::HEAD_MICROSECONDS[0])
+                && self::isNear($times[$place + 1], self::HEAD_MICROSECONDS[1])
+                ? self::bits($times, $place + 2)
+                : null;
             if (null !== $value) {
                 $values[] = $value;
                 $place += self::NUMBERS - 1;

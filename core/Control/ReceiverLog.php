@@ -25,7 +25,10 @@ final class ReceiverLog
     public static function read(string $text): array
     {
         if (strlen($text) > self::GREATEST_BYTES) {
-            throw new \InvalidArgumentException(sprintf('This log has more than %d kB. Paste the part in which you pressed the keys.', self::GREATEST_BYTES / 1000));
+            throw new \InvalidArgumentException(sprintf(
+                'This log has more than %d kB. Paste the part in which you pressed the keys.',
+                self::GREATEST_BYTES / 1000,
+            ));
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new \InvalidArgumentException('This text is not encoded as UTF-8. Paste it from the screen.');
@@ -69,19 +72,37 @@ final class ReceiverLog
 
     private static function code(string $line): ?InfraredCode
     {
-        $bits = 1 === preg_match('/\\b(\\d{1,2})[ -]?bits?\\b/i', $line, $match) || 1 === preg_match('/\\bbits?\\s*[:=]?\\s*(\\d{1,2})\\b/i', $line, $match) ? (int) $match[1] : null;
+        $bits = 1 === preg_match('/\\b(\\d{1,2})[ -]?bits?\\b/i', $line, $match)
+            || 1 === preg_match('/\\bbits?\\s*[:=]?\\s*(\\d{1,2})\\b/i', $line, $match)
+            ? (int) $match[1]
+            : null;
         $isBiPhase = 1 === preg_match('/\\bRC-?[56]\\b/i', $line);
-        if (1 === preg_match('/\\bdec(?:imal)?\\s*[:=]?\\s*(\\d{3,18})\\b/i', $line, $match) || 1 === preg_match('/\\b(\\d{3,18})\\s*\\(?dec(?:imal)?\\b/i', $line, $match)) {
+        if (1 === preg_match(
+            '/\\bdec(?:imal)?\\s*[:=]?\\s*(\\d{3,18})\\b/i',
+            $line,
+            $match,
+        ) || 1 === preg_match('/\\b(\\d{3,18})\\s*\\(?dec(?:imal)?\\b/i', $line, $match)) {
             return self::made(dechex((int) $match[1]), $bits, $isBiPhase);
         }
-        if (1 === preg_match('/\\b(?:raw[- _]?data|data|value|code|hex|received|result)\\s*[:=]?\\s*(?:\\w+\\s*:\\s*)?(0x)?([0-9A-F]{3,18})\\b/i', $line, $match)) {
+        if (1 === preg_match(
+            '/\\b(?:raw[- _]?data|data|value|code|hex|received|result)\\s*[:=]?\\s*(?:\\w+\\s*:\\s*)?(0x)?([0-9A-F]{3,18})\\b/i',
+            $line,
+            $match,
+        )) {
             $isHex = '' !== $match[1] || 1 === preg_match('/\\bhex\\b/i', $line);
 
             return $isHex ? self::made($match[2], $bits, $isBiPhase) : self::unmarked($match[2], $bits, $isBiPhase);
         }
-        if (1 === preg_match('/\\baddr(?:ess)?\\s*[:=]?\\s*(?:0x)?([0-9A-F]{1,4})\\b.*?\\bc(?:om)?m(?:an)?d\\s*[:=]?\\s*(?:0x)?([0-9A-F]{1,2})\\b/i', $line, $match)) {
+        if (1 === preg_match(
+            '/\\baddr(?:ess)?\\s*[:=]?\\s*(?:0x)?([0-9A-F]{1,4})\\b.*?\\bc(?:om)?m(?:an)?d\\s*[:=]?\\s*(?:0x)?([0-9A-F]{1,2})\\b/i',
+            $line,
+            $match,
+        )) {
             // The address and command of another protocol make other bits than ours.
-            return self::namesAnother($line) ? null : self::made(sprintf('%08X', PulseDistance::value((int) hexdec($match[1]), (int) hexdec($match[2]))), 32);
+            return self::namesAnother($line) ? null : self::made(
+                sprintf('%08X', PulseDistance::value((int) hexdec($match[1]), (int) hexdec($match[2]))),
+                32,
+            );
         }
         if (1 === preg_match('/\\b0x([0-9A-F]{3,16})\\b/i', $line, $match)) {
             return self::made($match[1], $bits, $isBiPhase);
@@ -113,7 +134,11 @@ final class ReceiverLog
 
     private static function namesAnother(string $line): bool
     {
-        return (1 === preg_match('/\\bprotocol\\s*[:=]?\\s*(\\w+)/i', $line, $match) || 1 === preg_match('/^\\W*([A-Z][A-Z0-9_]{2,})\\b(?=.*\\baddr)/', $line, $match) && 0 === preg_match('/^addr/i', $match[1]))
+        return (1 === preg_match('/\\bprotocol\\s*[:=]?\\s*(\\w+)/i', $line, $match) || 1 === preg_match(
+            '/^\\W*([A-Z][A-Z0-9_]{2,})\\b(?=.*\\baddr)/',
+            $line,
+            $match,
+        ) && 0 === preg_match('/^addr/i', $match[1]))
             && 0 === preg_match('/^(?:NEC\\w*|PULSE\\w*)$/i', $match[1]);
     }
 
@@ -125,7 +150,12 @@ final class ReceiverLog
     private static function times(string $text): ?array
     {
         $codes = [];
-        $lists = preg_match_all('/[+-]?\\d{2,6}(?:[\\s,;]+[+-]?\\d{2,6}){' . (PulseTimes::LEAST_NUMBERS - 1) . ',}+/', $text, $matches, PREG_OFFSET_CAPTURE);
+        $lists = preg_match_all(
+            '/[+-]?\\d{2,6}(?:[\\s,;]+[+-]?\\d{2,6}){' . (PulseTimes::LEAST_NUMBERS - 1) . ',}+/',
+            $text,
+            $matches,
+            PREG_OFFSET_CAPTURE,
+        );
         foreach (0 < $lists ? $matches[0] : [] as [$list, $offset]) {
             $numbers = preg_split('/[\\s,;]+/', $list);
             foreach (PulseTimes::values(array_map(intval(...), false === $numbers ? [] : $numbers)) as $value) {
@@ -153,6 +183,8 @@ final class ReceiverLog
         $code = new InfraredCode(32 === $bits ? InfraredEncoding::PulseDistance : InfraredEncoding::Raw, $value, $bits);
 
         // 32 bits without complements are some other code: its value is kept as it is.
-        return 32 === $bits && !PulseDistance::isSound($code) && !PulseDistance::isRepeat($code) ? new InfraredCode(InfraredEncoding::Raw, $value, 32) : $code;
+        return 32 === $bits && !PulseDistance::isSound($code) && !PulseDistance::isRepeat($code)
+            ? new InfraredCode(InfraredEncoding::Raw, $value, 32)
+            : $code;
     }
 }

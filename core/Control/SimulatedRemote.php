@@ -9,7 +9,20 @@ final class SimulatedRemote
 {
     private const ADDRESS = 0xD0;
     /** Commands by what is printed on the key; invented. */
-    private const KEYS = ['1' => 0x41, '2' => 0x42, '3' => 0x4A, '4' => 0x4B, '5' => 0x4C, '6' => 0x4D, '7' => 0x4E, '8' => 0x4F, '9' => 0x50, 'all' => 0x51, 'more' => 0x52, 'less' => 0x53];
+    private const KEYS = [
+        '1' => 0x41,
+        '2' => 0x42,
+        '3' => 0x4A,
+        '4' => 0x4B,
+        '5' => 0x4C,
+        '6' => 0x4D,
+        '7' => 0x4E,
+        '8' => 0x4F,
+        '9' => 0x50,
+        'all' => 0x51,
+        'more' => 0x52,
+        'less' => 0x53,
+    ];
 
     /**
      * @return list<string> what is printed on its keys

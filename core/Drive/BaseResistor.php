@@ -23,7 +23,10 @@ final class BaseResistor
      */
     public static function fitting(Board $board, Actuator $actuator, NpnLowSide $driver): ?float
     {
-        $at = static fn(float $ohms): DriverResult => DriverAnalysis::result($board, $actuator->with(driver: new NpnLowSide($driver->transistor, $ohms, $driver->baseEmitterOhms)));
+        $at = static fn(float $ohms): DriverResult => DriverAnalysis::result(
+            $board,
+            $actuator->with(driver: new NpnLowSide($driver->transistor, $ohms, $driver->baseEmitterOhms)),
+        );
         $values = PreferredValues::e12Between(self::LEAST_OHMS, self::GREATEST_OHMS);
         // A smaller resistor always drives harder, so the greatest one that suffices is found by halving.
         $low = 0;

@@ -45,7 +45,14 @@ final readonly class DriverAnalysis
         foreach ($board->actuators() as $id => [, $actuator]) {
             // Lines are usually alike: equal circuits are solved once.
             $silicon = $board->siliconOf($actuator->function);
-            $key = serialize([$actuator->driver, $actuator->relay ?? $board->relay($actuator), $actuator->paired, $board->railVolts($actuator->rail), $silicon->identity->id, $silicon->electrics->supply]);
+            $key = serialize([
+                $actuator->driver,
+                $actuator->relay ?? $board->relay($actuator),
+                $actuator->paired,
+                $board->railVolts($actuator->rail),
+                $silicon->identity->id,
+                $silicon->electrics->supply,
+            ]);
             $results[$id] = $same[$key] ??= self::result($board, $actuator);
         }
 
@@ -71,8 +78,14 @@ final readonly class DriverAnalysis
     }
 
     /** A circuit of single parts: solved at typical values, at the corner that hurts, and where the pin gives most. */
-    private static function circuit(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, SwitchCircuit $circuit, Transistor|Mosfet|DarlingtonArray|BridgeDriver|null $switch): DriverResult
-    {
+    private static function circuit(
+        Silicon $silicon,
+        Relay $relay,
+        Spread $rail,
+        float $ambient,
+        SwitchCircuit $circuit,
+        Transistor|Mosfet|DarlingtonArray|BridgeDriver|null $switch,
+    ): DriverResult {
         $typical = $circuit->typical();
         $nominal = $circuit->on($typical);
         // Pull-in is hardest with the least drive, the least gain, the lowest rail and the coil that wants most current, warm.
@@ -88,7 +101,10 @@ final readonly class DriverAnalysis
         foreach ($parameters as $name => $parameter) {
             if ($parameter->spread->min < $parameter->spread->max) {
                 // The coil’s own warmth is named by itself.
-                $corner[] = $parameter->label . ' ' . QuantityPrinter::rounded('coilOhms' === $name ? $parameter->worst() : $hurt[$name], $parameter->unit);
+                $corner[] = $parameter->label . ' ' . QuantityPrinter::rounded(
+                    'coilOhms' === $name ? $parameter->worst() : $hurt[$name],
+                    $parameter->unit,
+                );
             }
         }
         $corner[] = QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil';
@@ -96,30 +112,93 @@ final readonly class DriverAnalysis
         foreach (array_slice($parameters, 4) as $parameter) {
             $inputs[] = $parameter->label . ' = ' . QuantityPrinter::rounded($parameter->spread->typ, $parameter->unit);
         }
-        $pinAmps = new Figure('greatest pin current', $circuit->greatestPinAmps(), Unit::Ampere, '(supply − junctions) ÷ (resistor in series + resistance of the pin)', $inputs, 'highest pin supply, least resistance, least drop', self::OHM);
+        $pinAmps = new Figure(
+            'greatest pin current',
+            $circuit->greatestPinAmps(),
+            Unit::Ampere,
+            '(supply − junctions) ÷ (resistor in series + resistance of the pin)',
+            $inputs,
+            'highest pin supply, least resistance, least drop',
+            self::OHM,
+        );
         $baseAmps = $nominal->baseAmps;
 
         return new DriverResult(
             self::pinBears($silicon, abs($nominal->pinAmps), $pinAmps),
             self::pullIn($relay, $nominal->coilVolts, $worst->coilVolts, $ambient, $inputs, implode(', ', $corner), self::MODEL),
             self::coilBears($relay, $nominal->coilVolts, $rail->max - $strongest->switchVolts, $ambient),
-            new Figure('coil current', $nominal->coilAmps, Unit::Ampere, '(V_rail − V_switch) ÷ R_coil', ['V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt), 'V_switch = ' . QuantityPrinter::rounded($nominal->switchVolts, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::MODEL),
+            new Figure(
+                'coil current',
+                $nominal->coilAmps,
+                Unit::Ampere,
+                '(V_rail − V_switch) ÷ R_coil',
+                [
+                    'V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt),
+                    'V_switch = ' . QuantityPrinter::rounded($nominal->switchVolts, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm),
+                ],
+                self::NOMINAL,
+                self::MODEL,
+            ),
             abs($nominal->pinAmps),
             $pinAmps,
             self::hotRestart($relay, $nominal->coilVolts, $worst->coilVolts, $ambient),
             // What stays as it was left lets go by no voltage.
             null === $relay->bistable ? self::releases($relay, $off->coilVolts, $offWorst->coilVolts, $ambient) : null,
-            null === $baseAmps ? null : new Figure('forced gain', $rail->typ / $relay->coilResistance->typ / max($baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [...$inputs, 'V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm), 'I_B = ' . QuantityPrinter::rounded($baseAmps, Unit::Ampere)], self::NOMINAL, 'common practice: 10 drives hard, 20 is tolerable'),
-            null === $baseAmps ? null : new Figure('collector–emitter voltage', $loaded->switchVolts, Unit::Volt, 'V_rail − I_C · R_coil', ['V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm), 'I_C = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere), 'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps ?? 0.0, Unit::Ampere)], 'least gain and drive, highest rail, cold coil of least resistance', self::MODEL),
-            switchWatts: new Figure('heat in the switch', $loaded->switchVolts * $loaded->coilAmps, Unit::Watt, 'V_switch · I_coil', ['V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt), 'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere)], 'least drive, highest rail, cold coil', self::MODEL),
+            null === $baseAmps ? null : new Figure(
+                'forced gain',
+                $rail->typ / $relay->coilResistance->typ / max($baseAmps, 1e-12),
+                Unit::Ratio,
+                '(V_rail ÷ R_coil) ÷ I_B',
+                [
+                    ...$inputs,
+                    'V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm),
+                    'I_B = ' . QuantityPrinter::rounded($baseAmps, Unit::Ampere),
+                ],
+                self::NOMINAL,
+                'common practice: 10 drives hard, 20 is tolerable',
+            ),
+            null === $baseAmps ? null : new Figure(
+                'collector–emitter voltage',
+                $loaded->switchVolts,
+                Unit::Volt,
+                'V_rail − I_C · R_coil',
+                [
+                    'V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm),
+                    'I_C = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere),
+                    'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps ?? 0.0, Unit::Ampere),
+                ],
+                'least gain and drive, highest rail, cold coil of least resistance',
+                self::MODEL,
+            ),
+            switchWatts: new Figure(
+                'heat in the switch',
+                $loaded->switchVolts * $loaded->coilAmps,
+                Unit::Watt,
+                'V_switch · I_coil',
+                [
+                    'V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt),
+                    'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere),
+                ],
+                'least drive, highest rail, cold coil',
+                self::MODEL,
+            ),
             typicalSwitchWatts: $nominal->switchVolts * $nominal->coilAmps,
             gateVolts: isset($nominal->nodes['gate']) ? [$nominal->nodes['gate'], $worst->nodes['gate']] : null,
             switchBears: null === $switch ? null : self::switchBears($switch, $relay, $rail),
         );
     }
 
-    private static function module(Silicon $silicon, Relay $relay, Spread $rail, float $ambient, OptoModule $module, OptoModuleInput $driver): DriverResult
-    {
+    private static function module(
+        Silicon $silicon,
+        Relay $relay,
+        Spread $rail,
+        float $ambient,
+        OptoModule $module,
+        OptoModuleInput $driver,
+    ): DriverResult {
         $input = new ModuleInput($module, $driver, $silicon->electrics, $rail);
         $electrics = $silicon->electrics;
         $isLow = $input->isActiveLow();
@@ -140,25 +219,89 @@ final readonly class DriverAnalysis
             'V_supply = ' . QuantityPrinter::rounded($supplied->typ, Unit::Volt),
         ];
         $operates = [...$inputs, 'I_operate = ' . QuantityPrinter::rounded($module->operateAmps, Unit::Ampere),];
-        $releases = [...$inputs, 'I_release = ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere), 'pin high = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt)];
+        $releases = [
+            ...$inputs,
+            'I_release = ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere),
+            'pin high = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt),
+        ];
         $source = 'series circuit with exponential LEDs; currents of the module from its part file';
         $coil = $rail->typ - $module->coilDrop->typ;
         $coilWorst = $rail->min - $module->coilDrop->max;
 
         return new DriverResult(
             new Margin(
-                (new Figure('input current over operate current', $on / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', ['I_in = ' . QuantityPrinter::rounded($on, Unit::Ampere), ...$operates], self::NOMINAL, $source))->outOf($on, $module->operateAmps, Unit::Ampere),
-                (new Figure('input current over operate current', $onWorst / $module->operateAmps, Unit::Ratio, 'I_in ÷ I_operate', ['I_in = ' . QuantityPrinter::rounded($onWorst, Unit::Ampere), ...$operates], 'lowest supply, highest LED voltages and resistor', $source))->outOf($onWorst, $module->operateAmps, Unit::Ampere),
+                (new Figure(
+                    'input current over operate current',
+                    $on / $module->operateAmps,
+                    Unit::Ratio,
+                    'I_in ÷ I_operate',
+                    ['I_in = ' . QuantityPrinter::rounded($on, Unit::Ampere), ...$operates],
+                    self::NOMINAL,
+                    $source,
+                ))->outOf($on, $module->operateAmps, Unit::Ampere),
+                (new Figure(
+                    'input current over operate current',
+                    $onWorst / $module->operateAmps,
+                    Unit::Ratio,
+                    'I_in ÷ I_operate',
+                    ['I_in = ' . QuantityPrinter::rounded($onWorst, Unit::Ampere), ...$operates],
+                    'lowest supply, highest LED voltages and resistor',
+                    $source,
+                ))->outOf($onWorst, $module->operateAmps, Unit::Ampere),
             ),
-            self::pullIn($relay, $coil, $coilWorst, $ambient, ['module’s own transistor keeps ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt)], 'lowest rail, greatest drop in the module, ' . QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil', $source),
+            self::pullIn(
+                $relay,
+                $coil,
+                $coilWorst,
+                $ambient,
+                ['module’s own transistor keeps ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt)],
+                'lowest rail, greatest drop in the module, ' . QuantityPrinter::rounded($ambient, Unit::Celsius) . ' at the coil',
+                $source,
+            ),
             self::coilBears($relay, $coil, $rail->max - $module->coilDrop->min, $ambient),
-            new Figure('coil current', $coil / $relay->coilResistance->typ, Unit::Ampere, '(V_rail − V_drop) ÷ R_coil', ['V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt), 'V_drop = ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)], self::NOMINAL, self::OHM),
+            new Figure(
+                'coil current',
+                $coil / $relay->coilResistance->typ,
+                Unit::Ampere,
+                '(V_rail − V_drop) ÷ R_coil',
+                [
+                    'V_rail = ' . QuantityPrinter::rounded($rail->typ, Unit::Volt),
+                    'V_drop = ' . QuantityPrinter::rounded($module->coilDrop->typ, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm),
+                ],
+                self::NOMINAL,
+                self::OHM,
+            ),
             $on,
-            new Figure('greatest pin current', $greatest, Unit::Ampere, '(V_supply − V_LEDs) ÷ R', $inputs, 'highest supply, lowest LED voltages', $source),
+            new Figure(
+                'greatest pin current',
+                $greatest,
+                Unit::Ampere,
+                '(V_supply − V_LEDs) ÷ R',
+                $inputs,
+                'highest supply, lowest LED voltages',
+                $source,
+            ),
             self::hotRestart($relay, $coil, $coilWorst, $ambient),
             staysOff: new Margin(
-                (new Figure('release current over residual current', $module->releaseAmps / max($off, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'I_residual = ' . QuantityPrinter::rounded($off, Unit::Ampere)], self::NOMINAL, $source))->outOf($module->releaseAmps, $off, Unit::Ampere),
-                (new Figure('release current over residual current', $module->releaseAmps / max($offWorst, 1e-12), Unit::Ratio, 'I_release ÷ I_residual', [...$releases, 'I_residual = ' . QuantityPrinter::rounded($offWorst, Unit::Ampere)], 'highest supply, lowest LED voltages, lowest pin supply', $source))->outOf($module->releaseAmps, $offWorst, Unit::Ampere),
+                (new Figure(
+                    'release current over residual current',
+                    $module->releaseAmps / max($off, 1e-12),
+                    Unit::Ratio,
+                    'I_release ÷ I_residual',
+                    [...$releases, 'I_residual = ' . QuantityPrinter::rounded($off, Unit::Ampere)],
+                    self::NOMINAL,
+                    $source,
+                ))->outOf($module->releaseAmps, $off, Unit::Ampere),
+                (new Figure(
+                    'release current over residual current',
+                    $module->releaseAmps / max($offWorst, 1e-12),
+                    Unit::Ratio,
+                    'I_release ÷ I_residual',
+                    [...$releases, 'I_residual = ' . QuantityPrinter::rounded($offWorst, Unit::Ampere)],
+                    'highest supply, lowest LED voltages, lowest pin supply',
+                    $source,
+                ))->outOf($module->releaseAmps, $offWorst, Unit::Ampere),
             ),
         );
     }
@@ -169,12 +312,32 @@ final readonly class DriverAnalysis
         $amps = $silicon->electrics->supply->typ / ($relay->coilResistance->typ + $silicon->electrics->sourceResistance->typ);
         $greatest = $silicon->electrics->supply->max / ($relay->coilResistance->min + $silicon->electrics->sourceResistance->min);
         $least = $silicon->electrics->supply->min * $relay->coilResistance->min / ($relay->coilResistance->min + $silicon->electrics->sourceResistance->max);
-        $inputs = ['V_DD = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt), 'R_pin = ' . QuantityPrinter::rounded($silicon->electrics->sourceResistance->typ, Unit::Ohm), 'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm)];
-        $pinAmps = new Figure('greatest pin current', $greatest, Unit::Ampere, 'V_DD ÷ (R_coil + R_pin)', $inputs, 'highest pin supply, lowest coil resistance', self::OHM);
+        $inputs = [
+            'V_DD = ' . QuantityPrinter::rounded($silicon->electrics->supply->typ, Unit::Volt),
+            'R_pin = ' . QuantityPrinter::rounded($silicon->electrics->sourceResistance->typ, Unit::Ohm),
+            'R_coil = ' . QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm),
+        ];
+        $pinAmps = new Figure(
+            'greatest pin current',
+            $greatest,
+            Unit::Ampere,
+            'V_DD ÷ (R_coil + R_pin)',
+            $inputs,
+            'highest pin supply, lowest coil resistance',
+            self::OHM,
+        );
 
         return new DriverResult(
             self::pinBears($silicon, $amps, $pinAmps),
-            self::pullIn($relay, $amps * $relay->coilResistance->typ, $least, $ambient, $inputs, 'lowest pin supply, greatest pin resistance', self::OHM),
+            self::pullIn(
+                $relay,
+                $amps * $relay->coilResistance->typ,
+                $least,
+                $ambient,
+                $inputs,
+                'lowest pin supply, greatest pin resistance',
+                self::OHM,
+            ),
             self::coilBears($relay, $amps * $relay->coilResistance->typ, $silicon->electrics->supply->max, $ambient),
             new Figure('coil current', $amps, Unit::Ampere, 'V_DD ÷ (R_coil + R_pin)', $inputs, self::NOMINAL, self::OHM),
             $amps,
@@ -188,12 +351,36 @@ final readonly class DriverAnalysis
     {
         $celsius = $ambient + self::COIL_RISE_KELVIN;
         $needed = $relay->operateVolts($celsius);
-        $inputs = [sprintf('coil at %s: %s of air and %s of its own', QuantityPrinter::rounded($celsius, Unit::Celsius), QuantityPrinter::rounded($ambient, Unit::Celsius), QuantityPrinter::rounded(self::COIL_RISE_KELVIN, Unit::Celsius)), 'V_operate = ' . QuantityPrinter::rounded($needed, Unit::Volt) . ', that at 20 °C · (1 + 0.0039·ΔT)'];
+        $inputs = [
+            sprintf(
+                'coil at %s: %s of air and %s of its own',
+                QuantityPrinter::rounded($celsius, Unit::Celsius),
+                QuantityPrinter::rounded($ambient, Unit::Celsius),
+                QuantityPrinter::rounded(self::COIL_RISE_KELVIN, Unit::Celsius),
+            ),
+            'V_operate = ' . QuantityPrinter::rounded($needed, Unit::Volt) . ', that at 20 °C · (1 + 0.0039·ΔT)',
+        ];
         $source = 'copper, 0.39 %/K; 35 K of the coil’s own heat, from memory';
 
         return new Margin(
-            (new Figure('coil voltage over hot operate voltage', $volts / $needed, Unit::Ratio, 'V_coil ÷ V_operate', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt)], 'typical values, coil hot', $source))->outOf($volts, $needed, Unit::Volt),
-            (new Figure('coil voltage over hot operate voltage', $worstVolts / $needed, Unit::Ratio, 'V_coil ÷ V_operate', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt)], 'the corner that hurts, coil hot', $source))->outOf($worstVolts, $needed, Unit::Volt),
+            (new Figure(
+                'coil voltage over hot operate voltage',
+                $volts / $needed,
+                Unit::Ratio,
+                'V_coil ÷ V_operate',
+                [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt)],
+                'typical values, coil hot',
+                $source,
+            ))->outOf($volts, $needed, Unit::Volt),
+            (new Figure(
+                'coil voltage over hot operate voltage',
+                $worstVolts / $needed,
+                Unit::Ratio,
+                'V_coil ÷ V_operate',
+                [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt)],
+                'the corner that hurts, coil hot',
+                $source,
+            ))->outOf($worstVolts, $needed, Unit::Volt),
         );
     }
 
@@ -201,48 +388,136 @@ final readonly class DriverAnalysis
     private static function releases(Relay $relay, float $volts, float $worstVolts, float $ambient): Margin
     {
         $limit = $relay->releaseRatio * $relay->coilVolts;
-        $figure = static fn(float $left, string $corner): Figure => (new Figure('release voltage over what is left', $limit / max($left, 1e-6), Unit::Ratio, 'V_release ÷ V_coil', ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)], $corner, self::MODEL))->outOf($limit, $left, Unit::Volt);
+        $figure = static fn(float $left, string $corner): Figure => (new Figure(
+            'release voltage over what is left',
+            $limit / max($left, 1e-6),
+            Unit::Ratio,
+            'V_release ÷ V_coil',
+            ['V_release = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($left, Unit::Volt)],
+            $corner,
+            self::MODEL,
+        ))->outOf($limit, $left, Unit::Volt);
 
-        return new Margin($figure($volts, self::NOMINAL), $figure($worstVolts, sprintf('greatest gain at %s, pin at its worst off level', QuantityPrinter::rounded(Warmth::warmest($ambient), Unit::Celsius))));
+        return new Margin(
+            $figure($volts, self::NOMINAL),
+            $figure(
+                $worstVolts,
+                sprintf(
+                    'greatest gain at %s, pin at its worst off level',
+                    QuantityPrinter::rounded(Warmth::warmest($ambient), Unit::Celsius),
+                ),
+            ),
+        );
     }
 
     private static function pinBears(Silicon $silicon, float $amps, Figure $greatest): Margin
     {
-        $inputs = ['I_permitted = ' . QuantityPrinter::rounded($silicon->electrics->plannedPinAmps, Unit::Ampere), 'I_pin = ' . QuantityPrinter::rounded($amps, Unit::Ampere) . ', at most ' . $greatest->printed()];
+        $inputs = [
+            'I_permitted = ' . QuantityPrinter::rounded($silicon->electrics->plannedPinAmps, Unit::Ampere),
+            'I_pin = ' . QuantityPrinter::rounded($amps, Unit::Ampere) . ', at most ' . $greatest->printed(),
+        ];
         $source = 'limits of ' . $silicon->identity->name . ', ' . $silicon->identity->basis->words();
 
         return new Margin(
-            new Figure('permitted over actual pin current', $silicon->electrics->plannedPinAmps / max($amps, 1e-12), Unit::Ratio, 'I_permitted ÷ I_pin', $inputs, self::NOMINAL, $source),
-            new Figure('permitted over actual pin current', $silicon->electrics->plannedPinAmps / max($greatest->value, 1e-12), Unit::Ratio, 'I_permitted ÷ I_pin', $inputs, $greatest->corner, $source),
+            new Figure(
+                'permitted over actual pin current',
+                $silicon->electrics->plannedPinAmps / max($amps, 1e-12),
+                Unit::Ratio,
+                'I_permitted ÷ I_pin',
+                $inputs,
+                self::NOMINAL,
+                $source,
+            ),
+            new Figure(
+                'permitted over actual pin current',
+                $silicon->electrics->plannedPinAmps / max($greatest->value, 1e-12),
+                Unit::Ratio,
+                'I_permitted ÷ I_pin',
+                $inputs,
+                $greatest->corner,
+                $source,
+            ),
         );
     }
 
     /**
      * @param list<string> $inputs
      */
-    private static function pullIn(Relay $relay, float $volts, float $worstVolts, float $ambient, array $inputs, string $worstCorner, string $source): Margin
-    {
+    private static function pullIn(
+        Relay $relay,
+        float $volts,
+        float $worstVolts,
+        float $ambient,
+        array $inputs,
+        string $worstCorner,
+        string $source,
+    ): Margin {
         $cold = $relay->operateVolts(20.0);
         $warm = $relay->operateVolts(max(20.0, $ambient));
 
         return new Margin(
-            (new Figure('coil voltage over operate voltage', $volts / $cold, Unit::Ratio, 'V_coil ÷ V_operate', [...$inputs, 'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($cold, Unit::Volt)], self::NOMINAL, $source))->outOf($volts, $cold, Unit::Volt),
-            (new Figure('coil voltage over operate voltage', $worstVolts / $warm, Unit::Ratio, 'V_coil ÷ V_operate', ['V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt), 'V_operate = ' . QuantityPrinter::rounded($warm, Unit::Volt) . ', that at 20 °C · (1 + 0.0039·ΔT)'], $worstCorner, $source))->outOf($worstVolts, $warm, Unit::Volt),
+            (new Figure(
+                'coil voltage over operate voltage',
+                $volts / $cold,
+                Unit::Ratio,
+                'V_coil ÷ V_operate',
+                [
+                    ...$inputs,
+                    'V_coil = ' . QuantityPrinter::rounded($volts, Unit::Volt),
+                    'V_operate = ' . QuantityPrinter::rounded($cold, Unit::Volt),
+                ],
+                self::NOMINAL,
+                $source,
+            ))->outOf($volts, $cold, Unit::Volt),
+            (new Figure(
+                'coil voltage over operate voltage',
+                $worstVolts / $warm,
+                Unit::Ratio,
+                'V_coil ÷ V_operate',
+                [
+                    'V_coil = ' . QuantityPrinter::rounded($worstVolts, Unit::Volt),
+                    'V_operate = ' . QuantityPrinter::rounded($warm, Unit::Volt) . ', that at 20 °C · (1 + 0.0039·ΔT)',
+                ],
+                $worstCorner,
+                $source,
+            ))->outOf($worstVolts, $warm, Unit::Volt),
         );
     }
 
     private static function switchBears(Transistor|Mosfet|DarlingtonArray|BridgeDriver $switch, Relay $relay, Spread $rail): Margin
     {
-        $figure = static fn(float $amps, string $corner): Figure => (new Figure('rated over actual current of the switch', $switch->greatestAmps / $amps, Unit::Ratio, 'I_rated ÷ I_coil', ['I_rated = ' . QuantityPrinter::rounded($switch->greatestAmps, Unit::Ampere), 'I_coil = ' . QuantityPrinter::rounded($amps, Unit::Ampere)], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words()))->outOf($switch->greatestAmps, $amps, Unit::Ampere);
+        $figure = static fn(float $amps, string $corner): Figure => (new Figure(
+            'rated over actual current of the switch',
+            $switch->greatestAmps / $amps,
+            Unit::Ratio,
+            'I_rated ÷ I_coil',
+            [
+                'I_rated = ' . QuantityPrinter::rounded($switch->greatestAmps, Unit::Ampere),
+                'I_coil = ' . QuantityPrinter::rounded($amps, Unit::Ampere),
+            ],
+            $corner,
+            $switch->identity->name . ', ' . $switch->identity->basis->words(),
+        ))->outOf($switch->greatestAmps, $amps, Unit::Ampere);
 
-        return new Margin($figure($rail->typ / $relay->coilResistance->typ, self::NOMINAL), $figure($rail->max / $relay->coilResistance->min, 'highest rail, lowest coil resistance'));
+        return new Margin(
+            $figure($rail->typ / $relay->coilResistance->typ, self::NOMINAL),
+            $figure($rail->max / $relay->coilResistance->min, 'highest rail, lowest coil resistance'),
+        );
     }
 
     private static function coilBears(Relay $relay, float $volts, float $greatestVolts, float $ambient): Margin
     {
         $cold = $relay->greatestCoilVolts(20.0);
         $warm = $relay->greatestCoilVolts(max(20.0, $ambient));
-        $figure = static fn(float $limit, float $has, string $corner): Figure => (new Figure('permitted over actual coil voltage', $limit / max($has, 1e-6), Unit::Ratio, 'V_greatest ÷ V_coil', ['V_greatest = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($has, Unit::Volt)], $corner, $relay->identity->name . ', ' . $relay->identity->basis->words() . '; less in warm air'))->outOf($has, $limit, Unit::Volt);
+        $figure = static fn(float $limit, float $has, string $corner): Figure => (new Figure(
+            'permitted over actual coil voltage',
+            $limit / max($has, 1e-6),
+            Unit::Ratio,
+            'V_greatest ÷ V_coil',
+            ['V_greatest = ' . QuantityPrinter::rounded($limit, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($has, Unit::Volt)],
+            $corner,
+            $relay->identity->name . ', ' . $relay->identity->basis->words() . '; less in warm air',
+        ))->outOf($has, $limit, Unit::Volt);
 
         return new Margin(
             $figure($cold, $volts, self::NOMINAL),

@@ -52,7 +52,15 @@ final class DriverChoice
     public static function ways(Board $board, Actuator $actuator, array $parts, \Closure $moves): array
     {
         $ways = [];
-        $candidates = null === $board->relay($actuator)->solidState ? [] : [['direct', 'Straight on the pin', new DirectDrive(), [], 0, 0.0, 'no part at all; the pin feeds the input of the solid-state relay']];
+        $candidates = null === $board->relay($actuator)->solidState ? [] : [[
+            'direct',
+            'Straight on the pin',
+            new DirectDrive(),
+            [],
+            0,
+            0.0,
+            'no part at all; the pin feeds the input of the solid-state relay',
+        ]];
         foreach ($parts as $part) {
             array_push($candidates, ...self::candidates($board, $actuator, $part, $parts));
         }
@@ -62,9 +70,25 @@ final class DriverChoice
             // As the edit would make it: a circuit brings its own active level.
             $driven = $actuator->with(driver: $driver, activeLevel: Actuator::levelOf($driver));
             $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver instanceof OptoModuleInput ? 0.0 : $diode);
-            $ways[] = new DriverWay($id, $title, $driver, $used, DriverAnalysis::result($with, $driven), $moves($with, $driven), $count, $area, $price, $trade);
+            $ways[] = new DriverWay(
+                $id,
+                $title,
+                $driver,
+                $used,
+                DriverAnalysis::result($with, $driven),
+                $moves($with, $driven),
+                $count,
+                $area,
+                $price,
+                $trade,
+            );
         }
-        $rank = static fn(DriverWay $way): array => [!$way->isSound(), !$board->houseRules->prefers($way->driver), -min(self::AMPLE, round($way->margin(), 2)), $way->price];
+        $rank = static fn(DriverWay $way): array => [
+            !$way->isSound(),
+            !$board->houseRules->prefers($way->driver),
+            -min(self::AMPLE, round($way->margin(), 2)),
+            $way->price,
+        ];
         usort($ways, static fn(DriverWay $a, DriverWay $b): int => $rank($a) <=> $rank($b));
 
         return $ways;
@@ -92,34 +116,98 @@ final class DriverChoice
             if (!$part instanceof BridgeDriver) {
                 return;
             }
-            yield ['bridge:' . $id, $name, new BridgeOutput($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'turns the current round: the only way for a relay with one winding'];
+            yield [
+                'bridge:' . $id,
+                $name,
+                new BridgeOutput($id),
+                [$part],
+                1,
+                self::PACKAGE_SQUARE_METRES,
+                'turns the current round: the only way for a relay with one winding',
+            ];
         }
         if ($part instanceof Transistor && !$part->isPnp) {
             $with = $board->withPart($part);
             $driver = new NpnLowSide($id, 470.0, self::HOLD_OHMS);
             $fit = BaseResistor::fitting($with, $actuator->with(driver: $driver), $driver) ?? 470.0;
-            yield ['npn:' . $id, sprintf('%s with %s', $name, $ohms($fit)), new NpnLowSide($id, $fit, self::HOLD_OHMS), [$part], 4, 4 * self::SMALL_SQUARE_METRES, 'cheapest; a few milliamperes from the pin'];
+            yield [
+                'npn:' . $id,
+                sprintf('%s with %s', $name, $ohms($fit)),
+                new NpnLowSide($id, $fit, self::HOLD_OHMS),
+                [$part],
+                4,
+                4 * self::SMALL_SQUARE_METRES,
+                'cheapest; a few milliamperes from the pin',
+            ];
         }
         if ($part instanceof Mosfet) {
-            yield ['mosfet:' . $id, $name, new MosfetLowSide($id, self::GATE_OHMS, self::HOLD_OHMS), [$part], 4, 4 * self::SMALL_SQUARE_METRES, 'next to nothing from the pin, next to no drop; only as good as its gate voltage'];
+            yield [
+                'mosfet:' . $id,
+                $name,
+                new MosfetLowSide($id, self::GATE_OHMS, self::HOLD_OHMS),
+                [$part],
+                4,
+                4 * self::SMALL_SQUARE_METRES,
+                'next to nothing from the pin, next to no drop; only as good as its gate voltage',
+            ];
         }
         if ($part instanceof DarlingtonArray) {
-            yield ['array:' . $id, $name, new ArrayChannel($id), [$part], 1, self::PACKAGE_SQUARE_METRES, 'fewest parts; keeps about a volt from the coil'];
+            yield [
+                'array:' . $id,
+                $name,
+                new ArrayChannel($id),
+                [$part],
+                1,
+                self::PACKAGE_SQUARE_METRES,
+                'fewest parts; keeps about a volt from the coil',
+            ];
         }
         $npn = self::first($parts, Transistor::class, static fn(Transistor $one): bool => !$one->isPnp);
         if ($part instanceof Transistor && $part->isPnp && null !== $npn) {
             $high = self::highSide($board->withPart($part, $npn), $actuator, $npn, $part);
-            yield ['high:' . $id, sprintf('%s and %s, high side', $npn->identity->name, $name), $high, [$npn, $part], 7, 7 * self::SMALL_SQUARE_METRES, 'the coil has one end on ground; for rails above the pin’s supply'];
+            yield [
+                'high:' . $id,
+                sprintf('%s and %s, high side', $npn->identity->name, $name),
+                $high,
+                [$npn, $part],
+                7,
+                7 * self::SMALL_SQUARE_METRES,
+                'the coil has one end on ground; for rails above the pin’s supply',
+            ];
             $inverting = self::inverting($board->withPart($part, $npn), $actuator, $part, $npn);
-            yield ['inverting:' . $id, sprintf('%s and %s, inverting', $name, $npn->identity->name), $inverting, [$part, $npn], 7, 7 * self::SMALL_SQUARE_METRES, 'active low, for a pin that must be high at reset'];
+            yield [
+                'inverting:' . $id,
+                sprintf('%s and %s, inverting', $name, $npn->identity->name),
+                $inverting,
+                [$part, $npn],
+                7,
+                7 * self::SMALL_SQUARE_METRES,
+                'active low, for a pin that must be high at reset',
+            ];
         }
         if ($part instanceof OptoCoupler && null !== $npn) {
             $driver = self::coupler($board->withPart($part, $npn), $actuator, $part, $npn);
-            yield ['coupler:' . $id, sprintf('%s with %s', $name, $npn->identity->name), $driver, [$part, $npn], 6, 5 * self::SMALL_SQUARE_METRES + self::PACKAGE_SQUARE_METRES, 'keeps the two sides apart where supplies and grounds are apart too'];
+            yield [
+                'coupler:' . $id,
+                sprintf('%s with %s', $name, $npn->identity->name),
+                $driver,
+                [$part, $npn],
+                6,
+                5 * self::SMALL_SQUARE_METRES + self::PACKAGE_SQUARE_METRES,
+                'keeps the two sides apart where supplies and grounds are apart too',
+            ];
         }
         if ($part instanceof OptoModule && null !== $actuator->relay) {
             foreach ($part->hasTriggerJumper ? [Level::Low, Level::High] : [$part->activeLevel] as $level) {
-                yield ['module:' . $id . ':' . $level->value, $name . ($part->hasTriggerJumper ? ', set active ' . $level->value : ''), new OptoModuleInput($id, $level), [$part], 0, self::MODULE_SQUARE_METRES, 'nothing to solder; bulky, and its values are whatever was bought'];
+                yield [
+                    'module:' . $id . ':' . $level->value,
+                    $name . ($part->hasTriggerJumper ? ', set active ' . $level->value : ''),
+                    new OptoModuleInput($id, $level),
+                    [$part],
+                    0,
+                    self::MODULE_SQUARE_METRES,
+                    'nothing to solder; bulky, and its values are whatever was bought',
+                ];
             }
         }
     }
@@ -130,7 +218,12 @@ final class DriverChoice
         $rail = $board->railVolts($actuator->rail)->typ;
         $pinVolts = $board->siliconOf($actuator->function)->electrics->supply->typ;
         $base = $rail / $relay->coilResistance->typ / $board->houseRules->forcedGain;
-        $driver = new HighSidePair($npn->identity->id, $pnp->identity->id, self::below(($pinVolts - 0.7) / max($base / $board->houseRules->forcedGain, 1e-4)), self::below(max(0.5, $rail - 1.0) / $base));
+        $driver = new HighSidePair(
+            $npn->identity->id,
+            $pnp->identity->id,
+            self::below(($pinVolts - 0.7) / max($base / $board->houseRules->forcedGain, 1e-4)),
+            self::below(max(0.5, $rail - 1.0) / $base),
+        );
 
         return self::stepDown($board, $actuator, $driver, ['couplingOhms', 'baseOhms']);
     }
@@ -141,7 +234,12 @@ final class DriverChoice
         $rail = $board->railVolts($actuator->rail)->typ;
         $pinVolts = $board->siliconOf($actuator->function)->electrics->supply->typ;
         $base = $rail / $relay->coilResistance->typ / $board->houseRules->forcedGain;
-        $driver = new InvertingPair($pnp->identity->id, $npn->identity->id, self::below(($pinVolts - 0.8) / max($base / $board->houseRules->forcedGain, 1e-4)), self::below(($pinVolts - 0.9) / $base));
+        $driver = new InvertingPair(
+            $pnp->identity->id,
+            $npn->identity->id,
+            self::below(($pinVolts - 0.8) / max($base / $board->houseRules->forcedGain, 1e-4)),
+            self::below(($pinVolts - 0.9) / $base),
+        );
 
         return self::stepDown($board, $actuator, $driver, ['couplingOhms', 'inputOhms']);
     }
@@ -152,7 +250,12 @@ final class DriverChoice
         $rail = $board->railVolts($actuator->rail)->typ;
         $pinVolts = $board->siliconOf($actuator->function)->electrics->supply->typ;
         $base = $rail / $relay->coilResistance->typ / $board->houseRules->forcedGain;
-        $driver = new CouplerDriver($coupler->identity->id, $npn->identity->id, self::below(($pinVolts - $coupler->ledVolts->typ) / self::LED_AMPS), self::below(max(0.5, $rail - 1.1) / $base));
+        $driver = new CouplerDriver(
+            $coupler->identity->id,
+            $npn->identity->id,
+            self::below(($pinVolts - $coupler->ledVolts->typ) / self::LED_AMPS),
+            self::below(max(0.5, $rail - 1.1) / $base),
+        );
 
         return self::stepDown($board, $actuator, $driver, ['ledOhms', 'couplingOhms']);
     }

@@ -61,7 +61,12 @@ final readonly class DriverWay
     /** The least margin of all its hand-offs at the worst corner. */
     public function margin(): float
     {
-        return min($this->result->pullIn->worst->value, $this->result->pin->worst->value, $this->result->staysOff->worst->value ?? INF, $this->result->switchBears->worst->value ?? INF);
+        return min(
+            $this->result->pullIn->worst->value,
+            $this->result->pin->worst->value,
+            $this->result->staysOff->worst->value ?? INF,
+            $this->result->switchBears->worst->value ?? INF,
+        );
     }
 
     /**

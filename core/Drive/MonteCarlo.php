@@ -48,7 +48,12 @@ final readonly class MonteCarlo
                 $state ^= ($state << 13) & 0xFFFFFFFF;
                 $state ^= $state >> 17;
                 $state ^= ($state << 5) & 0xFFFFFFFF;
-                $values[$name] = self::triangular($state / 4294967296, $parameter->spread->min, $parameter->spread->typ, $parameter->spread->max);
+                $values[$name] = self::triangular(
+                    $state / 4294967296,
+                    $parameter->spread->min,
+                    $parameter->spread->typ,
+                    $parameter->spread->max,
+                );
             }
             $values['coilOhms'] *= $hot;
             $margins[] = $margin = $circuit->on($values)->coilVolts / $needed;

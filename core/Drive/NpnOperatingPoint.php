@@ -80,7 +80,10 @@ final readonly class NpnOperatingPoint
         $full = $circuit->railVolts * $coilConductance;
         $collectorAmps = min($circuit->gain * $baseAmps, 0.97 * $full);
 
-        return [self::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps), $collectorAmps < 0.95 * $full ? $circuit->railVolts - $collectorAmps / $coilConductance : 0.1];
+        return [
+            self::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps),
+            $collectorAmps < 0.95 * $full ? $circuit->railVolts - $collectorAmps / $coilConductance : 0.1,
+        ];
     }
 
     private static function at(NpnCircuit $circuit, float $base, float $collector): self
@@ -89,6 +92,13 @@ final readonly class NpnOperatingPoint
         $baseAmps = $driveAmps - (null === $circuit->baseEmitterOhms ? 0.0 : $base / $circuit->baseEmitterOhms);
         $collectorAmps = ($circuit->railVolts - $collector) / ($circuit->coilOhms + $circuit->collectorOhms);
 
-        return new self($base, $collector + $collectorAmps * $circuit->collectorOhms, $driveAmps, $baseAmps, $collectorAmps, $collectorAmps * $circuit->coilOhms);
+        return new self(
+            $base,
+            $collector + $collectorAmps * $circuit->collectorOhms,
+            $driveAmps,
+            $baseAmps,
+            $collectorAmps,
+            $collectorAmps * $circuit->coilOhms,
+        );
     }
 }

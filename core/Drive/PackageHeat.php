@@ -60,11 +60,24 @@ final readonly class PackageHeat
             ($array->greatestCelsius - $ambient) / max($array->junctionKelvinPerWatt * $watts, 1e-6),
             Unit::Ratio,
             '(T_max − T_air) ÷ (θ · P)',
-            [sprintf('P = %s, %d channels on', QuantityPrinter::rounded($watts, Unit::Watt), count($actuators)), sprintf('θ = %s', QuantityPrinter::rounded($array->junctionKelvinPerWatt, Unit::KelvinPerWatt)), sprintf('T_air = %s', QuantityPrinter::rounded($ambient, Unit::Celsius)), sprintf('T_max = %s', QuantityPrinter::rounded($array->greatestCelsius, Unit::Celsius))],
+            [
+                sprintf('P = %s, %d channels on', QuantityPrinter::rounded($watts, Unit::Watt), count($actuators)),
+                sprintf('θ = %s', QuantityPrinter::rounded($array->junctionKelvinPerWatt, Unit::KelvinPerWatt)),
+                sprintf('T_air = %s', QuantityPrinter::rounded($ambient, Unit::Celsius)),
+                sprintf('T_max = %s', QuantityPrinter::rounded($array->greatestCelsius, Unit::Celsius)),
+            ],
             $corner,
             $array->identity->name . ', ' . $array->identity->basis->words(),
         ))->outOf($array->greatestCelsius, $ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius);
 
-        return new self($driver->package, $array, $actuators, new Margin($figure($typical, 'all channels on, typical values'), $figure($greatest, 'all channels on, greatest drop and current')));
+        return new self(
+            $driver->package,
+            $array,
+            $actuators,
+            new Margin(
+                $figure($typical, 'all channels on, typical values'),
+                $figure($greatest, 'all channels on, greatest drop and current'),
+            ),
+        );
     }
 }

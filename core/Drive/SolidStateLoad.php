@@ -33,14 +33,31 @@ final readonly class SolidStateLoad
             $permitted / max($rise($drop), 1e-9),
             Unit::Ratio,
             '(T_junction − T_air) ÷ (θ · V_drop · I)',
-            ['θ = ' . QuantityPrinter::rounded($output->kelvinPerWatt, Unit::KelvinPerWatt), 'V_drop = ' . QuantityPrinter::rounded($drop, Unit::Volt), 'I = ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'T_junction = ' . QuantityPrinter::rounded($output->greatestCelsius, Unit::Celsius), 'T_air = ' . QuantityPrinter::rounded($ambientCelsius, Unit::Celsius)],
+            [
+                'θ = ' . QuantityPrinter::rounded($output->kelvinPerWatt, Unit::KelvinPerWatt),
+                'V_drop = ' . QuantityPrinter::rounded($drop, Unit::Volt),
+                'I = ' . QuantityPrinter::rounded($amps, Unit::Ampere),
+                'T_junction = ' . QuantityPrinter::rounded($output->greatestCelsius, Unit::Celsius),
+                'T_air = ' . QuantityPrinter::rounded($ambientCelsius, Unit::Celsius),
+            ],
             $corner,
             $source,
         ))->outOf($output->greatestCelsius, $ambientCelsius + $rise($drop), Unit::Celsius);
-        $over = static fn(string $label, string $symbol, float $other): Figure => (new Figure($label, $amps / max($other, 1e-12), Unit::Ratio, 'I ÷ ' . $symbol, ['I = ' . QuantityPrinter::rounded($amps, Unit::Ampere), $symbol . ' = ' . QuantityPrinter::rounded($other, Unit::Ampere)], 'rated power', $source))->outOf($amps, $other, Unit::Ampere);
+        $over = static fn(string $label, string $symbol, float $other): Figure => (new Figure(
+            $label,
+            $amps / max($other, 1e-12),
+            Unit::Ratio,
+            'I ÷ ' . $symbol,
+            ['I = ' . QuantityPrinter::rounded($amps, Unit::Ampere), $symbol . ' = ' . QuantityPrinter::rounded($other, Unit::Ampere)],
+            'rated power',
+            $source,
+        ))->outOf($amps, $other, Unit::Ampere);
 
         return new self(
-            new Margin($figure($output->dropVolts->typ, 'typical drop, no heat sink'), $figure($output->dropVolts->max, 'greatest drop, no heat sink')),
+            new Margin(
+                $figure($output->dropVolts->typ, 'typical drop, no heat sink'),
+                $figure($output->dropVolts->max, 'greatest drop, no heat sink'),
+            ),
             $over('appliance current over the least one', 'I_least', $output->leastAmps),
             $over('appliance current over the leakage', 'I_leakage', $output->leakageAmps),
         );

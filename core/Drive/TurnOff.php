@@ -34,17 +34,39 @@ final readonly class TurnOff
      * @param ?float $releaseShare of the nominal current, at which the armature falls back: of the usual copy where null; the
      *                             slowest waits until the share at which its maker guarantees it
      */
-    public static function of(Relay $relay, float $railVolts, float $coilAmps, Clamp $clamp, float $timeConstantSeconds = self::TIME_CONSTANT_SECONDS, ?float $releaseShare = null): self
-    {
+    public static function of(
+        Relay $relay,
+        float $railVolts,
+        float $coilAmps,
+        Clamp $clamp,
+        float $timeConstantSeconds = self::TIME_CONSTANT_SECONDS,
+        ?float $releaseShare = null,
+    ): self {
         $ohms = $relay->coilResistance->typ;
         $henries = $timeConstantSeconds * $ohms;
         $hold = ($releaseShare ?? self::RELEASE_SHARE) * $relay->coilVolts / $ohms;
-        $fall = static fn(float $against): float => $timeConstantSeconds * log(max(1.0, ($coilAmps + $against / $ohms) / ($hold + $against / $ohms)));
+        $fall = static fn(float $against): float => $timeConstantSeconds * log(max(
+            1.0,
+            ($coilAmps + $against / $ohms) / ($hold + $against / $ohms),
+        ));
 
         return match ($clamp) {
             Clamp::Diode => new self($clamp, $railVolts + self::DIODE_VOLTS, $fall(self::DIODE_VOLTS)),
-            Clamp::DiodeZener => new self($clamp, $railVolts + self::DIODE_VOLTS + self::ZENER_VOLTS, $fall(self::DIODE_VOLTS + self::ZENER_VOLTS)),
-            Clamp::Rc => self::ringing($clamp, $railVolts, $coilAmps, $henries, $ohms + self::RC_OHMS, self::RC_OHMS, self::RC_FARADS, $hold),
+            Clamp::DiodeZener => new self(
+                $clamp,
+                $railVolts + self::DIODE_VOLTS + self::ZENER_VOLTS,
+                $fall(self::DIODE_VOLTS + self::ZENER_VOLTS),
+            ),
+            Clamp::Rc => self::ringing(
+                $clamp,
+                $railVolts,
+                $coilAmps,
+                $henries,
+                $ohms + self::RC_OHMS,
+                self::RC_OHMS,
+                self::RC_FARADS,
+                $hold,
+            ),
             Clamp::None => self::ringing($clamp, $railVolts, $coilAmps, $henries, $ohms, 0.0, self::STRAY_FARADS, $hold),
         };
     }
@@ -57,8 +79,16 @@ final readonly class TurnOff
     /**
      * Coil, resistance and capacitance as a damped oscillation, followed in small steps of the exact solution's own length.
      */
-    private static function ringing(Clamp $clamp, float $railVolts, float $amps, float $henries, float $ohms, float $snubOhms, float $farads, float $hold): self
-    {
+    private static function ringing(
+        Clamp $clamp,
+        float $railVolts,
+        float $amps,
+        float $henries,
+        float $ohms,
+        float $snubOhms,
+        float $farads,
+        float $hold,
+    ): self {
         // L·i' = −R·i − v, C·v' = i; v is the voltage of the capacitance, the switch sees rail + v + i·R_snub.
         $step = sqrt($henries * $farads) / 400;
         $volts = 0.0;

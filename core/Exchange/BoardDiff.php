@@ -18,7 +18,11 @@ final class BoardDiff
         $differences = [];
         self::compare('', self::data($old), self::data($new), $differences);
         // Counters and part facts move along with what is really edited.
-        return array_filter($differences, static fn(string $path): bool => !str_starts_with($path, 'lastIds.') && !str_starts_with($path, 'parts.'), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $differences,
+            static fn(string $path): bool => !str_starts_with($path, 'lastIds.') && !str_starts_with($path, 'parts.'),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**

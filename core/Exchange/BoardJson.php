@@ -52,7 +52,11 @@ final class BoardJson
     public static function read(string $json): Board
     {
         if (strlen($json) > self::GREATEST_BYTES) {
-            throw new BoardFileFault(sprintf('This file has %.1f MB; a board file has at most %d MB. Choose a board file that Iron Latch has written.', strlen($json) / 1048576, self::GREATEST_BYTES / 1048576));
+            throw new BoardFileFault(sprintf(
+                'This file has %.1f MB; a board file has at most %d MB. Choose a board file that Iron Latch has written.',
+                strlen($json) / 1048576,
+                self::GREATEST_BYTES / 1048576,
+            ));
         }
         if (str_starts_with($json, "\xEF\xBB\xBF")) {
             $json = substr($json, 3);
@@ -116,7 +120,11 @@ final class BoardJson
                 'format' => ['const' => self::FORMAT],
                 'version' => ['const' => self::VERSION],
                 ...$properties,
-                'partHashes' => ['type' => 'object', 'patternProperties' => ['^[a-z0-9][a-z0-9-]{0,59}$' => ['type' => 'string', 'pattern' => '^[0-9a-f]{64}$']], 'additionalProperties' => false],
+                'partHashes' => [
+                    'type' => 'object',
+                    'patternProperties' => ['^[a-z0-9][a-z0-9-]{0,59}$' => ['type' => 'string', 'pattern' => '^[0-9a-f]{64}$']],
+                    'additionalProperties' => false,
+                ],
             ],
             'required' => ['format', 'version', ...$required, 'partHashes'],
         ];
@@ -133,8 +141,14 @@ final class BoardJson
             return json_decode($json, true, self::GREATEST_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $fault) {
             throw new BoardFileFault(match ($fault->getCode()) {
-                JSON_ERROR_DEPTH => sprintf('This file is nested deeper than %d levels, which no board file is. Choose a board file that Iron Latch has written.', self::GREATEST_DEPTH),
-                default => sprintf('This file is not complete JSON (%s). It may have been cut off: fetch it again.', lcfirst($fault->getMessage())),
+                JSON_ERROR_DEPTH => sprintf(
+                    'This file is nested deeper than %d levels, which no board file is. Choose a board file that Iron Latch has written.',
+                    self::GREATEST_DEPTH,
+                ),
+                default => sprintf(
+                    'This file is not complete JSON (%s). It may have been cut off: fetch it again.',
+                    lcfirst($fault->getMessage()),
+                ),
             });
         }
     }
@@ -146,7 +160,11 @@ final class BoardJson
         }
         $version = $data['version'] ?? null;
         if (!is_int($version) || $version < 1 || $version > self::VERSION) {
-            throw new BoardFileFault(sprintf('This file is of version %s; this Iron Latch reads versions 1 to %d. Open it with the Iron Latch that wrote it, or a newer one.', is_int($version) ? (string) $version : 'unknown', self::VERSION));
+            throw new BoardFileFault(sprintf(
+                'This file is of version %s; this Iron Latch reads versions 1 to %d. Open it with the Iron Latch that wrote it, or a newer one.',
+                is_int($version) ? (string) $version : 'unknown',
+                self::VERSION,
+            ));
         }
         $hashes = $data['partHashes'] ?? null;
         unset($data['format'], $data['version'], $data['partHashes']);
@@ -174,7 +192,10 @@ final class BoardJson
         }
         foreach ($board->parts as $id => $part) {
             if (($hashes[$id] ?? null) !== self::hash($part)) {
-                throw new BoardFileFault(sprintf('At parts.%s: the facts of this part are not those that were taken from the catalogue. Restore them, or give the changed part an id of its own in the catalogue.', $id));
+                throw new BoardFileFault(sprintf(
+                    'At parts.%s: the facts of this part are not those that were taken from the catalogue. Restore them, or give the changed part an id of its own in the catalogue.',
+                    $id,
+                ));
             }
         }
     }

@@ -24,8 +24,23 @@ final class CheckReport
         }
         $lines[] = '';
         foreach ($report->findings as $finding) {
-            $lines[] = sprintf('%s%-7s %s', null === $finding->root ? '' : '  follows from ' . $finding->root . ': ', $finding->kind->value, $finding->statement);
-            $lines[] = sprintf('        %s, %s%s%s', $finding->rule->id, $finding->subject, '' === $finding->figure() ? '' : ', ' . $finding->figures[0]->label . ' ' . $finding->figure(), null === $finding->acceptance ? '' : sprintf(', accepted by %s: %s', $finding->acceptance->decidedBy, $finding->acceptance->reason));
+            $lines[] = sprintf(
+                '%s%-7s %s',
+                null === $finding->root ? '' : '  follows from ' . $finding->root . ': ',
+                $finding->kind->value,
+                $finding->statement,
+            );
+            $lines[] = sprintf(
+                '        %s, %s%s%s',
+                $finding->rule->id,
+                $finding->subject,
+                '' === $finding->figure() ? '' : ', ' . $finding->figures[0]->label . ' ' . $finding->figure(),
+                null === $finding->acceptance ? '' : sprintf(
+                    ', accepted by %s: %s',
+                    $finding->acceptance->decidedBy,
+                    $finding->acceptance->reason,
+                ),
+            );
         }
         foreach ($report->notChecked as $gap) {
             $lines[] = sprintf('not checked: %s (%s) needs %s', $gap->rule->id, $gap->subject, $gap->needs);
@@ -69,10 +84,20 @@ final class CheckReport
                 'accepted' => null !== $finding->acceptance,
                 'statement' => $finding->statement,
             ], $report->findings),
-            'toVerify' => array_map(static fn(HoldPoint $point): array => ['rule' => $point->rule->id, 'subject' => $point->subject, 'verify' => $point->verify], $report->holdPoints),
+            'toVerify' => array_map(
+                static fn(HoldPoint $point): array => [
+                    'rule' => $point->rule->id,
+                    'subject' => $point->subject,
+                    'verify' => $point->verify,
+                ],
+                $report->holdPoints,
+            ),
             'assumed' => AssumedFacts::of($report->judged),
             'neverLookedAt' => RuleBook::neverLooksAt(),
-            'notChecked' => array_map(static fn(NotChecked $gap): array => ['rule' => $gap->rule->id, 'subject' => $gap->subject, 'needs' => $gap->needs], $report->notChecked),
+            'notChecked' => array_map(
+                static fn(NotChecked $gap): array => ['rule' => $gap->rule->id, 'subject' => $gap->subject, 'needs' => $gap->needs],
+                $report->notChecked,
+            ),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
     }
 

@@ -16,7 +16,15 @@ final readonly class Constant
      * @param bool $isPin it is the number of a pin, which people write in several ways
      * @param ?\Closure(string): ?Edit $adopt the edit that makes the board say a value; null where the board cannot
      */
-    public function __construct(public string $section, public string $name, public int|string $value, public string $comment = '', public bool $isHex = false, public bool $isPin = false, public ?\Closure $adopt = null) {}
+    public function __construct(
+        public string $section,
+        public string $name,
+        public int|string $value,
+        public string $comment = '',
+        public bool $isHex = false,
+        public bool $isPin = false,
+        public ?\Closure $adopt = null,
+    ) {}
 
     public function named(string $name): self
     {

@@ -42,7 +42,12 @@ final class Constants
     {
         $board = $inspection->board;
         $all = [];
-        foreach ([...self::board($board), ...self::order($inspection), ...self::lines($inspection), ...self::others($inspection)] as $constant) {
+        foreach ([
+            ...self::board($board),
+            ...self::order($inspection),
+            ...self::lines($inspection),
+            ...self::others($inspection),
+        ] as $constant) {
             // Nothing is dropped: whatever would bear a name that is taken bears a number behind it.
             $named = $constant;
             for ($behind = 2; isset($all[$named->name]); ++$behind) {
@@ -81,20 +86,59 @@ final class Constants
             new Constant('Board', 'BOARD_NAME', $board->name),
             new Constant('Board', 'CONTROLLER', $board->controller()->chip->identity->name),
             new Constant('Board', 'LINE_COUNT', count($board->lines)),
-            new Constant('Board', 'CONSOLE_RATE', $facts->consoleRate, 'bits per second', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateFirmware($facts->with(consoleRate: (int) $value)) : null),
-            new Constant('Board', 'RADIO_RATE', $facts->radioRate, 'bits per second of a serial radio, the same at both ends', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateFirmware($facts->with(radioRate: (int) $value)) : null),
-            new Constant('Board', 'DEBOUNCE_MS', (int) round($facts->debounceSeconds * 1e3), 'a contact must rest so long before it counts', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateFirmware($facts->with(debounceSeconds: (int) $value / 1e3)) : null),
+            new Constant(
+                'Board',
+                'CONSOLE_RATE',
+                $facts->consoleRate,
+                'bits per second',
+                adopt: static fn(string $value): ?Edit => ctype_digit($value)
+                    ? new StateFirmware($facts->with(consoleRate: (int) $value))
+                    : null,
+            ),
+            new Constant(
+                'Board',
+                'RADIO_RATE',
+                $facts->radioRate,
+                'bits per second of a serial radio, the same at both ends',
+                adopt: static fn(string $value): ?Edit => ctype_digit($value)
+                    ? new StateFirmware($facts->with(radioRate: (int) $value))
+                    : null,
+            ),
+            new Constant(
+                'Board',
+                'DEBOUNCE_MS',
+                (int) round($facts->debounceSeconds * 1e3),
+                'a contact must rest so long before it counts',
+                adopt: static fn(string $value): ?Edit => ctype_digit($value)
+                    ? new StateFirmware($facts->with(debounceSeconds: (int) $value / 1e3))
+                    : null,
+            ),
         ];
         if (is_float($board->staggerSeconds?->value)) {
-            $all[] = new Constant('Board', 'STAGGER_MS', (int) round($board->staggerSeconds->value * 1e3), 'between lines that start together', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateStagger((int) $value / 1e3) : null);
+            $all[] = new Constant(
+                'Board',
+                'STAGGER_MS',
+                (int) round($board->staggerSeconds->value * 1e3),
+                'between lines that start together',
+                adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateStagger((int) $value / 1e3) : null,
+            );
         }
-        foreach (['BOARD_PACKAGE' => $facts->boardPackage, 'BOARD_TYPE' => $facts->boardType, 'PARTITIONS' => $facts->partitions] as $name => $value) {
+        foreach ([
+            'BOARD_PACKAGE' => $facts->boardPackage,
+            'BOARD_TYPE' => $facts->boardType,
+            'PARTITIONS' => $facts->partitions,
+        ] as $name => $value) {
             if ('' !== $value) {
                 $all[] = new Constant('Board', $name, $value, 'build with this and no other');
             }
         }
         foreach ($facts->libraries as $number => $library) {
-            $all[] = new Constant('Board', 'LIBRARY_' . ($number + 1), trim($library->name . ' ' . $library->version), 'build with this and no other');
+            $all[] = new Constant(
+                'Board',
+                'LIBRARY_' . ($number + 1),
+                trim($library->name . ' ' . $library->version),
+                'build with this and no other',
+            );
         }
         foreach ($board->upload() as $number => $step) {
             $all[] = new Constant('Board', 'UPLOAD_STEP_' . ($number + 1), $step);
@@ -119,16 +163,36 @@ final class Constants
             }
             $board->mustNotStart($line) ? $first[$id] = [$pin, $actuator, $line] : $then[$id] = [$pin, $actuator, $line];
         }
-        $all = [new Constant('Order at start', 'INIT_LEVEL_FIRST', OutputOrder::LevelFirst === $board->outputOrder->value ? 1 : 0, '1: the off level is on the pin before it drives')];
+        $all = [new Constant(
+            'Order at start',
+            'INIT_LEVEL_FIRST',
+            OutputOrder::LevelFirst === $board->outputOrder->value ? 1 : 0,
+            '1: the off level is on the pin before it drives',
+        )];
         $number = 0;
         foreach ([...$first, ...$then] as [$pin, $actuator, $line]) {
             ++$number;
-            $all[] = new Constant('Order at start', sprintf('INIT_%d_PIN', $number), (int) self::pinNumber($pin), $board->nameOf($actuator->function) . ', ' . $pin->bothNames());
+            $all[] = new Constant(
+                'Order at start',
+                sprintf('INIT_%d_PIN', $number),
+                (int) self::pinNumber($pin),
+                $board->nameOf($actuator->function) . ', ' . $pin->bothNames(),
+            );
             if (null !== $pin->expander) {
-                $all[] = new Constant('Order at start', sprintf('INIT_%d_EXPANDER', $number), $pin->expander, 'its pin is a bit of this expander');
+                $all[] = new Constant(
+                    'Order at start',
+                    sprintf('INIT_%d_EXPANDER', $number),
+                    $pin->expander,
+                    'its pin is a bit of this expander',
+                );
             }
             if ($actuator->activeLevel->value instanceof Level) {
-                $all[] = new Constant('Order at start', sprintf('INIT_%d_LEVEL', $number), Level::High === $actuator->activeLevel->value ? 0 : 1, 'off');
+                $all[] = new Constant(
+                    'Order at start',
+                    sprintf('INIT_%d_LEVEL', $number),
+                    Level::High === $actuator->activeLevel->value ? 0 : 1,
+                    'off',
+                );
             }
         }
         $all[] = new Constant('Order at start', 'INIT_COUNT', $number);
@@ -146,23 +210,47 @@ final class Constants
         foreach ($board->lines as $lineId => $line) {
             $id = $inspection->controls->identifiers[$lineId];
             $section = $line->name;
-            $all[] = new Constant($section, $id . '_NAME', $line->name, adopt: static fn(string $value): Edit => new RenameLine($lineId, $value));
+            $all[] = new Constant(
+                $section,
+                $id . '_NAME',
+                $line->name,
+                adopt: static fn(string $value): Edit => new RenameLine($lineId, $value),
+            );
             $all[] = new Constant($section, $id . '_ID', $lineId);
             $number = 0;
             foreach ($line->actuators as $actuatorId => $actuator) {
                 ++$number;
-                array_push($all, ...self::relay($inspection, $section, $id . (1 === $number ? '' : '_RELAY_' . $number), $actuatorId, $actuator));
+                array_push(
+                    $all,
+                    ...self::relay($inspection, $section, $id . (1 === $number ? '' : '_RELAY_' . $number), $actuatorId, $actuator),
+                );
             }
             array_push($all, ...self::steps($inspection, $section, $id, $lineId));
             $restore = $line->safety?->restore?->value;
             if ($restore instanceof RestorePolicy) {
-                $all[] = new Constant($section, $id . '_RESTORE', $restore->value, 'after a power cut', adopt: static fn(string $value): ?Edit => null === RestorePolicy::tryFrom($value) ? null : new StateSafety([$lineId], restore: RestorePolicy::from($value)));
+                $all[] = new Constant(
+                    $section,
+                    $id . '_RESTORE',
+                    $restore->value,
+                    'after a power cut',
+                    adopt: static fn(string $value): ?Edit => null === RestorePolicy::tryFrom($value)
+                        ? null
+                        : new StateSafety([$lineId], restore: RestorePolicy::from($value)),
+                );
             }
             if ($board->mustNotStart($lineId)) {
                 $all[] = new Constant($section, $id . '_NEVER_STARTS_ITSELF', 1, 'no restore, no group, no timer may switch it on');
             }
             if (is_float($line->safety?->restSeconds?->value)) {
-                $all[] = new Constant($section, $id . '_REST_MS', (int) round($line->safety->restSeconds->value * 1e3), 'off for at least so long, after a power cut too', adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateSafety([$lineId], restSeconds: (int) $value / 1e3) : null);
+                $all[] = new Constant(
+                    $section,
+                    $id . '_REST_MS',
+                    (int) round($line->safety->restSeconds->value * 1e3),
+                    'off for at least so long, after a power cut too',
+                    adopt: static fn(string $value): ?Edit => ctype_digit($value)
+                        ? new StateSafety([$lineId], restSeconds: (int) $value / 1e3)
+                        : null,
+                );
             }
             $counts = [];
             foreach ($inspection->controls->ofLine($lineId) as $entry) {
@@ -181,7 +269,15 @@ final class Constants
         $all = self::pin($inspection, $section, $id, $actuator->function);
         $level = $actuator->activeLevel->value;
         if ($level instanceof Level) {
-            $all[] = new Constant($section, $id . '_ON_LEVEL', Level::High === $level ? 1 : 0, 'level at the pin that switches on', adopt: static fn(string $value): ?Edit => in_array($value, ['0', '1'], true) ? new StateActiveLevel([$actuatorId], '1' === $value ? Level::High : Level::Low) : null);
+            $all[] = new Constant(
+                $section,
+                $id . '_ON_LEVEL',
+                Level::High === $level ? 1 : 0,
+                'level at the pin that switches on',
+                adopt: static fn(string $value): ?Edit => in_array($value, ['0', '1'], true)
+                    ? new StateActiveLevel([$actuatorId], '1' === $value ? Level::High : Level::Low)
+                    : null,
+            );
         }
 
         return $all;
@@ -233,12 +329,23 @@ final class Constants
         if (null === $group) {
             return [];
         }
-        $functions = array_map(static fn(Actuator $actuator): string => $actuator->function, array_values($board->lines[$lineId]->actuators));
+        $functions = array_map(
+            static fn(Actuator $actuator): string => $actuator->function,
+            array_values($board->lines[$lineId]->actuators),
+        );
         $order = array_keys($inspection->mains->fans[(string) array_search($group, $board->groups, true)]->steps ?? []);
-        $steps = [] === $order ? array_map(static fn($step): array => $step->relays, $group->steps()) : array_map(static fn(string $key): array => explode('+', $key), $order);
+        $steps = [] === $order ? array_map(static fn($step): array => $step->relays, $group->steps()) : array_map(
+            static fn(string $key): array => explode('+', $key),
+            $order,
+        );
         $all = [new Constant($section, $id . '_STEPS', count($steps), 'never two at once; open all before one closes')];
         if (is_float($group->pauseSeconds?->value)) {
-            $all[] = new Constant($section, $id . '_STEP_PAUSE_MS', (int) round($group->pauseSeconds->value * 1e3), 'between opening and closing');
+            $all[] = new Constant(
+                $section,
+                $id . '_STEP_PAUSE_MS',
+                (int) round($group->pauseSeconds->value * 1e3),
+                'between opening and closing',
+            );
         }
         $entry = $inspection->controls->ofLine($lineId)[0] ?? null;
         $ranges = $entry->ranges ?? StepMap::ranges(count($steps));
@@ -283,15 +390,45 @@ final class Constants
             array_push($all, ...self::pin($inspection, $section, $stem, $surface->function));
             array_push($all, ...self::sensor($section, $stem, $surface->rule));
             if ($entry->kind->isByHand()) {
-                $all[] = new Constant($section, $stem . '_KIND', SurfaceKind::WallSwitch === $entry->kind ? 'maintained' : (SurfaceKind::Knob === $entry->kind ? 'knob' : 'momentary'));
+                $all[] = new Constant(
+                    $section,
+                    $stem . '_KIND',
+                    SurfaceKind::WallSwitch === $entry->kind ? 'maintained' : (SurfaceKind::Knob === $entry->kind ? 'knob' : 'momentary'),
+                );
             }
         }
         if ($entry->kind->isRemote()) {
-            $tell = static fn(string $address, string $on, string $off): Edit => new TellSurface($entry->surface, $surface->operation, $address, $on, $off, $surface->promisesFeedback);
-            $all[] = new Constant($section, $stem, $entry->address, adopt: static fn(string $value): Edit => $tell($value, $surface->on, $surface->off));
-            $all[] = new Constant($section, $stem . '_ON', $entry->on, adopt: static fn(string $value): Edit => $tell($surface->address, $value, $surface->off));
-            $all[] = new Constant($section, $stem . '_OFF', $entry->off, adopt: static fn(string $value): Edit => $tell($surface->address, $surface->on, $value));
-            foreach (['_TOGGLE' => Operation::Toggle === $entry->operation ? $entry->toggle : '', '_SET' => $entry->operation->isGraded() ? $entry->set : '', '_STATE' => $entry->state] as $ending => $value) {
+            $tell = static fn(string $address, string $on, string $off): Edit => new TellSurface(
+                $entry->surface,
+                $surface->operation,
+                $address,
+                $on,
+                $off,
+                $surface->promisesFeedback,
+            );
+            $all[] = new Constant(
+                $section,
+                $stem,
+                $entry->address,
+                adopt: static fn(string $value): Edit => $tell($value, $surface->on, $surface->off),
+            );
+            $all[] = new Constant(
+                $section,
+                $stem . '_ON',
+                $entry->on,
+                adopt: static fn(string $value): Edit => $tell($surface->address, $value, $surface->off),
+            );
+            $all[] = new Constant(
+                $section,
+                $stem . '_OFF',
+                $entry->off,
+                adopt: static fn(string $value): Edit => $tell($surface->address, $surface->on, $value),
+            );
+            foreach ([
+                '_TOGGLE' => Operation::Toggle === $entry->operation ? $entry->toggle : '',
+                '_SET' => $entry->operation->isGraded() ? $entry->set : '',
+                '_STATE' => $entry->state,
+            ] as $ending => $value) {
                 if ('' !== $value) {
                     $all[] = new Constant($section, $stem . $ending, $value);
                 }
@@ -299,7 +436,12 @@ final class Constants
         }
         array_push($all, ...self::times($section, $stem, $surface->schedule));
         if ($entry->direction->commands()) {
-            $all[] = new Constant($section, $stem . '_ACTS', $entry->operation->value, SurfaceKind::Knob === $entry->kind ? 'counts when it is moved, and not before' : '');
+            $all[] = new Constant(
+                $section,
+                $stem . '_ACTS',
+                $entry->operation->value,
+                SurfaceKind::Knob === $entry->kind ? 'counts when it is moved, and not before' : '',
+            );
         }
 
         return $all;
@@ -325,7 +467,12 @@ final class Constants
             }
         }
         if (null !== $rule->whenLost) {
-            $all[] = new Constant($section, $stem . '_WHEN_LOST', $rule->whenLost->value, 'when the sensor says nothing, or nothing that can be');
+            $all[] = new Constant(
+                $section,
+                $stem . '_WHEN_LOST',
+                $rule->whenLost->value,
+                'when the sensor says nothing, or nothing that can be',
+            );
         }
 
         return $all;
@@ -344,7 +491,12 @@ final class Constants
             $all[] = new Constant($section, $stem . '_CLOCK', $schedule->clock->value);
         }
         if (null !== $schedule?->missed) {
-            $all[] = new Constant($section, $stem . '_MISSED', $schedule->missed->value, 'a time that passed while the board was dead or did not know the time');
+            $all[] = new Constant(
+                $section,
+                $stem . '_MISSED',
+                $schedule->missed->value,
+                'a time that passed while the board was dead or did not know the time',
+            );
         }
 
         return $all;
@@ -352,7 +504,20 @@ final class Constants
 
     private static function code(string $section, string $name, InfraredCode $code, string $surface, bool $forOff): Constant
     {
-        return new Constant($section, $name, $code->bits > 60 ? $code->printed() : (int) hexdec($code->value), sprintf('%d bits, %s', $code->bits, $code->encoding->value), true, adopt: static fn(string $value): ?Edit => 1 === preg_match('/^(0x[0-9A-F]{1,16}|\\d{1,18})$/i', $value) ? new AssignCode($surface, ctype_digit($value) ? dechex((int) $value) : $value, $code->encoding, $code->bits, $forOff) : null);
+        return new Constant(
+            $section,
+            $name,
+            $code->bits > 60 ? $code->printed() : (int) hexdec($code->value),
+            sprintf('%d bits, %s', $code->bits, $code->encoding->value),
+            true,
+            adopt: static fn(string $value): ?Edit => 1 === preg_match('/^(0x[0-9A-F]{1,16}|\\d{1,18})$/i', $value) ? new AssignCode(
+                $surface,
+                ctype_digit($value) ? dechex((int) $value) : $value,
+                $code->encoding,
+                $code->bits,
+                $forOff,
+            ) : null,
+        );
     }
 
     /**
@@ -391,7 +556,12 @@ final class Constants
             foreach (array_keys($board->lines) as $place => $line) {
                 $bits |= in_array($line, $group->lines, true) ? 1 << $place : 0;
             }
-            $all[] = new Constant('Groups', 'GROUP_' . ControlMap::identifier($group->name) . '_LINES', $bits, 'bit 0: the first line of this file');
+            $all[] = new Constant(
+                'Groups',
+                'GROUP_' . ControlMap::identifier($group->name) . '_LINES',
+                $bits,
+                'bit 0: the first line of this file',
+            );
         }
 
         return $all;

@@ -20,7 +20,10 @@ final class ConstantsFile
         $section = null;
         foreach ($constants as $constant) {
             if ($constant->section !== $section) {
-                $text .= "\n" . self::comment($constant->section) . implode('', array_map(self::comment(...), $beside[$constant->section] ?? []));
+                $text .= "\n" . self::comment($constant->section) . implode(
+                    '',
+                    array_map(self::comment(...), $beside[$constant->section] ?? []),
+                );
                 $section = $constant->section;
             }
             $text .= sprintf(
@@ -64,7 +67,19 @@ final class ConstantsFile
      */
     public static function json(array $constants, array $remarks, array $beside = []): string
     {
-        return json_encode(['format' => 'iron-latch/constants', 'version' => 1, 'remarks' => $remarks, ...[] === $beside ? [] : ['beside' => $beside], 'constants' => array_map(static fn(Constant $constant): int|string => $constant->isHex ? $constant->written() : $constant->value, $constants)], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
+        return json_encode(
+            [
+                'format' => 'iron-latch/constants',
+                'version' => 1,
+                'remarks' => $remarks,
+                ...[] === $beside ? [] : ['beside' => $beside],
+                'constants' => array_map(
+                    static fn(Constant $constant): int|string => $constant->isHex ? $constant->written() : $constant->value,
+                    $constants,
+                ),
+            ],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        ) . "\n";
     }
 
     /**
@@ -76,7 +91,10 @@ final class ConstantsFile
     public static function read(string $text): array
     {
         if (strlen($text) > self::GREATEST_BYTES) {
-            throw new \InvalidArgumentException(sprintf('This text has more than %d kB. Paste the constants alone.', self::GREATEST_BYTES / 1000));
+            throw new \InvalidArgumentException(sprintf(
+                'This text has more than %d kB. Paste the constants alone.',
+                self::GREATEST_BYTES / 1000,
+            ));
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new \InvalidArgumentException('This text is not encoded as UTF-8. Save it as UTF-8, or paste it from the screen.');
@@ -89,8 +107,16 @@ final class ConstantsFile
         foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
             $line = trim($line);
             if (1 === preg_match('~^#\\s*define\\s+(?<name>\\w+)\\s+(?<value>"(?:[^"\\\\]|\\\\.)*"|[^\\s/]+)~', $line, $match)
-                || 1 === preg_match('~^(?:[A-Za-z_][\\w:]*[\\s*&]+)+(?<name>\\w+)\\s*(?:\\[\\d*\\])?\\s*[={]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|[^;}\\s]+)\\s*\\}?\\s*;~', $line, $match)
-                || !str_starts_with($line, '//') && !str_starts_with($line, '#') && 1 === preg_match('~^(?<name>[^=:,\\t]{1,80}?)\\s*[=:,\\t]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|.*?)[;,]?$~', $line, $match)) {
+                || 1 === preg_match(
+                    '~^(?:[A-Za-z_][\\w:]*[\\s*&]+)+(?<name>\\w+)\\s*(?:\\[\\d*\\])?\\s*[={]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|[^;}\\s]+)\\s*\\}?\\s*;~',
+                    $line,
+                    $match,
+                )
+                || !str_starts_with($line, '//') && !str_starts_with($line, '#') && 1 === preg_match(
+                    '~^(?<name>[^=:,\\t]{1,80}?)\\s*[=:,\\t]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|.*?)[;,]?$~',
+                    $line,
+                    $match,
+                )) {
                 $name = trim($match['name'], " \"'");
                 if (self::isName($name) && '' !== $match['value']) {
                     $read[$name] ??= ['value' => self::plain($match['value']), 'line' => $index + 1];
@@ -98,7 +124,9 @@ final class ConstantsFile
             }
         }
 
-        return [] === $read ? throw new \InvalidArgumentException('There is no constant in this text. Paste lines such as “LAMP_PIN = 23” or “#define LAMP_PIN 23”.') : $read;
+        return [] === $read
+            ? throw new \InvalidArgumentException('There is no constant in this text. Paste lines such as “LAMP_PIN = 23” or “#define LAMP_PIN 23”.')
+            : $read;
     }
 
     /**
@@ -114,7 +142,9 @@ final class ConstantsFile
             }
         }
 
-        return [] === $read ? throw new \InvalidArgumentException('There is no constant in this JSON. Paste an object of names and values.') : $read;
+        return [] === $read
+            ? throw new \InvalidArgumentException('There is no constant in this JSON. Paste an object of names and values.')
+            : $read;
     }
 
     /** A name has a letter; a bare number on the left is a row number, or nothing that a program calls anything. */

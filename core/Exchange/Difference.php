@@ -17,7 +17,14 @@ final readonly class Difference
      * @param int $line of the text, from 1; 0 when it is not there
      * @param ?Edit $edit that makes the board say what the text says; null where that cannot be
      */
-    public function __construct(public string $name, public string $written, public ?string $here, public ?string $there, public int $line, public ?Edit $edit) {}
+    public function __construct(
+        public string $name,
+        public string $written,
+        public ?string $here,
+        public ?string $there,
+        public int $line,
+        public ?Edit $edit,
+    ) {}
 
     /** What to write in the program for it to say what the board says. */
     public function forProgram(): string

@@ -36,7 +36,14 @@ final class Drift
             $seen[$name] = true;
             $constant = $constants[$name];
             if (!self::agree($constant, $value, $inspection->controller)) {
-                $differ[] = new Difference($name, $written, $constant->written(), $value, $line, self::edit($inspection->board, $constant, $value));
+                $differ[] = new Difference(
+                    $name,
+                    $written,
+                    $constant->written(),
+                    $value,
+                    $line,
+                    self::edit($inspection->board, $constant, $value),
+                );
             }
         }
         // A list of pins says nothing of names and values: only what is of the same sort as something that it speaks of is missed.

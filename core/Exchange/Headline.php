@@ -65,7 +65,13 @@ final class Headline
     /** The same as comments of a netlist, to stand behind its title. */
     public static function ofNetlist(string $what, Board $board, Report $report, string $date): string
     {
-        return implode('', array_map(static fn(string $line): string => '* ' . $line . "\n", [self::of($what, $board, $report, $date), ...self::notes($board, $report)]));
+        return implode(
+            '',
+            array_map(
+                static fn(string $line): string => '* ' . $line . "\n",
+                [self::of($what, $board, $report, $date), ...self::notes($board, $report)],
+            ),
+        );
     }
 
     /**
@@ -76,7 +82,10 @@ final class Headline
      */
     public static function beside(Report $report, array $subjects): array
     {
-        $own = array_filter(self::acceptedFindings($report), static fn(Finding $finding): bool => in_array($finding->subject, $subjects, true));
+        $own = array_filter(
+            self::acceptedFindings($report),
+            static fn(Finding $finding): bool => in_array($finding->subject, $subjects, true),
+        );
 
         return array_map(static fn(Finding $finding): string => self::onOneLine(self::accepted($finding)), array_values($own));
     }
@@ -127,7 +136,12 @@ final class Headline
 
     private static function accepted(Finding $finding): string
     {
-        return sprintf('Accepted: %s Reason: %s. Decided by: %s', $finding->statement, $finding->acceptance->reason ?? '', $finding->acceptance->decidedBy ?? '');
+        return sprintf(
+            'Accepted: %s Reason: %s. Decided by: %s',
+            $finding->statement,
+            $finding->acceptance->reason ?? '',
+            $finding->acceptance->decidedBy ?? '',
+        );
     }
 
     /** A line break would end a comment or a row, and a backslash at the end of a comment in C would swallow the next line. */

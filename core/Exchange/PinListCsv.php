@@ -13,7 +13,21 @@ use IronLatch\Core\Review\Report;
 /** The pin list of a board as CSV (RFC 4180): one row per function, both names of its pin. */
 final class PinListCsv
 {
-    private const HEADER = ['function id', 'function', 'kind', 'line', 'chip pin', 'printed label', 'header side', 'header position', 'active level', 'idle level', 'pull resistor', 'locked', 'note'];
+    private const HEADER = [
+        'function id',
+        'function',
+        'kind',
+        'line',
+        'chip pin',
+        'printed label',
+        'header side',
+        'header position',
+        'active level',
+        'idle level',
+        'pull resistor',
+        'locked',
+        'note',
+    ];
 
     /**
      * @param string $date of the export, printed as given
@@ -38,9 +52,26 @@ final class PinListCsv
                 (string) ($pin?->header->position ?? ''),
                 $level instanceof Level ? $level->value : '',
                 $level instanceof Level ? $level->opposite()->value : '',
-                null === $function->pull ? '' : QuantityPrinter::rounded($function->pull->ohms, Unit::Ohm) . ' ' . $function->pull->direction->value,
+                null === $function->pull
+                    ? ''
+                    : QuantityPrinter::rounded($function->pull->ohms, Unit::Ohm) . ' ' . $function->pull->direction->value,
                 true === $seat?->locked ? 'yes' : 'no',
-                implode(' ', array_filter([$pin?->header->note ?? '', ...Headline::beside($report, array_values(array_filter([$id, $owner ?? '', $pin?->name() ?? ''], static fn(string $subject): bool => '' !== $subject)))], static fn(string $note): bool => '' !== $note)),
+                implode(
+                    ' ',
+                    array_filter(
+                        [
+                            $pin?->header->note ?? '',
+                            ...Headline::beside(
+                                $report,
+                                array_values(array_filter(
+                                    [$id, $owner ?? '', $pin?->name() ?? ''],
+                                    static fn(string $subject): bool => '' !== $subject,
+                                )),
+                            ),
+                        ],
+                        static fn(string $note): bool => '' !== $note,
+                    ),
+                ),
             ];
         }
         foreach (Headline::notes($board, $report) as $note) {

@@ -44,7 +44,10 @@ final class PinTable
     public static function read(string $text, Controller $controller): array
     {
         if (strlen($text) > self::GREATEST_BYTES) {
-            throw new \InvalidArgumentException(sprintf('This text has more than %d kB. Paste the pin table alone.', self::GREATEST_BYTES / 1000));
+            throw new \InvalidArgumentException(sprintf(
+                'This text has more than %d kB. Paste the pin table alone.',
+                self::GREATEST_BYTES / 1000,
+            ));
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new \InvalidArgumentException('This text is not encoded as UTF-8. Save it as UTF-8, or paste it from the screen.');
@@ -63,14 +66,19 @@ final class PinTable
                 $rows[] = self::row($index + 1, trim($line), $name, $pin, $controller);
             }
             if (count($rows) > self::MOST_ROWS) {
-                throw new \InvalidArgumentException(sprintf('This text has more than %d rows. Paste the pin table alone.', self::MOST_ROWS));
+                throw new \InvalidArgumentException(sprintf(
+                    'This text has more than %d rows. Paste the pin table alone.',
+                    self::MOST_ROWS,
+                ));
             }
         }
         if ([] !== $rows && self::isHeading($rows[0])) {
             array_shift($rows);
         }
 
-        return [] === $rows ? throw new \InvalidArgumentException('There is no row in this text. Paste lines such as “Lamp relay, GPIO23”, “#define PUMP 5” or “fan = D6”.') : $rows;
+        return [] === $rows
+            ? throw new \InvalidArgumentException('There is no row in this text. Paste lines such as “Lamp relay, GPIO23”, “#define PUMP 5” or “fan = D6”.')
+            : $rows;
     }
 
     private static function isNothing(string $line): bool
@@ -83,7 +91,9 @@ final class PinTable
     /** A first row of column titles, such as “name, pin”. */
     private static function isHeading(PinTableRow $row): bool
     {
-        return null === $row->reading?->best() && 1 === preg_match('/\b(pin|gpio|port)\b/i', $row->text) && 0 === preg_match('/\d/', $row->text);
+        return null === $row->reading?->best()
+            && 1 === preg_match('/\b(pin|gpio|port)\b/i', $row->text)
+            && 0 === preg_match('/\d/', $row->text);
     }
 
     /**
@@ -95,7 +105,10 @@ final class PinTable
         // An array of a program: one row for each of its pins.
         if (1 === preg_match('/(\w+)\s*\[[^\]]*\]\s*=?\s*\{([^}]*)\}/', $plain, $match)) {
             $pairs = [];
-            foreach (array_values(array_filter(array_map(trim(...), explode(',', $match[2])), static fn(string $one): bool => '' !== $one)) as $number => $pin) {
+            foreach (array_values(array_filter(
+                array_map(trim(...), explode(',', $match[2])),
+                static fn(string $one): bool => '' !== $one,
+            )) as $number => $pin) {
                 $pairs[] = [self::spoken($match[1]) . ' ' . ($number + 1), $pin];
             }
 
@@ -103,7 +116,9 @@ final class PinTable
         }
         $forms = [
             '/^#\s*define\s+(?<name>\w+)\s+\(?(?<pin>' . self::PIN . ')\)?$/i',
-            '/^(?:(?:static|const|constexpr|unsigned|volatile|final|let|var|auto|int|long|short|char|byte|u?int\d*(?:_t)?|gpio_num_t)\s+)+(?<name>\w+)\s*(?:=|\{)\s*(?<pin>' . self::PIN . ')\s*\}?;?$/i',
+            '/^(?:(?:static|const|constexpr|unsigned|volatile|final|let|var|auto|int|long|short|char|byte|u?int\d*(?:_t)?|gpio_num_t)\s+)+(?<name>\w+)\s*(?:=|\{)\s*(?<pin>'
+                . self::PIN
+                . ')\s*\}?;?$/i',
             '/^[-\s]*["\']?(?<name>[^"\':=]+?)["\']?\s*[:=]\s*["\']?(?<pin>' . self::PIN . ')["\']?[,;]?$/i',
         ];
         foreach ($forms as $form) {
@@ -128,16 +143,26 @@ final class PinTable
             str_contains($line, ',') => str_getcsv($line, ',', '"', ''),
             default => self::split('/\s{2,}|\s+[-–→>]+\s+/u', $line),
         };
-        $cells = array_values(array_filter(array_map(static fn(?string $cell): string => trim((string) $cell), $cells), static fn(string $cell): bool => '' !== $cell));
+        $cells = array_values(array_filter(
+            array_map(static fn(?string $cell): string => trim((string) $cell), $cells),
+            static fn(string $cell): bool => '' !== $cell,
+        ));
         if (count($cells) < 2) {
             return null;
         }
         foreach ($cells as $place => $cell) {
             // A running number in the first column is no pin where another cell is one.
             $isPin = 1 === preg_match('/^(' . self::PIN . ')$/i', $cell);
-            $laterPin = [] !== array_filter(array_slice($cells, $place + 1), static fn(string $other): bool => 1 === preg_match('/^(' . self::PIN . ')$/i', $other));
+            $laterPin = [] !== array_filter(
+                array_slice($cells, $place + 1),
+                static fn(string $other): bool => 1 === preg_match('/^(' . self::PIN . ')$/i', $other),
+            );
             if ($isPin && !(is_numeric($cell) && $laterPin)) {
-                $names = array_values(array_filter($cells, static fn(string $other, int $at): bool => $at !== $place && !is_numeric($other), ARRAY_FILTER_USE_BOTH));
+                $names = array_values(array_filter(
+                    $cells,
+                    static fn(string $other, int $at): bool => $at !== $place && !is_numeric($other),
+                    ARRAY_FILTER_USE_BOTH,
+                ));
 
                 return [] === $names ? null : [[self::spoken($names[0]), self::bare($cell)]];
             }
@@ -167,8 +192,14 @@ final class PinTable
     {
         $name = (string) preg_replace('/([a-z])([A-Z])/', '$1 $2', trim($name));
         $name = (string) preg_replace('/([A-Za-z])(\d)/', '$1 $2', str_replace('_', ' ', $name));
-        $words = array_values(array_filter(self::split('/\s+/', $name), static fn(string $word): bool => '' !== $word && !in_array(strtolower($word), ['pin', 'gpio', 'k'], true)));
-        $name = implode(' ', array_map(static fn(string $word): string => 1 === preg_match('/^[A-Z]{4,}$/', $word) ? strtolower($word) : $word, $words));
+        $words = array_values(array_filter(
+            self::split('/\s+/', $name),
+            static fn(string $word): bool => '' !== $word && !in_array(strtolower($word), ['pin', 'gpio', 'k'], true),
+        ));
+        $name = implode(
+            ' ',
+            array_map(static fn(string $word): string => 1 === preg_match('/^[A-Z]{4,}$/', $word) ? strtolower($word) : $word, $words),
+        );
 
         return '' === $name ? '' : mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr(mb_substr($name, 0, 110), 1);
     }
@@ -176,7 +207,15 @@ final class PinTable
     private static function row(int $line, string $text, string $name, string $pin, Controller $controller): PinTableRow
     {
         if ('' === $name) {
-            return new PinTableRow($line, mb_substr($text, 0, 300), '', '', null, FunctionKind::SparePin, 'This row is in no form that is known. Type its name and pin here, or leave it out.');
+            return new PinTableRow(
+                $line,
+                mb_substr($text, 0, 300),
+                '',
+                '',
+                null,
+                FunctionKind::SparePin,
+                'This row is in no form that is known. Type its name and pin here, or leave it out.',
+            );
         }
         $reading = $controller->read($pin);
         $kind = self::kindOf($name);
@@ -187,8 +226,17 @@ final class PinTable
         }
 
         return new PinTableRow($line, mb_substr($text, 0, 300), $name, $pin, $reading, $kind ?? FunctionKind::RelayOutput, implode(' ', array_filter([
-            null === $reading->best() ? sprintf('The %s leads out no pin called “%s”; without one it comes in with no pin.', $controller->carrier->identity->name, $pin) : '',
-            $reading->isAmbiguous() ? sprintf('“%s” is the print of %s and the number of %s.', $pin, $reading->asLabel?->name() ?? '', $reading->asNumber?->name() ?? '') : '',
+            null === $reading->best() ? sprintf(
+                'The %s leads out no pin called “%s”; without one it comes in with no pin.',
+                $controller->carrier->identity->name,
+                $pin,
+            ) : '',
+            $reading->isAmbiguous() ? sprintf(
+                '“%s” is the print of %s and the number of %s.',
+                $pin,
+                $reading->asLabel?->name() ?? '',
+                $reading->asNumber?->name() ?? '',
+            ) : '',
             null === $kind ? 'The name does not tell what it is.' : '',
         ], static fn(string $part): bool => '' !== $part)));
     }
@@ -197,7 +245,11 @@ final class PinTable
     {
         $words = self::split('/[^a-z0-9]+/', strtolower($name));
         foreach (self::WORDS as $word => $kind) {
-            if (in_array($word, $words, true) || in_array($word, array_map(static fn(string $one): string => rtrim(rtrim($one, '0123456789'), 's'), $words), true)) {
+            if (in_array($word, $words, true) || in_array(
+                $word,
+                array_map(static fn(string $one): string => rtrim(rtrim($one, '0123456789'), 's'), $words),
+                true,
+            )) {
                 return $kind;
             }
         }

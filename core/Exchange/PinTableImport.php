@@ -28,7 +28,12 @@ final class PinTableImport
         foreach ($entries as $number => $entry) {
             $key = self::key($entry->name);
             if (isset($seen[$key])) {
-                throw new EditRefused(sprintf('Rows %d and %d both bear the name “%s”. Give each a name of its own, or leave one out.', $seen[$key], $number + 1, $entry->name));
+                throw new EditRefused(sprintf(
+                    'Rows %d and %d both bear the name “%s”. Give each a name of its own, or leave one out.',
+                    $seen[$key],
+                    $number + 1,
+                    $entry->name,
+                ));
             }
             $seen[$key] = $number + 1;
             try {
@@ -53,7 +58,9 @@ final class PinTableImport
     {
         $function = self::existing($board, $entry);
         if (null === $function) {
-            $add = FunctionKind::RelayOutput === $entry->kind ? new AddLine(self::lineName($entry->name), $entry->appliance) : new AddFunction($entry->kind, $entry->name);
+            $add = FunctionKind::RelayOutput === $entry->kind
+                ? new AddLine(self::lineName($entry->name), $entry->appliance)
+                : new AddFunction($entry->kind, $entry->name);
             yield $add;
             // An edit numbers what it adds from the board's counters, so making it here tells the id that it will have there.
             $function = (string) array_key_last($add->apply($board)->functions);

@@ -39,7 +39,9 @@ final class Secrets
 
     public static function header(Board $board): string
     {
-        $text = '// Secrets of one copy of ' . $board->name . ". Never hand this file on, and never put it under version control.\n#pragma once\n\n";
+        $text = '// Secrets of one copy of '
+            . $board->name
+            . ". Never hand this file on, and never put it under version control.\n#pragma once\n\n";
         foreach (self::names($board) as $name) {
             $text .= sprintf("constexpr const char *%s = \"%s\";\n", $name, self::PLACEHOLDER);
         }

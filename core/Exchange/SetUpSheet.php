@@ -22,7 +22,13 @@ final readonly class SetUpSheet
      * @param list<string> $header
      * @param list<list<string>> $rows
      */
-    private function __construct(public string $column, public string $title, public array $steps, public array $header, public array $rows) {}
+    private function __construct(
+        public string $column,
+        public string $title,
+        public array $steps,
+        public array $header,
+        public array $rows,
+    ) {}
 
     /**
      * @param ?Report $report what the maker lets stand is printed beside each line
@@ -33,7 +39,9 @@ final readonly class SetUpSheet
         $beside = null === $report ? [] : Headline::besideLines($inspection->board, $report);
         $sheets = [];
         foreach ($inspection->controls->columns as $id => $column) {
-            $sheet = null !== $column->profile ? self::channel($inspection, $column, $column->profile, $beside) : self::wired($inspection, $column, $beside);
+            $sheet = null !== $column->profile
+                ? self::channel($inspection, $column, $column->profile, $beside)
+                : self::wired($inspection, $column, $beside);
             if ([] !== $sheet->rows) {
                 $sheets[$id] = $sheet;
             }
@@ -65,21 +73,56 @@ final readonly class SetUpSheet
         };
         $rows = [];
         foreach ($inspection->controls->on($column->id) as $entry) {
-            $rows[] = [(string) (count($rows) + 1), $profile->entryKind, $board->lines[$entry->line]->name, $entry->address, $entry->on, $entry->off, self::third($entry), '' === $entry->state ? 'none' : $entry->state, self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? [])];
+            $rows[] = [
+                (string) (count($rows) + 1),
+                $profile->entryKind,
+                $board->lines[$entry->line]->name,
+                $entry->address,
+                $entry->on,
+                $entry->off,
+                self::third($entry),
+                '' === $entry->state ? 'none' : $entry->state,
+                self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
+            ];
         }
         foreach ($inspection->controls->groups as $group) {
             if ($group->column === $column->id) {
-                $rows[] = [(string) (count($rows) + 1), 'group', $board->lineGroups[$group->group]->name, $group->address, '' === $group->on ? 'not on' : $group->on, $group->off, 'none', 'none', implode(', ', array_map(static fn(string $line): string => $board->lines[$line]->name, $board->lineGroups[$group->group]->lines))];
+                $rows[] = [
+                    (string) (count($rows) + 1),
+                    'group',
+                    $board->lineGroups[$group->group]->name,
+                    $group->address,
+                    '' === $group->on ? 'not on' : $group->on,
+                    $group->off,
+                    'none',
+                    'none',
+                    implode(
+                        ', ',
+                        array_map(static fn(string $line): string => $board->lines[$line]->name, $board->lineGroups[$group->group]->lines),
+                    ),
+                ];
             }
         }
         $steps = [
-            sprintf('It needs: %s.', [] === $profile->needs ? 'nothing beside the board' : implode(', ', array_map(static fn($need): string => $need->value, $profile->needs))),
+            sprintf(
+                'It needs: %s.',
+                [] === $profile->needs ? 'nothing beside the board' : implode(
+                    ', ',
+                    array_map(static fn($need): string => $need->value, $profile->needs),
+                ),
+            ),
             ...0 === $profile->capacity ? [] : [sprintf('It takes %d entries; this sheet has %d.', $profile->capacity, count($rows))],
             sprintf('Create one %s for each row, in this order, and tick it off.', $profile->entryKind),
             'Try each at low voltage before mains is connected.',
         ];
 
-        return new self($column->id, $column->title, $steps, ['No.', 'Create', 'Name', $says, 'On', 'Off', 'Set or flip', 'State', 'Acts as'], $rows);
+        return new self(
+            $column->id,
+            $column->title,
+            $steps,
+            ['No.', 'Create', 'Name', $says, 'On', 'Off', 'Set or flip', 'State', 'Acts as'],
+            $rows,
+        );
     }
 
     /**
@@ -94,13 +137,42 @@ final readonly class SetUpSheet
             $surface = $board->lines[$entry->line]->surfaces[$entry->surface];
             $pin = '' === $surface->function ? null : $inspection->seating->pins[$surface->function] ?? null;
             $rows[] = $isReceiver
-                ? [(string) (count($rows) + 1), $board->lines[$entry->line]->name, $entry->code?->printed() ?? 'not assigned', null === $entry->code ? 'not assigned' : sprintf('%d bits, %s', $entry->code->bits, $entry->code->encoding->value), $entry->offCode?->printed() ?? (Operation::Toggle === $entry->operation ? 'the same' : 'none'), self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? [])]
-                : [(string) (count($rows) + 1), $board->lines[$entry->line]->name, $entry->address, $entry->kind->value, $pin?->bothNames() ?? ('' === $surface->function ? 'no pin of its own' : 'not seated'), self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? [])];
+                ? [
+                    (string) (count($rows) + 1),
+                    $board->lines[$entry->line]->name,
+                    $entry->code?->printed() ?? 'not assigned',
+                    null === $entry->code ? 'not assigned' : sprintf('%d bits, %s', $entry->code->bits, $entry->code->encoding->value),
+                    $entry->offCode?->printed() ?? (Operation::Toggle === $entry->operation ? 'the same' : 'none'),
+                    self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
+                ]
+                : [
+                    (string) (count($rows) + 1),
+                    $board->lines[$entry->line]->name,
+                    $entry->address,
+                    $entry->kind->value,
+                    $pin?->bothNames() ?? ('' === $surface->function ? 'no pin of its own' : 'not seated'),
+                    self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
+                ];
         }
 
         return $isReceiver
-            ? new self($column->id, $column->title, ['Point the remote at the receiver, press each key, and compare what is received.', 'Write the line beside its key on the remote.'], ['No.', 'Line', 'Key', 'Kind of code', 'Key for off', 'Acts as'], $rows)
-            : new self($column->id, $column->title, [ControlMap::BY_HAND === $column->id ? 'Wire each contact between its pin and ground, away from mains.' : 'Check that each does what its row says.'], ['No.', 'Line', 'By', 'Kind', 'Pin', 'Acts as'], $rows);
+            ? new self(
+                $column->id,
+                $column->title,
+                [
+                    'Point the remote at the receiver, press each key, and compare what is received.',
+                    'Write the line beside its key on the remote.',
+                ],
+                ['No.', 'Line', 'Key', 'Kind of code', 'Key for off', 'Acts as'],
+                $rows,
+            )
+            : new self(
+                $column->id,
+                $column->title,
+                [ControlMap::BY_HAND === $column->id ? 'Wire each contact between its pin and ground, away from mains.' : 'Check that each does what its row says.'],
+                ['No.', 'Line', 'By', 'Kind', 'Pin', 'Acts as'],
+                $rows,
+            );
     }
 
     /**
@@ -108,12 +180,26 @@ final readonly class SetUpSheet
      */
     private static function acts(Entry $entry, array $notes): string
     {
-        $acts = $entry->operation->value . (SurfaceKind::Knob === $entry->kind ? ', when it is moved' : '') . implode('', array_map(static fn(string $note): string => '. ' . $note, $notes));
+        $acts = $entry->operation->value . (SurfaceKind::Knob === $entry->kind ? ', when it is moved' : '') . implode(
+            '',
+            array_map(static fn(string $note): string => '. ' . $note, $notes),
+        );
         if ([] === $entry->ranges || !$entry->operation->isGraded()) {
             return $acts;
         }
 
-        return $acts . ': ' . implode(', ', array_map(static fn(int $step, array $range): string => sprintf('%s %% %s', $range[0] === $range[1] ? (string) $range[0] : $range[0] . '–' . $range[1], 0 === $step ? 'off' : 'step ' . $step), array_keys($entry->ranges), $entry->ranges));
+        return $acts . ': ' . implode(
+            ', ',
+            array_map(
+                static fn(int $step, array $range): string => sprintf(
+                    '%s %% %s',
+                    $range[0] === $range[1] ? (string) $range[0] : $range[0] . '–' . $range[1],
+                    0 === $step ? 'off' : 'step ' . $step,
+                ),
+                array_keys($entry->ranges),
+                $entry->ranges,
+            ),
+        );
     }
 
     private static function third(Entry $entry): string

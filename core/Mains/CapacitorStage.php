@@ -31,8 +31,15 @@ final readonly class CapacitorStage
      * @param float $seriesOhms that limits the current at closing
      * @throws \InvalidArgumentException when the motor cannot be such
      */
-    public static function of(float $mainsVolts, float $hertz, float $ratedVolts, float $watts, float $powerFactor, float $farads, float $seriesOhms = 0.0): self
-    {
+    public static function of(
+        float $mainsVolts,
+        float $hertz,
+        float $ratedVolts,
+        float $watts,
+        float $powerFactor,
+        float $farads,
+        float $seriesOhms = 0.0,
+    ): self {
         if ($watts <= 0 || $powerFactor <= 0 || $powerFactor > 1 || $farads <= 0) {
             throw new \InvalidArgumentException('A motor draws some watts at a power factor between 0 and 1, and its capacitor has some capacitance.');
         }
@@ -47,11 +54,28 @@ final readonly class CapacitorStage
     public const TOLERANCE = 0.1;
 
     /** The greatest voltage, rms, that the capacitor can have: mains high, and its capacitance at whatever comes nearest to resonance. */
-    public static function greatestCapacitorVolts(float $mainsVolts, float $hertz, float $watts, float $powerFactor, float $farads, float $seriesOhms): float
-    {
+    public static function greatestCapacitorVolts(
+        float $mainsVolts,
+        float $hertz,
+        float $watts,
+        float $powerFactor,
+        float $farads,
+        float $seriesOhms,
+    ): float {
         $greatest = MainsSystem::HIGHEST_SHARE * $mainsVolts;
         foreach ([1 - self::TOLERANCE, 1.0, 1 + self::TOLERANCE] as $tolerance) {
-            $greatest = max($greatest, self::of(MainsSystem::HIGHEST_SHARE * $mainsVolts, $hertz, $mainsVolts, $watts, $powerFactor, $tolerance * $farads, $seriesOhms)->capacitorVolts);
+            $greatest = max(
+                $greatest,
+                self::of(
+                    MainsSystem::HIGHEST_SHARE * $mainsVolts,
+                    $hertz,
+                    $mainsVolts,
+                    $watts,
+                    $powerFactor,
+                    $tolerance * $farads,
+                    $seriesOhms,
+                )->capacitorVolts,
+            );
         }
 
         return $greatest;

@@ -31,12 +31,23 @@ final readonly class ContactUsable
      * @param bool $breaks whether it is a contact, in which an arc must go out
      * @param float $share of the house rules
      */
-    public static function of(Relay $relay, LoadKind $load, bool $isDc, bool $breaks, ContactUse $use, float $share, float $airCelsius): self
-    {
+    public static function of(
+        Relay $relay,
+        LoadKind $load,
+        bool $isDc,
+        bool $breaks,
+        ContactUse $use,
+        float $share,
+        float $airCelsius,
+    ): self {
         $rated = $isDc ? $relay->contactDcAmps : $relay->acAmps(ContactUse::NormallyClosed === $use);
         $full = $relay->contactCelsius ?? self::USUAL_CELSIUS;
         $air = max(0.0, min(1.0, 1 - ($airCelsius - $full) / self::FADES_OVER_KELVIN));
-        $because = $air < 1 ? [sprintf('%d %% in air of %s', (int) round($air * 100), QuantityPrinter::rounded($airCelsius, Unit::Celsius))] : [];
+        $because = $air < 1 ? [sprintf(
+            '%d %% in air of %s',
+            (int) round($air * 100),
+            QuantityPrinter::rounded($airCelsius, Unit::Celsius),
+        )] : [];
         $isMotor = LoadKind::InductionMotor === $load || LoadKind::UniversalMotor === $load;
         if (!$breaks) {
             // A driver that switches the load itself has no arc and no contact to weld.
@@ -45,16 +56,36 @@ final readonly class ContactUsable
             return new self($rated, $share * $rated, [...$because, self::percent($share, 'for ' . $load->value)]);
         }
         if ($isMotor && null !== $relay->contactMotorAmps) {
-            return new self($rated, $air * min($share * $rated, $relay->contactMotorAmps), [...$because, 'motor rating ' . QuantityPrinter::rounded($relay->contactMotorAmps, Unit::Ampere)]);
+            return new self(
+                $rated,
+                $air * min($share * $rated, $relay->contactMotorAmps),
+                [...$because, 'motor rating ' . QuantityPrinter::rounded($relay->contactMotorAmps, Unit::Ampere)],
+            );
         }
         if (null !== $relay->contactPeakAmps && $load->greatestInrush() > 1) {
             $closing = $relay->contactPeakAmps / $load->greatestInrush();
 
-            return new self($rated, $air * min($share * $rated, $closing), [...$because, sprintf('bears %s for a moment, and %s starts with %g times its current', QuantityPrinter::rounded($relay->contactPeakAmps, Unit::Ampere), $load->value, $load->greatestInrush())]);
+            return new self(
+                $rated,
+                $air * min($share * $rated, $closing),
+                [
+                    ...$because,
+                    sprintf(
+                        'bears %s for a moment, and %s starts with %g times its current',
+                        QuantityPrinter::rounded($relay->contactPeakAmps, Unit::Ampere),
+                        $load->value,
+                        $load->greatestInrush(),
+                    ),
+                ],
+            );
         }
         $ofKind = min($share, ContactShare::of($load));
 
-        return new self($rated, $air * $ofKind * $rated, [...$because, $ofKind < $share ? self::percent($ofKind, 'for ' . $load->value) : self::percent($share, 'used for good')]);
+        return new self(
+            $rated,
+            $air * $ofKind * $rated,
+            [...$because, $ofKind < $share ? self::percent($ofKind, 'for ' . $load->value) : self::percent($share, 'used for good')],
+        );
     }
 
     private static function percent(float $share, string $for): string

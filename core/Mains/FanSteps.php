@@ -17,7 +17,12 @@ final readonly class FanSteps
      * @param float $greatestFarads of its capacitors, with their tolerance; 0 without any
      * @param float $greatestCapacitorVolts rms that one of them can have: mains high, capacitors at the tolerance that comes nearest to resonance
      */
-    private function __construct(public string $group, public array $steps, public float $greatestFarads, public float $greatestCapacitorVolts) {}
+    private function __construct(
+        public string $group,
+        public array $steps,
+        public float $greatestFarads,
+        public float $greatestCapacitorVolts,
+    ) {}
 
     /**
      * @return array<string, self> by group
@@ -40,13 +45,43 @@ final readonly class FanSteps
                 }
                 $appliance = $board->appliance($line);
                 $series = $bank->seriesOhms?->value;
-                [$farads, $seriesOhms] = CapacitorStage::sideBySide(array_map(static fn(string $relay): float => $bank->faradsOf($relay) ?? INF, $step->relays), is_float($series) ? $series : 0.0, $board->system()->hertz);
+                [$farads, $seriesOhms] = CapacitorStage::sideBySide(
+                    array_map(static fn(string $relay): float => $bank->faradsOf($relay) ?? INF, $step->relays),
+                    is_float($series) ? $series : 0.0,
+                    $board->system()->hertz,
+                );
                 $watts = is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts;
-                $steps[implode('+', $step->relays)] = CapacitorStage::of($board->system()->volts, $board->system()->hertz, $board->system()->volts, $watts, $appliance->powerFactor, $farads, $seriesOhms);
-                $greatest = max($greatest, CapacitorStage::greatestCapacitorVolts($board->system()->volts, $board->system()->hertz, $watts, $appliance->powerFactor, $farads, $seriesOhms));
+                $steps[implode('+', $step->relays)] = CapacitorStage::of(
+                    $board->system()->volts,
+                    $board->system()->hertz,
+                    $board->system()->volts,
+                    $watts,
+                    $appliance->powerFactor,
+                    $farads,
+                    $seriesOhms,
+                );
+                $greatest = max(
+                    $greatest,
+                    CapacitorStage::greatestCapacitorVolts(
+                        $board->system()->volts,
+                        $board->system()->hertz,
+                        $watts,
+                        $appliance->powerFactor,
+                        $farads,
+                        $seriesOhms,
+                    ),
+                );
             }
             uasort($steps, static fn(CapacitorStage $a, CapacitorStage $b): int => $a->motorWatts <=> $b->motorWatts);
-            $all[$id] = new self($id, $steps, (1 + CapacitorStage::TOLERANCE) * max([0.0, ...array_map(static fn(StepCapacitor $one): float => $one->farads, $bank->capacitors)]), $greatest);
+            $all[$id] = new self(
+                $id,
+                $steps,
+                (1 + CapacitorStage::TOLERANCE) * max([
+                    0.0,
+                    ...array_map(static fn(StepCapacitor $one): float => $one->farads, $bank->capacitors),
+                ]),
+                $greatest,
+            );
         }
 
         return $all;

@@ -12,15 +12,53 @@ namespace IronLatch\Core\Mains;
 final class Insulation
 {
     /** Rated impulse voltages by voltage to neutral and overvoltage category I to IV (table F.1), in volts. */
-    private const IMPULSE = [[50.0, [330, 500, 800, 1500]], [100.0, [500, 800, 1500, 2500]], [150.0, [800, 1500, 2500, 4000]], [300.0, [1500, 2500, 4000, 6000]], [600.0, [2500, 4000, 6000, 8000]]];
+    private const IMPULSE = [
+        [50.0, [330, 500, 800, 1500]],
+        [100.0, [500, 800, 1500, 2500]],
+        [150.0, [800, 1500, 2500, 4000]],
+        [300.0, [1500, 2500, 4000, 6000]],
+        [600.0, [2500, 4000, 6000, 8000]],
+    ];
     /** Clearance in mm by impulse voltage, pollution degree 2 and 3 (table F.2). */
-    private const CLEARANCE = [330 => [0.2, 0.8], 500 => [0.2, 0.8], 800 => [0.2, 0.8], 1500 => [0.5, 0.8], 2500 => [1.5, 1.5], 4000 => [3.0, 3.0], 6000 => [5.5, 5.5], 8000 => [8.0, 8.0], 12000 => [14.0, 14.0]];
+    private const CLEARANCE = [
+        330 => [0.2, 0.8],
+        500 => [0.2, 0.8],
+        800 => [0.2, 0.8],
+        1500 => [0.5, 0.8],
+        2500 => [1.5, 1.5],
+        4000 => [3.0, 3.0],
+        6000 => [5.5, 5.5],
+        8000 => [8.0, 8.0],
+        12000 => [14.0, 14.0],
+    ];
     /** Basic creepage in mm by working voltage rms: pollution degree 2 for groups I, II, III, then degree 3 (table F.4). */
-    private const CREEPAGE = [[50.0, [0.6, 0.85, 1.2, 1.5, 1.7, 1.9]], [63.0, [0.63, 0.9, 1.25, 1.6, 1.8, 2.0]], [80.0, [0.67, 0.95, 1.3, 1.7, 1.9, 2.1]], [100.0, [0.71, 1.0, 1.4, 1.8, 2.0, 2.2]], [125.0, [0.75, 1.05, 1.5, 1.9, 2.1, 2.4]], [160.0, [0.8, 1.1, 1.6, 2.0, 2.2, 2.5]], [200.0, [1.0, 1.4, 2.0, 2.5, 2.8, 3.2]], [250.0, [1.25, 1.8, 2.5, 3.2, 3.6, 4.0]], [320.0, [1.6, 2.2, 3.2, 4.0, 4.5, 5.0]], [400.0, [2.0, 2.8, 4.0, 5.0, 5.6, 6.3]], [500.0, [2.5, 3.6, 5.0, 6.3, 7.1, 8.0]]];
+    private const CREEPAGE = [
+        [50.0, [0.6, 0.85, 1.2, 1.5, 1.7, 1.9]],
+        [63.0, [0.63, 0.9, 1.25, 1.6, 1.8, 2.0]],
+        [80.0, [0.67, 0.95, 1.3, 1.7, 1.9, 2.1]],
+        [100.0, [0.71, 1.0, 1.4, 1.8, 2.0, 2.2]],
+        [125.0, [0.75, 1.05, 1.5, 1.9, 2.1, 2.4]],
+        [160.0, [0.8, 1.1, 1.6, 2.0, 2.2, 2.5]],
+        [200.0, [1.0, 1.4, 2.0, 2.5, 2.8, 3.2]],
+        [250.0, [1.25, 1.8, 2.5, 3.2, 3.6, 4.0]],
+        [320.0, [1.6, 2.2, 3.2, 4.0, 4.5, 5.0]],
+        [400.0, [2.0, 2.8, 4.0, 5.0, 5.6, 6.3]],
+        [500.0, [2.5, 3.6, 5.0, 6.3, 7.1, 8.0]],
+    ];
     /** Factor on clearances by metres above the sea (table A.2). */
     private const ALTITUDE = [[2000.0, 1.0], [3000.0, 1.14], [4000.0, 1.29], [5000.0, 1.48]];
     /** Nominal voltages are taken as the next voltage that a supply is built for (table F.3a). */
-    private const RATIONALISED = [[50.0, 50.0], [63.0, 63.0], [110.0, 125.0], [127.0, 125.0], [208.0, 200.0], [240.0, 250.0], [300.0, 320.0], [400.0, 400.0], [500.0, 500.0]];
+    private const RATIONALISED = [
+        [50.0, 50.0],
+        [63.0, 63.0],
+        [110.0, 125.0],
+        [127.0, 125.0],
+        [208.0, 200.0],
+        [240.0, 250.0],
+        [300.0, 320.0],
+        [400.0, 400.0],
+        [500.0, 500.0],
+    ];
 
     /** Volts of impulse that a system brings. */
     public static function impulseVolts(float $volts, int $category): int
@@ -52,10 +90,19 @@ final class Insulation
      *
      * @param int $group of the material: 1, 2 or 3
      */
-    public static function creepage(float $volts, int $category, int $pollution, bool $reinforced, int $group = 3, float $altitudeMetres = 0.0): float
-    {
+    public static function creepage(
+        float $volts,
+        int $category,
+        int $pollution,
+        bool $reinforced,
+        int $group = 3,
+        float $altitudeMetres = 0.0,
+    ): float {
         $column = ($pollution >= 3 ? 3 : 0) + max(1, min(3, $group)) - 1;
-        $basic = self::between(array_map(static fn(array $row): array => [$row[0], $row[1][$column]], self::CREEPAGE), self::rationalised($volts));
+        $basic = self::between(
+            array_map(static fn(array $row): array => [$row[0], $row[1][$column]], self::CREEPAGE),
+            self::rationalised($volts),
+        );
 
         return max(1e-3 * $basic * ($reinforced ? 2 : 1), self::clearance($volts, $category, $pollution, $reinforced, $altitudeMetres));
     }

@@ -31,7 +31,13 @@ final readonly class LivePath
      * @param array<string, FanSteps> $fans steps behind series capacitors, by group
      * @param array<string, Figure> $outlets what the outlet of a line bears over what it carries, by line; none while its rating is not stated
      */
-    private function __construct(public array $contacts, public Figure $total, public array $shared, public array $fans, public array $outlets) {}
+    private function __construct(
+        public array $contacts,
+        public Figure $total,
+        public array $shared,
+        public array $fans,
+        public array $outlets,
+    ) {}
 
     public static function of(Board $board): self
     {
@@ -45,7 +51,13 @@ final readonly class LivePath
 
         $total = self::total($board, $contacts);
 
-        return new self($contacts, $total, self::shared($board, $contacts, $total), FanSteps::all($board), self::outlets($board, $contacts));
+        return new self(
+            $contacts,
+            $total,
+            self::shared($board, $contacts, $total),
+            FanSteps::all($board),
+            self::outlets($board, $contacts),
+        );
     }
 
     /**
@@ -75,7 +87,19 @@ final readonly class LivePath
             }
         }
 
-        return new Figure('current of all lines', $sum, Unit::Ampere, 'Σ I, of those interlocked by contacts the greatest', array_map(static fn(string $line, float $one): string => $board->nameOf($line) . ' ' . QuantityPrinter::rounded($one, Unit::Ampere), array_keys($amps), $amps), 'all lines on, rated power', 'Kirchhoff’s current law; currents of unequal phase add up to less');
+        return new Figure(
+            'current of all lines',
+            $sum,
+            Unit::Ampere,
+            'Σ I, of those interlocked by contacts the greatest',
+            array_map(
+                static fn(string $line, float $one): string => $board->nameOf($line) . ' ' . QuantityPrinter::rounded($one, Unit::Ampere),
+                array_keys($amps),
+                $amps,
+            ),
+            'all lines on, rated power',
+            'Kirchhoff’s current law; currents of unequal phase add up to less',
+        );
     }
 
     /**
@@ -103,27 +127,107 @@ final readonly class LivePath
     {
         $box = $board->box ?? new MainsBox();
         $table = $board->system()->cordTable;
-        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure('current that it bears', Ampacity::of($area->value, $table) * $warmer, Unit::Ampere, $warmer < 1 ? 'table of cords · k' : 'table of cords', [WireSize::printed($area->value, $table), ...$warmer < 1 ? [sprintf('k = %.2f in air of %s', $warmer, QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius))] : []], 'flexible conductor', $table->value . ($warmer < 1 ? '; k from IEC 60364-5-52 or NEC 310.15' : '') . ', from memory') : null;
-        $stated = static fn(?Fact $fact): ?Figure => is_float($fact?->value) ? new Figure('rating', $fact->value, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker') : null;
+        $cord = static fn(?Fact $area, float $warmer = 1.0): ?Figure => is_float($area?->value) ? new Figure(
+            'current that it bears',
+            Ampacity::of($area->value, $table) * $warmer,
+            Unit::Ampere,
+            $warmer < 1 ? 'table of cords · k' : 'table of cords',
+            [
+                WireSize::printed($area->value, $table),
+                ...$warmer < 1 ? [sprintf(
+                    'k = %.2f in air of %s',
+                    $warmer,
+                    QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius),
+                )] : [],
+            ],
+            'flexible conductor',
+            $table->value . ($warmer < 1 ? '; k from IEC 60364-5-52 or NEC 310.15' : '') . ', from memory',
+        ) : null;
+        $stated = static fn(?Fact $fact): ?Figure => is_float($fact?->value) ? new Figure(
+            'rating',
+            $fact->value,
+            Unit::Ampere,
+            'as stated',
+            [],
+            'as printed on it',
+            'stated by the maker',
+        ) : null;
         $amps = self::lineAmps($board, $contacts);
-        $single = new Figure('greatest current of one line', [] === $amps ? 0.0 : max($amps), Unit::Ampere, 'max I', [], 'rated power', 'definition of active power');
+        $single = new Figure(
+            'greatest current of one line',
+            [] === $amps ? 0.0 : max($amps),
+            Unit::Ampere,
+            'max I',
+            [],
+            'rated power',
+            'definition of active power',
+        );
         rsort($amps);
         $most = $box->atOnce?->value;
-        $few = is_int($most) && $most < count($amps) ? new Figure(sprintf('current of the %s', 1 === $most ? 'greatest line' : $most . ' greatest lines'), min($total->value, array_sum(array_slice($amps, 0, $most))), Unit::Ampere, 'Σ of the greatest I', [sprintf('%d of %d at once, as the program promises', $most, count($amps))], 'rated power', 'stated by the maker') : null;
+        $few = is_int($most) && $most < count($amps) ? new Figure(
+            sprintf('current of the %s', 1 === $most ? 'greatest line' : $most . ' greatest lines'),
+            min($total->value, array_sum(array_slice($amps, 0, $most))),
+            Unit::Ampere,
+            'Σ of the greatest I',
+            [sprintf('%d of %d at once, as the program promises', $most, count($amps))],
+            'rated power',
+            'stated by the maker',
+        ) : null;
         $track = $box->track;
-        $trackBears = null === $track ? null : new Figure('current that it bears', TrackCurrent::amps($track->widthMetres, $track->equivalentMetres(), self::TRACK_RISE_KELVIN, $track->inner), Unit::Ampere, 'k · ΔT^0.44 · A^0.725', [$track->inner ? 'k = 0.024, inside' : 'k = 0.048, outside', 'ΔT = ' . sprintf('%g K', self::TRACK_RISE_KELVIN), QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide', QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper', ...0.0 === $track->tinMetres ? [] : [QuantityPrinter::rounded($track->tinMetres, Unit::Metre) . ' of solder, counted as an eighth']], sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN), 'IPC-2221, from memory');
+        $trackBears = null === $track ? null : new Figure(
+            'current that it bears',
+            TrackCurrent::amps($track->widthMetres, $track->equivalentMetres(), self::TRACK_RISE_KELVIN, $track->inner),
+            Unit::Ampere,
+            'k · ΔT^0.44 · A^0.725',
+            [
+                $track->inner ? 'k = 0.024, inside' : 'k = 0.048, outside',
+                'ΔT = ' . sprintf('%g K', self::TRACK_RISE_KELVIN),
+                QuantityPrinter::rounded($track->widthMetres, Unit::Metre) . ' wide',
+                QuantityPrinter::rounded($track->copperMetres, Unit::Metre) . ' of copper',
+                ...0.0 === $track->tinMetres
+                    ? []
+                    : [QuantityPrinter::rounded($track->tinMetres, Unit::Metre) . ' of solder, counted as an eighth'],
+            ],
+            sprintf('%g K warmer than the board', self::TRACK_RISE_KELVIN),
+            'IPC-2221, from memory',
+        );
         $fuse = null === $box->fuse ? null : $board->part($box->fuse, MainsFuse::class);
         $shared = [];
         foreach ([
             ['inlet', 'inlet', $total, $stated($box->inletAmps)],
             ['lead', 'lead', $total, $cord($box->leadSquareMetres)],
-            ['fuse', 'fuse', $total, null === $fuse ? null : new Figure('rating', $fuse->ratedAmps, Unit::Ampere, 'part file', [], 'for good', $fuse->identity->name)],
+            [
+                'fuse',
+                'fuse',
+                $total,
+                null === $fuse ? null : new Figure(
+                    'rating',
+                    $fuse->ratedAmps,
+                    Unit::Ampere,
+                    'part file',
+                    [],
+                    'for good',
+                    $fuse->identity->name,
+                ),
+            ],
             ['inner', 'wiring inside', $total, $cord($box->innerSquareMetres, self::warmerInside($board))],
             ['branch', 'thinnest wire of one line', $single, $cord($box->branchSquareMetres, self::warmerInside($board))],
             ['terminal', 'least terminal', $total, $stated($box->terminalAmps)],
-            ...false === $box->tracks?->value ? [] : [['track', 'narrowest track', true === $track?->carriesAll?->value ? $total : $single, $trackBears]],
+            ...false === $box->tracks?->value ? [] : [[
+                'track',
+                'narrowest track',
+                true === $track?->carriesAll?->value ? $total : $single,
+                $trackBears,
+            ]],
         ] as [$id, $name, $carries, $bears]) {
-            $shared[$id] = new SharedPart($id, $name, $carries, $carries === $total ? $few : null, $bears, null === $bears ? null : self::over($bears, $carries, 'all lines on'));
+            $shared[$id] = new SharedPart(
+                $id,
+                $name,
+                $carries,
+                $carries === $total ? $few : null,
+                $bears,
+                null === $bears ? null : self::over($bears, $carries, 'all lines on'),
+            );
         }
 
         return $shared;
@@ -132,7 +236,15 @@ final readonly class LivePath
     /** What a part bears over what it carries. */
     public static function over(Figure $bears, Figure $carries, string $corner = 'rated power'): Figure
     {
-        return new Figure('what it bears over what it carries', $bears->value / max($carries->value, 1e-9), Unit::Ratio, 'I_bears ÷ I', ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()], $corner, $bears->source);
+        return new Figure(
+            'what it bears over what it carries',
+            $bears->value / max($carries->value, 1e-9),
+            Unit::Ratio,
+            'I_bears ÷ I',
+            ['I_bears = ' . $bears->printed(), 'I = ' . $carries->printed()],
+            $corner,
+            $bears->source,
+        );
     }
 
     /**
@@ -146,7 +258,10 @@ final readonly class LivePath
             $rated = $line->safety?->outletAmps?->value;
             $first = array_key_first($line->actuators);
             if (is_float($rated) && null !== $first && true === $line->safety->outlet?->value?->isOutlet()) {
-                $outlets[$id] = self::over(new Figure('rating of the outlet', $rated, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker'), $contacts[$first]->amps);
+                $outlets[$id] = self::over(
+                    new Figure('rating of the outlet', $rated, Unit::Ampere, 'as stated', [], 'as printed on it', 'stated by the maker'),
+                    $contacts[$first]->amps,
+                );
             }
         }
 
@@ -164,8 +279,13 @@ final readonly class LivePath
      *
      * @param bool $breaks whether it is a contact, in which an arc must go out
      */
-    public static function contact(Board $board, Line $line, Relay $relay, bool $breaks = true, ContactUse $use = ContactUse::NormallyOpen): ContactLoad
-    {
+    public static function contact(
+        Board $board,
+        Line $line,
+        Relay $relay,
+        bool $breaks = true,
+        ContactUse $use = ContactUse::NormallyOpen,
+    ): ContactLoad {
         $appliance = $board->appliance($line);
         $watts = is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts;
         $volts = $appliance->dcVolts ?? $board->system()->volts;
@@ -176,18 +296,54 @@ final readonly class LivePath
             $amps,
             Unit::Ampere,
             $isDc ? 'P ÷ U' : 'P ÷ (U · cos φ)',
-            ['P = ' . QuantityPrinter::rounded($watts, Unit::Watt) . ' (' . $line->watts->knowledge->value . ')', 'U = ' . QuantityPrinter::rounded($volts, Unit::Volt), ...$isDc ? [] : ['cos φ = ' . QuantityPrinter::rounded($appliance->powerFactor, Unit::Ratio)]],
+            [
+                'P = ' . QuantityPrinter::rounded($watts, Unit::Watt) . ' (' . $line->watts->knowledge->value . ')',
+                'U = ' . QuantityPrinter::rounded($volts, Unit::Volt),
+                ...$isDc ? [] : ['cos φ = ' . QuantityPrinter::rounded($appliance->powerFactor, Unit::Ratio)],
+            ],
             'rated power',
             'definition of active power',
         );
-        $use = ContactUsable::of($relay, $appliance->load, $isDc, $breaks, $use, $board->houseRules->contactShare, $board->ambientCelsius());
+        $use = ContactUsable::of(
+            $relay,
+            $appliance->load,
+            $isDc,
+            $breaks,
+            $use,
+            $board->houseRules->contactShare,
+            $board->ambientCelsius(),
+        );
         $high = !$isDc && $appliance->load->followsMains() ? MainsSystem::HIGHEST_SHARE : 1.0;
 
         return new ContactLoad(
             $current,
             new Margin(
-                (new Figure('contact rating over current', $use->ratedAmps / $amps, Unit::Ratio, 'I_contact ÷ I', ['I_contact = ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), 'I = ' . $current->printed()], 'plain resistive rating', self::SOURCE))->outOf($use->ratedAmps, $amps, Unit::Ampere),
-                (new Figure('usable contact rating over current', $use->amps / ($high * $amps), Unit::Ratio, $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I', ['I = ' . $current->printed(), 'I_usable = ' . QuantityPrinter::rounded($use->amps, Unit::Ampere), 'of ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'), ...$use->because], $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it', self::SOURCE))->outOf($use->amps, $high * $amps, Unit::Ampere),
+                (new Figure(
+                    'contact rating over current',
+                    $use->ratedAmps / $amps,
+                    Unit::Ratio,
+                    'I_contact ÷ I',
+                    [
+                        'I_contact = ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'),
+                        'I = ' . $current->printed(),
+                    ],
+                    'plain resistive rating',
+                    self::SOURCE,
+                ))->outOf($use->ratedAmps, $amps, Unit::Ampere),
+                (new Figure(
+                    'usable contact rating over current',
+                    $use->amps / ($high * $amps),
+                    Unit::Ratio,
+                    $high > 1 ? 'I_usable ÷ (1.1 · I)' : 'I_usable ÷ I',
+                    [
+                        'I = ' . $current->printed(),
+                        'I_usable = ' . QuantityPrinter::rounded($use->amps, Unit::Ampere),
+                        'of ' . QuantityPrinter::rounded($use->ratedAmps, Unit::Ampere) . ($isDc ? ' DC' : ' AC'),
+                        ...$use->because,
+                    ],
+                    $high > 1 ? 'mains 10 % high' : 'with what this kind of load leaves of it',
+                    self::SOURCE,
+                ))->outOf($use->amps, $high * $amps, Unit::Ampere),
             ),
             $isDc ? self::volts($relay->contactDcVolts, $volts) : self::volts($relay->contactAcVolts, $volts),
         );
@@ -195,7 +351,15 @@ final readonly class LivePath
 
     private static function volts(float $rated, float $actual): Margin
     {
-        $figure = (new Figure('contact voltage rating over voltage', $rated / $actual, Unit::Ratio, 'U_contact ÷ U', ['U_contact = ' . QuantityPrinter::rounded($rated, Unit::Volt), 'U = ' . QuantityPrinter::rounded($actual, Unit::Volt)], 'nominal voltage', self::SOURCE))->outOf($rated, $actual, Unit::Volt);
+        $figure = (new Figure(
+            'contact voltage rating over voltage',
+            $rated / $actual,
+            Unit::Ratio,
+            'U_contact ÷ U',
+            ['U_contact = ' . QuantityPrinter::rounded($rated, Unit::Volt), 'U = ' . QuantityPrinter::rounded($actual, Unit::Volt)],
+            'nominal voltage',
+            self::SOURCE,
+        ))->outOf($rated, $actual, Unit::Volt);
 
         return new Margin($figure, $figure);
     }

@@ -30,7 +30,11 @@ final readonly class LiveState
     {
         $dead = null === $relay->bistable ? ContactUse::NormallyClosed === $actuator->contact : null;
         $states = [];
-        foreach (['switched off' => false, 'board without power' => $dead, 'contact welded or output failed closed' => true] as $state => $closed) {
+        foreach ([
+            'switched off' => false,
+            'board without power' => $dead,
+            'contact welded or output failed closed' => true,
+        ] as $state => $closed) {
             $states[] = new self($state, $closed, self::live($relay, $conductor, $inlet, $closed));
         }
 

@@ -16,7 +16,14 @@ final readonly class SharedPart
      * @param ?Figure $bears null while nobody has said what it is
      * @param ?Figure $margin what it bears over what it carries
      */
-    public function __construct(public string $id, public string $name, public Figure $amps, public ?Figure $promised, public ?Figure $bears, public ?Figure $margin) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Figure $amps,
+        public ?Figure $promised,
+        public ?Figure $bears,
+        public ?Figure $margin,
+    ) {}
 
     public function isOverloaded(): bool
     {

@@ -20,12 +20,21 @@ final readonly class Surroundings
      * @param ?int $pollution degree 2 or 3; null while it is not stated
      * @param string $wetLine name of a line whose appliance stands in water; empty where none does
      */
-    private function __construct(public ?int $overvoltage, public ?int $pollution, private string $wetLine, private float $volts, private MainsBox $box) {}
+    private function __construct(
+        public ?int $overvoltage,
+        public ?int $pollution,
+        private string $wetLine,
+        private float $volts,
+        private MainsBox $box,
+    ) {}
 
     public static function of(Board $board): self
     {
         $box = $board->box ?? new MainsBox();
-        $wet = array_filter($board->lines, static fn(Line $line): bool => null === $board->appliance($line)->dcVolts && $board->appliance($line)->wet);
+        $wet = array_filter(
+            $board->lines,
+            static fn(Line $line): bool => null === $board->appliance($line)->dcVolts && $board->appliance($line)->wet,
+        );
         $wetLine = [] === $wet ? '' : $wet[array_key_first($wet)]->name;
         $pollution = $box->pollution?->value;
 
@@ -62,12 +71,26 @@ final readonly class Surroundings
 
         return [
             'clearance' => Insulation::clearance($this->volts, $this->overvoltage, $this->pollution, $reinforced, $this->box->altitude()),
-            'creepage' => Insulation::creepage($this->volts, $this->overvoltage, $this->pollution, $reinforced, $this->box->materialGroup(), $this->box->altitude()),
+            'creepage' => Insulation::creepage(
+                $this->volts,
+                $this->overvoltage,
+                $this->pollution,
+                $reinforced,
+                $this->box->materialGroup(),
+                $this->box->altitude(),
+            ),
         ];
     }
 
     public function words(): string
     {
-        return sprintf('overvoltage category %d, pollution degree %d%s, material group %s, %s above the sea', $this->overvoltage, $this->pollution, $this->isWet() ? ' (' . $this->whyDamp() . ')' : '', str_repeat('I', $this->box->materialGroup()), QuantityPrinter::rounded($this->box->altitude(), Unit::Metre));
+        return sprintf(
+            'overvoltage category %d, pollution degree %d%s, material group %s, %s above the sea',
+            $this->overvoltage,
+            $this->pollution,
+            $this->isWet() ? ' (' . $this->whyDamp() . ')' : '',
+            str_repeat('I', $this->box->materialGroup()),
+            QuantityPrinter::rounded($this->box->altitude(), Unit::Metre),
+        );
     }
 }

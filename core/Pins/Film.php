@@ -59,7 +59,10 @@ final readonly class Film
         $twitches = array_values(array_filter($moments, static fn(Moment $moment): bool => $moment->isTwitch()));
         // A phase of no stated length may be the longest.
         $length = static fn(Moment $moment): float => $moment->seconds > 0 ? $moment->seconds : INF;
-        usort($twitches, static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $length($b)] <=> [Movement::Certain === $a->movement, $length($a)]);
+        usort(
+            $twitches,
+            static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $length($b)] <=> [Movement::Certain === $a->movement, $length($a)],
+        );
 
         return $twitches[0] ?? null;
     }

@@ -68,11 +68,20 @@ final class Fitness
     {
         $this->controller = $board->controller();
         $pins = $this->controller->chip->pins;
-        $this->interruptsAreFew = count(array_filter($pins, static fn(ChipPin $pin): bool => $pin->can(Ability::Interrupt))) <= self::FEW_PINS;
-        $this->hasInputOnly = [] !== array_filter($pins, static fn(ChipPin $pin): bool => $pin->can(Ability::Input) && !$pin->can(Ability::Output));
+        $this->interruptsAreFew = count(array_filter(
+            $pins,
+            static fn(ChipPin $pin): bool => $pin->can(Ability::Interrupt),
+        )) <= self::FEW_PINS;
+        $this->hasInputOnly = [] !== array_filter(
+            $pins,
+            static fn(ChipPin $pin): bool => $pin->can(Ability::Input) && !$pin->can(Ability::Output),
+        );
         $few = [];
         foreach (BusSignal::cases() as $signal) {
-            if (!$this->controller->chip->canRoute($signal->bus()) && count(array_filter($pins, static fn(ChipPin $pin): bool => [] !== $pin->unitsAs($signal))) <= self::FEW_PINS) {
+            if (!$this->controller->chip->canRoute($signal->bus()) && count(array_filter(
+                $pins,
+                static fn(ChipPin $pin): bool => [] !== $pin->unitsAs($signal),
+            )) <= self::FEW_PINS) {
                 $few[$signal->value] = true;
             }
         }
@@ -85,7 +94,10 @@ final class Fitness
     public function rank(string $function): array
     {
         $ranking = array_map(fn(Pin $pin): PinFitness => $this->judge($function, $pin), array_values($this->controller->pins));
-        usort($ranking, static fn(PinFitness $a, PinFitness $b): int => [!$a->isPossible, $a->hazard, $a->scarcity] <=> [!$b->isPossible, $b->hazard, $b->scarcity]);
+        usort(
+            $ranking,
+            static fn(PinFitness $a, PinFitness $b): int => [!$a->isPossible, $a->hazard, $a->scarcity] <=> [!$b->isPossible, $b->hazard, $b->scarcity],
+        );
 
         return $ranking;
     }
@@ -116,7 +128,10 @@ final class Fitness
     {
         $like = $this->likeness[$function] ??= $this->likenessOf($function);
 
-        return $this->judged[$like][$pin->chip->name] ??= new PinFitness($pin, $this->work($function, $this->board->functions[$function], $pin));
+        return $this->judged[$like][$pin->chip->name] ??= new PinFitness(
+            $pin,
+            $this->work($function, $this->board->functions[$function], $pin),
+        );
     }
 
     /**
@@ -149,10 +164,23 @@ final class Fitness
         $circuit = '';
         if (null !== $owner) {
             $actuator = $this->board->actuators()[$owner][1];
-            $circuit = serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->paired, $actuator->rail, $actuator->activeLevel->value, self::mustStayOff($this->board, $owner)]);
+            $circuit = serialize([
+                $actuator->driver,
+                $actuator->relay ?? $this->board->relay($actuator),
+                $actuator->paired,
+                $actuator->rail,
+                $actuator->activeLevel->value,
+                self::mustStayOff($this->board, $owner),
+            ]);
         }
 
-        return serialize([$function->kind, $function->pull, $function->toleratesConsole, $circuit, null === $bus ? null : $this->board->groups[$bus]->i2c?->pullUpOhms]);
+        return serialize([
+            $function->kind,
+            $function->pull,
+            $function->toleratesConsole,
+            $circuit,
+            null === $bus ? null : $this->board->groups[$bus]->i2c?->pullUpOhms,
+        ]);
     }
 
     /** Whether a movement that nobody has asked for is a danger: an appliance that must not start by itself, or steps of which one only may be on. */
@@ -195,7 +223,9 @@ final class Fitness
         $signal = $kind->busSignal();
         $reasons = [];
         if (null !== $chip->reserved && ReservedFor::Console !== $chip->reserved && ReservedFor::Usb !== $chip->reserved) {
-            $reasons[] = ReservedFor::Flash === $chip->reserved ? 'wired to the flash memory inside' : 'taken by the ' . $chip->reserved->value . ' inside';
+            $reasons[] = ReservedFor::Flash === $chip->reserved
+                ? 'wired to the flash memory inside'
+                : 'taken by the ' . $chip->reserved->value . ' inside';
         }
         if ($chip->variantMemory && true === $this->board->innerMemory?->value) {
             $reasons[] = 'wired to the additional memory inside';
@@ -243,7 +273,9 @@ final class Fitness
     {
         $owner = $this->board->actuatorOf($id);
 
-        return null === $owner ? FunctionKind::StatusLed === $kind || FunctionKind::Buzzer === $kind : Level::High === $this->board->actuators()[$owner][1]->driver->inherentActiveLevel();
+        return null === $owner
+            ? FunctionKind::StatusLed === $kind || FunctionKind::Buzzer === $kind
+            : Level::High === $this->board->actuators()[$owner][1]->driver->inherentActiveLevel();
     }
 
     /**
@@ -253,7 +285,10 @@ final class Fitness
     {
         $reasons = [];
         if (null !== $pin->chip->reserved && !$function->toleratesConsole) {
-            $reasons[] = [self::CONSOLE, ReservedFor::Usb === $pin->chip->reserved ? 'USB: uploading' : 'serial console: boot log and uploading'];
+            $reasons[] = [
+                self::CONSOLE,
+                ReservedFor::Usb === $pin->chip->reserved ? 'USB: uploading' : 'serial console: boot log and uploading',
+            ];
         }
         if ($pin->chip->variantMemory && null === $this->board->innerMemory?->value) {
             $reasons[] = [self::VARIANT, 'taken by PSRAM or eight-wire flash in some modules'];
@@ -266,7 +301,10 @@ final class Fitness
             $twitch = $this->startUp->worstTwitch($id, $pin, $this->likeness[$id]);
             if (null !== $twitch) {
                 $weight = Movement::Certain === $twitch->movement ? self::TWITCH : self::MAY_TWITCH;
-                $reasons[] = [self::mustStayOff($this->board, $owner) ? self::SELF_START + $weight : $weight, sprintf('the relay %s %s', $twitch->movement->value, $twitch->phase->words())];
+                $reasons[] = [
+                    self::mustStayOff($this->board, $owner) ? self::SELF_START + $weight : $weight,
+                    sprintf('the relay %s %s', $twitch->movement->value, $twitch->phase->words()),
+                ];
             } elseif (!$pin->chip->isQuiet() && null === $pin->expander) {
                 $reasons[] = [self::NOT_QUIET, 'not quiet at start-up, though this relay stays off'];
             }
@@ -315,7 +353,11 @@ final class Fitness
         }
         $signal = $kind->busSignal();
         $isUsual = null !== $signal && [] !== $pin->chip->unitsAs($signal);
-        if (!$isUsual && !in_array($kind, [FunctionKind::RelayOutput, FunctionKind::Buzzer, FunctionKind::SparePin], true) && $pin->chip->can(Ability::Output) && $pin->chip->isQuiet() && null === $pin->chip->reserved) {
+        if (!$isUsual && !in_array(
+            $kind,
+            [FunctionKind::RelayOutput, FunctionKind::Buzzer, FunctionKind::SparePin],
+            true,
+        ) && $pin->chip->can(Ability::Output) && $pin->chip->isQuiet() && null === $pin->chip->reserved) {
             $reasons[] = [self::QUIET_OUTPUT, 'one of the pins that are quiet at start-up, which relays want'];
         } elseif ($this->hasInputOnly && ($kind->isActiveSensor() || FunctionKind::InfraredReceiver === $kind) && $pin->chip->can(Ability::Output)) {
             $reasons[] = [self::QUIET_OUTPUT, 'an input-only pin would do and leave this one free'];
@@ -339,7 +381,13 @@ final class Fitness
             $reasons[] = [self::CAUTION, $pin->chip->caution];
         }
         if (null !== $pin->chip->glitchSeconds && $kind->needsInterrupt()) {
-            $reasons[] = [self::GLITCH, sprintf('may read a false low of %s when a converter or the sleeping radio powers up', QuantityPrinter::rounded($pin->chip->glitchSeconds, Unit::Second))];
+            $reasons[] = [
+                self::GLITCH,
+                sprintf(
+                    'may read a false low of %s when a converter or the sleeping radio powers up',
+                    QuantityPrinter::rounded($pin->chip->glitchSeconds, Unit::Second),
+                ),
+            ];
         }
 
         return $reasons;

@@ -82,14 +82,43 @@ final readonly class I2cPullUp
 
     private static function overLeast(I2cFacts $bus, float $ohms, float $volts, float $greatestVolts): Margin
     {
-        $figure = static fn(float $fitted, float $supply, string $corner): Figure => new Figure('pull-up over the least one', $fitted / self::leastOhms($supply), Unit::Ratio, 'R ÷ ((V_DD − 0.4 V) ÷ 3 mA)', ['R = ' . QuantityPrinter::rounded($ohms, Unit::Ohm), 'V_DD = ' . QuantityPrinter::rounded($supply, Unit::Volt), 'R_min = ' . QuantityPrinter::rounded(self::leastOhms($supply), Unit::Ohm)], $corner, self::SOURCE);
+        $figure = static fn(float $fitted, float $supply, string $corner): Figure => new Figure(
+            'pull-up over the least one',
+            $fitted / self::leastOhms($supply),
+            Unit::Ratio,
+            'R ÷ ((V_DD − 0.4 V) ÷ 3 mA)',
+            [
+                'R = ' . QuantityPrinter::rounded($ohms, Unit::Ohm),
+                'V_DD = ' . QuantityPrinter::rounded($supply, Unit::Volt),
+                'R_min = ' . QuantityPrinter::rounded(self::leastOhms($supply), Unit::Ohm),
+            ],
+            $corner,
+            self::SOURCE,
+        );
 
-        return new Margin($figure($ohms, $volts, 'typical values'), $figure($ohms * (1 - self::RESISTOR_TOLERANCE), $greatestVolts, 'resistor −5 %, highest supply'));
+        return new Margin(
+            $figure($ohms, $volts, 'typical values'),
+            $figure($ohms * (1 - self::RESISTOR_TOLERANCE), $greatestVolts, 'resistor −5 %, highest supply'),
+        );
     }
 
     private static function underGreatest(I2cFacts $bus, float $ohms, float $greatest, float $farads): Margin
     {
-        $figure = static fn(float $fitted, string $corner): Figure => new Figure('greatest pull-up over the fitted one', $greatest / $fitted, Unit::Ratio, 't_r ÷ (0.8473 · C_bus) ÷ R', ['t_r = ' . QuantityPrinter::rounded(self::riseSeconds($bus->hertz), Unit::Second), 'R = ' . QuantityPrinter::rounded($ohms, Unit::Ohm), 'C_bus = ' . QuantityPrinter::rounded($farads, Unit::Farad), QuantityPrinter::rounded($bus->hertz, Unit::Hertz), 'R_max = ' . QuantityPrinter::rounded($greatest, Unit::Ohm)], $corner, self::SOURCE);
+        $figure = static fn(float $fitted, string $corner): Figure => new Figure(
+            'greatest pull-up over the fitted one',
+            $greatest / $fitted,
+            Unit::Ratio,
+            't_r ÷ (0.8473 · C_bus) ÷ R',
+            [
+                't_r = ' . QuantityPrinter::rounded(self::riseSeconds($bus->hertz), Unit::Second),
+                'R = ' . QuantityPrinter::rounded($ohms, Unit::Ohm),
+                'C_bus = ' . QuantityPrinter::rounded($farads, Unit::Farad),
+                QuantityPrinter::rounded($bus->hertz, Unit::Hertz),
+                'R_max = ' . QuantityPrinter::rounded($greatest, Unit::Ohm),
+            ],
+            $corner,
+            self::SOURCE,
+        );
 
         return new Margin($figure($ohms, 'typical values'), $figure($ohms * (1 + self::RESISTOR_TOLERANCE), 'resistor +5 %'));
     }

@@ -30,7 +30,14 @@ final readonly class OneWireBus
      * @param float $greatestOhms
      * @param float $leastOhms
      */
-    private function __construct(public ?Pull $pull, public float $farads, public float $supplyVolts, public float $highRatio, public float $greatestOhms, public float $leastOhms) {}
+    private function __construct(
+        public ?Pull $pull,
+        public float $farads,
+        public float $supplyVolts,
+        public float $highRatio,
+        public float $greatestOhms,
+        public float $leastOhms,
+    ) {}
 
     /**
      * @param list<string> $functions all that hang on the wire
@@ -51,6 +58,13 @@ final readonly class OneWireBus
         $electrics = $pin->silicon->electrics;
         $farads = self::FARADS_PER_METRE * $metres + self::FARADS_PER_SENSOR * $sensors;
 
-        return new self($pull, $farads, $electrics->supply->max, $electrics->inputHighRatio, self::RISE_SECONDS / ($farads * -log(1 - $electrics->inputHighRatio)), ($electrics->supply->max - self::SINK_VOLTS) / self::SINK_AMPS);
+        return new self(
+            $pull,
+            $farads,
+            $electrics->supply->max,
+            $electrics->inputHighRatio,
+            self::RISE_SECONDS / ($farads * -log(1 - $electrics->inputHighRatio)),
+            ($electrics->supply->max - self::SINK_VOLTS) / self::SINK_AMPS,
+        );
     }
 }

@@ -37,16 +37,31 @@ final readonly class PinCurrents
             }
             $limits = [];
             if (null !== $pin->silicon->electrics->greatestTotalAmps) {
-                $limits['all of ' . ($pin->expander ?? '')] = [$pin->silicon->electrics->greatestTotalAmps, 'all pins of the ' . (null === $pin->expander ? $chip->identity->name : $board->expanders[$pin->expander]->name) . ' together'];
+                $limits['all of ' . ($pin->expander ?? '')] = [
+                    $pin->silicon->electrics->greatestTotalAmps,
+                    'all pins of the '
+                        . (null === $pin->expander ? $chip->identity->name : $board->expanders[$pin->expander]->name)
+                        . ' together',
+                ];
             }
             foreach ($chip->portGroups as $group) {
                 $limit = $sources ? $group->sourceAmps : $group->sinkAmps;
                 if (null !== $limit && null === $pin->expander && $group->name === $pin->chip->group($sources)) {
-                    $limits[$group->name . ($sources ? ' source' : ' sink')] = [$limit, sprintf('what %s %s together', $group->name, $sources ? 'give' : 'take in')];
+                    $limits[$group->name . ($sources ? ' source' : ' sink')] = [
+                        $limit,
+                        sprintf('what %s %s together', $group->name, $sources ? 'give' : 'take in'),
+                    ];
                 }
             }
             foreach ($limits as $key => [$limit, $of]) {
-                $sums[$key] ??= ['limit' => $limit, 'subject' => $pin->expander ?? 'board', 'of' => $of, 'typical' => 0.0, 'greatest' => 0.0, 'pins' => 0];
+                $sums[$key] ??= [
+                    'limit' => $limit,
+                    'subject' => $pin->expander ?? 'board',
+                    'of' => $of,
+                    'typical' => 0.0,
+                    'greatest' => 0.0,
+                    'pins' => 0,
+                ];
                 $sums[$key]['typical'] += $typical;
                 $sums[$key]['greatest'] += $greatest;
                 ++$sums[$key]['pins'];
@@ -59,12 +74,22 @@ final readonly class PinCurrents
                 $sum['limit'] / max($amps, self::NOTHING_AMPS),
                 Unit::Ratio,
                 'I_permitted ÷ Σ I_pin',
-                [sprintf('I_permitted = %s', QuantityPrinter::rounded($sum['limit'], Unit::Ampere)), sprintf('Σ I_pin = %s, %d outputs on at once', QuantityPrinter::rounded($amps, Unit::Ampere), $sum['pins'])],
+                [
+                    sprintf('I_permitted = %s', QuantityPrinter::rounded($sum['limit'], Unit::Ampere)),
+                    sprintf('Σ I_pin = %s, %d outputs on at once', QuantityPrinter::rounded($amps, Unit::Ampere), $sum['pins']),
+                ],
                 $corner,
                 'absolute maximum of the chip, from its part file',
             ))->outOf($sum['limit'], $amps, Unit::Ampere);
 
-            return new PinCurrent($sum['subject'], $sum['of'], new Margin($figure($sum['typical'], 'all outputs on, typical values'), $figure($sum['greatest'], 'all outputs on, each at its greatest')));
+            return new PinCurrent(
+                $sum['subject'],
+                $sum['of'],
+                new Margin(
+                    $figure($sum['typical'], 'all outputs on, typical values'),
+                    $figure($sum['greatest'], 'all outputs on, each at its greatest'),
+                ),
+            );
         }, $sums)));
     }
 
@@ -77,7 +102,11 @@ final readonly class PinCurrents
         if (null !== $owner) {
             $result = $drive->results[$owner];
 
-            return [$result->typicalPinAmps, $result->pinAmps->value, Level::High === $board->actuators()[$owner][1]->driver->inherentActiveLevel()];
+            return [
+                $result->typicalPinAmps,
+                $result->pinAmps->value,
+                Level::High === $board->actuators()[$owner][1]->driver->inherentActiveLevel(),
+            ];
         }
         $load = JunctionLoad::of($board->functions[$function]->kind);
         $supply = $pin->silicon->electrics->supply;

@@ -27,7 +27,10 @@ final readonly class PinFitness
         array $against,
     ) {
         if (count($against) > 1) {
-            usort($against, static fn(FitReason $a, FitReason $b): int => [$a->tier->value, -$a->weight] <=> [$b->tier->value, -$b->weight]);
+            usort(
+                $against,
+                static fn(FitReason $a, FitReason $b): int => [$a->tier->value, -$a->weight] <=> [$b->tier->value, -$b->weight],
+            );
         }
         $this->isPossible = [] === $against || FitTier::Impossible !== $against[0]->tier;
         $hazard = $scarcity = 0;

@@ -30,7 +30,11 @@ final class SeatingPlan
         $solution = $this->solution();
 
         return new SeatFunctions(
-            $solution->fits() ? sprintf('Seat all %d functions', count($solution->seats)) : sprintf('Seat %d functions; %d find no pin', count($solution->seats), count($solution->unseated)),
+            $solution->fits() ? sprintf('Seat all %d functions', count($solution->seats)) : sprintf(
+                'Seat %d functions; %d find no pin',
+                count($solution->seats),
+                count($solution->unseated),
+            ),
             $solution->seats,
         );
     }

@@ -68,12 +68,22 @@ final readonly class SeatingProblem
             }
         }
         $rows = array_flip($functions);
-        foreach (self::sequences($board, array_values(array_filter($functions, static fn(string $id): bool => !isset($held[$id])))) as $sequence) {
-            $cells = self::displaced($cells, array_map(static fn(string $id): int => $rows[$id], $sequence), array_values($controller->pins));
+        foreach (self::sequences(
+            $board,
+            array_values(array_filter($functions, static fn(string $id): bool => !isset($held[$id]))),
+        ) as $sequence) {
+            $cells = self::displaced(
+                $cells,
+                array_map(static fn(string $id): int => $rows[$id], $sequence),
+                array_values($controller->pins),
+            );
         }
         $buses = $orders = [];
         foreach ($board->groups as $group) {
-            $members = array_values(array_filter(array_map(static fn(string $id): ?int => $rows[$id] ?? null, $group->functions), is_int(...)));
+            $members = array_values(array_filter(
+                array_map(static fn(string $id): ?int => $rows[$id] ?? null, $group->functions),
+                is_int(...),
+            ));
             if ($group->kind->keepsOrder()) {
                 $orders[] = $members;
             } elseif ($group->kind->sharesUnit()) {
@@ -102,7 +112,10 @@ final readonly class SeatingProblem
                 $functions = array_values(array_diff($functions, $group->functions));
             }
         }
-        $sequences[] = array_values(array_filter($functions, static fn(string $id): bool => FunctionKind::RelayOutput === $board->functions[$id]->kind));
+        $sequences[] = array_values(array_filter(
+            $functions,
+            static fn(string $id): bool => FunctionKind::RelayOutput === $board->functions[$id]->kind,
+        ));
         $sequences[] = array_values(array_filter($functions, static fn(string $id): bool => $board->functions[$id]->kind->isContact()));
 
         return array_values(array_filter($sequences, static fn(array $sequence): bool => [] !== $sequence));
@@ -128,7 +141,10 @@ final readonly class SeatingProblem
         $least = [] === $first ? 0 : min(array_map(static fn(array $cell): array => [$cell[0], $cell[1]], $first));
         $best = [];
         foreach ($edges as $name => $columns) {
-            $best[$name] = array_keys(array_filter($columns, static fn(int $column): bool => isset($first[$column]) && [$first[$column][0], $first[$column][1]] === $least));
+            $best[$name] = array_keys(array_filter(
+                $columns,
+                static fn(int $column): bool => isset($first[$column]) && [$first[$column][0], $first[$column][1]] === $least,
+            ));
         }
         $good = $columns = [];
         foreach ($best as $name => $of) {

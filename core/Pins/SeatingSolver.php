@@ -117,7 +117,10 @@ final class SeatingSolver
             $seated = array_filter(array_keys($members), static fn(int $row): bool => $columns[$row] < $pins);
             $isOnOneUnit = false;
             foreach ($units as $pinsOf) {
-                $isOnOneUnit = $isOnOneUnit || [] === array_filter($seated, static fn(int $row): bool => !in_array($columns[$row], $pinsOf[$row] ?? [], true));
+                $isOnOneUnit = $isOnOneUnit || [] === array_filter(
+                    $seated,
+                    static fn(int $row): bool => !in_array($columns[$row], $pinsOf[$row] ?? [], true),
+                );
             }
             if (!$isOnOneUnit) {
                 $branches = [];
@@ -155,7 +158,11 @@ final class SeatingSolver
                     continue;
                 }
                 $middle = intdiv($columns[$first] + $columns[$then], 2);
-                $keep = static fn(int $row, bool $behind): array => array_filter($cells[$row], static fn(int $column): bool => $behind === ($column > $middle), ARRAY_FILTER_USE_KEY);
+                $keep = static fn(int $row, bool $behind): array => array_filter(
+                    $cells[$row],
+                    static fn(int $column): bool => $behind === ($column > $middle),
+                    ARRAY_FILTER_USE_KEY,
+                );
                 // Every function before the one that is kept in front must be in front as well, and the other way round.
                 [$front, $back] = [$cells, $cells];
                 foreach (array_slice($order, 0, (int) array_search($first, $order, true) + 1) as $row) {
@@ -247,7 +254,13 @@ final class SeatingSolver
             $problem->pins,
             array_map(static fn(int $row): array => $problem->cells[$row], $rows),
             $buses,
-            array_map(static fn(array $order): array => array_values(array_map(static fn(int $row): int => $new[$row], array_filter($order, static fn(int $row): bool => isset($new[$row])))), $problem->orders),
+            array_map(
+                static fn(array $order): array => array_values(array_map(
+                    static fn(int $row): int => $new[$row],
+                    array_filter($order, static fn(int $row): bool => isset($new[$row])),
+                )),
+                $problem->orders,
+            ),
         );
     }
 }

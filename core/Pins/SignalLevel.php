@@ -39,8 +39,18 @@ final class SignalLevel
         $out = $part->outputVolts;
 
         return null === $out
-            ? [$supply, sprintf('its supply, %s', null === $device->rail ? 'that of the pins' : 'the rail ' . $board->nameOf($device->rail))]
-            : [new Spread(min($out * (1 - self::TOLERANCE), $supply->min), min($out, $supply->typ), min($out * (1 + self::TOLERANCE), $supply->max)), 'what its own regulator gives'];
+            ? [
+                $supply,
+                sprintf('its supply, %s', null === $device->rail ? 'that of the pins' : 'the rail ' . $board->nameOf($device->rail)),
+            ]
+            : [
+                new Spread(
+                    min($out * (1 - self::TOLERANCE), $supply->min),
+                    min($out, $supply->typ),
+                    min($out * (1 + self::TOLERANCE), $supply->max),
+                ),
+                'what its own regulator gives',
+            ];
     }
 
     /** What a controller’s pin really has for its supply: the rail that feeds it where nothing regulates in between. */
@@ -77,7 +87,14 @@ final class SignalLevel
             return [];
         }
 
-        return array_values(array_filter($board->groups[$link]->functions, static fn(string $id): bool => in_array($board->functions[$id]->kind, [FunctionKind::UartTransmit, FunctionKind::SpiOut, FunctionKind::SpiClock, FunctionKind::SpiSelect], true)));
+        return array_values(array_filter(
+            $board->groups[$link]->functions,
+            static fn(string $id): bool => in_array(
+                $board->functions[$id]->kind,
+                [FunctionKind::UartTransmit, FunctionKind::SpiOut, FunctionKind::SpiClock, FunctionKind::SpiSelect],
+                true,
+            ),
+        ));
     }
 
     public static function supplyOf(Board $board, AttachedDevice $device): Spread

@@ -55,7 +55,10 @@ final readonly class Source
         }
         foreach (null === $pin->header->pull ? $pulls : [$pin->header->pull, ...$pulls] as $pull) {
             $up = PullDirection::Up === $pull->direction;
-            $branches[] = [$up ? $supply : 0.0, self::corner(Spread::tolerance($pull->ohms, self::RESISTOR_TOLERANCE), $up ? Level::High : Level::Low, $towards)];
+            $branches[] = [
+                $up ? $supply : 0.0,
+                self::corner(Spread::tolerance($pull->ohms, self::RESISTOR_TOLERANCE), $up ? Level::High : Level::Low, $towards),
+            ];
         }
         if ([] === $branches) {
             return null;

@@ -59,19 +59,38 @@ final class StartUp
         $owner = $this->board->actuatorOf($function);
         $actuator ??= null === $owner ? null : $this->board->actuators()[$owner][1];
         $chip = $this->board->controller()->chip;
-        $circuit = null === $actuator ? '' : serialize([$actuator->driver, $actuator->relay ?? $this->board->relay($actuator), $actuator->paired, $actuator->rail, $pin->silicon->identity->id, $pin->expander, $pull, $pin->header->pull]);
+        $circuit = null === $actuator ? '' : serialize([
+            $actuator->driver,
+            $actuator->relay ?? $this->board->relay($actuator),
+            $actuator->paired,
+            $actuator->rail,
+            $pin->silicon->identity->id,
+            $pin->expander,
+            $pull,
+            $pin->header->pull,
+        ]);
         $pulls = null === $pull ? [] : [$pull];
         $moments = [];
         foreach (BootPhase::cases() as $phase) {
             $fact = [] === $pin->chip->boot ? null : $pin->chip->bootFact($phase);
             $state = $phase->isBeforeProgram() ? $fact->state ?? PinState::Floating : $this->programmed($phase, $pin, $actuator);
-            [$movement, $cause] = null === $actuator ? [Movement::None, self::still($state)] : $this->solved[$circuit . $state->value] ??= $this->solve($pin, $actuator, $state, $pulls);
+            [$movement, $cause] = null === $actuator
+                ? [Movement::None, self::still($state)]
+                : $this->solved[$circuit . $state->value] ??= $this->solve($pin, $actuator, $state, $pulls);
             if (BootPhase::Output === $phase && Movement::Certain === $movement) {
                 // How long the program leaves it so is not known, and most relays need a few milliseconds.
                 $movement = Movement::Possible;
             }
             $seconds = BootPhase::Output === $phase ? self::OUTPUT_GAP_SECONDS : ($fact->seconds ?? $chip->phaseSeconds($phase));
-            $moments[] = new Moment($phase, $state, $seconds, $fact->basis ?? Basis::DataSheet, Source::at($pin, $state, $pulls, null)?->volts, $movement, $cause);
+            $moments[] = new Moment(
+                $phase,
+                $state,
+                $seconds,
+                $fact->basis ?? Basis::DataSheet,
+                Source::at($pin, $state, $pulls, null)?->volts,
+                $movement,
+                $cause,
+            );
         }
 
         return new Film($function, $owner, $moments);
@@ -125,7 +144,9 @@ final class StartUp
         }
         if (OutputOrder::OutputFirst === $this->board->outputOrder->value) {
             // A quasi-bidirectional expander has no direction to set: the first thing written is the level itself.
-            return null !== $pin->expander && PinState::PulledUp === $pin->chip->bootFact(BootPhase::Setup)?->state ? $driven : PinState::DrivenLow;
+            return null !== $pin->expander && PinState::PulledUp === $pin->chip->bootFact(BootPhase::Setup)?->state
+                ? $driven
+                : PinState::DrivenLow;
         }
 
         return match (true) {
@@ -167,19 +188,57 @@ final class StartUp
     {
         $driver = $actuator->driver;
         if ($driver instanceof MosfetLowSide) {
-            $threshold = Warmth::Threshold->at($this->board->part($driver->mosfet, Mosfet::class)->thresholdVolts->min, Warmth::warmest($this->board->ambientCelsius()));
-            $gate = null === $driver->pullDownOhms ? $pin->silicon->electrics->supply->max : min($pin->silicon->electrics->supply->max, self::LEAKAGE_AMPS * $driver->pullDownOhms);
+            $threshold = Warmth::Threshold->at(
+                $this->board->part($driver->mosfet, Mosfet::class)->thresholdVolts->min,
+                Warmth::warmest($this->board->ambientCelsius()),
+            );
+            $gate = null === $driver->pullDownOhms ? $pin->silicon->electrics->supply->max : min(
+                $pin->silicon->electrics->supply->max,
+                self::LEAKAGE_AMPS * $driver->pullDownOhms,
+            );
 
-            return $gate < $threshold ? null : new Figure('gate voltage that nothing decides', $gate, Unit::Volt, null === $driver->pullDownOhms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down', ['I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere), ...null === $driver->pullDownOhms ? [] : ['R_pull-down = ' . QuantityPrinter::rounded($driver->pullDownOhms, Unit::Ohm)], 'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt)], 'pin floating, greatest leakage, least threshold', 'input leakage of the chip, from memory');
+            return $gate < $threshold ? null : new Figure(
+                'gate voltage that nothing decides',
+                $gate,
+                Unit::Volt,
+                null === $driver->pullDownOhms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down',
+                [
+                    'I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere),
+                    ...null === $driver->pullDownOhms
+                        ? []
+                        : ['R_pull-down = ' . QuantityPrinter::rounded($driver->pullDownOhms, Unit::Ohm)],
+                    'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt),
+                ],
+                'pin floating, greatest leakage, least threshold',
+                'input leakage of the chip, from memory',
+            );
         }
-        $isUndecided = $driver instanceof ArrayChannel || $driver instanceof CouplerDriver || null !== $this->board->relay($actuator)->solidState;
+        $isUndecided = $driver instanceof ArrayChannel
+            || $driver instanceof CouplerDriver
+            || null !== $this->board->relay($actuator)->solidState;
 
-        return $isUndecided ? new Figure('voltage at the input that nothing decides', $pin->silicon->electrics->supply->max, Unit::Volt, 'up to the pin’s supply: nothing drives or pulls it', ['pin floating'], 'pin floating', 'common practice: every driver input has a level') : null;
+        return $isUndecided ? new Figure(
+            'voltage at the input that nothing decides',
+            $pin->silicon->electrics->supply->max,
+            Unit::Volt,
+            'up to the pin’s supply: nothing drives or pulls it',
+            ['pin floating'],
+            'pin floating',
+            'common practice: every driver input has a level',
+        ) : null;
     }
 
     private static function still(PinState $state): Figure
     {
-        return new Figure('coil voltage at start-up', 0.0, Unit::Volt, 'nothing drives the base', ['pin ' . $state->value], 'strongest pull, greatest gain', 'the pin’s state at start-up');
+        return new Figure(
+            'coil voltage at start-up',
+            0.0,
+            Unit::Volt,
+            'nothing drives the base',
+            ['pin ' . $state->value],
+            'strongest pull, greatest gain',
+            'the pin’s state at start-up',
+        );
     }
 
     /**
@@ -201,8 +260,15 @@ final class StartUp
             $greatest,
             Unit::Volt,
             'operating point with the pin as the chip leaves it',
-            ['pin ' . $state->value, 'typical ' . QuantityPrinter::rounded($volts, Unit::Volt), sprintf('still up to %s', QuantityPrinter::rounded($still, Unit::Volt))],
-            sprintf('strongest pull, greatest gain, junctions at %s', QuantityPrinter::rounded(Warmth::warmest($this->board->ambientCelsius()), Unit::Celsius)),
+            [
+                'pin ' . $state->value,
+                'typical ' . QuantityPrinter::rounded($volts, Unit::Volt),
+                sprintf('still up to %s', QuantityPrinter::rounded($still, Unit::Volt)),
+            ],
+            sprintf(
+                'strongest pull, greatest gain, junctions at %s',
+                QuantityPrinter::rounded(Warmth::warmest($this->board->ambientCelsius()), Unit::Celsius),
+            ),
             'operating point of the driver circuit; still below half the nominal voltage: common practice',
         );
 
@@ -223,7 +289,11 @@ final class StartUp
         if (null === $circuit) {
             return $source->volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $source->ohms);
         }
-        return $circuit->at($worst ? $circuit->best(Warmth::warmest($this->board->ambientCelsius())) : $circuit->typical(), $source->volts, $source->ohms)->coilVolts;
+        return $circuit->at(
+            $worst ? $circuit->best(Warmth::warmest($this->board->ambientCelsius())) : $circuit->typical(),
+            $source->volts,
+            $source->ohms,
+        )->coilVolts;
     }
 
     /**
@@ -232,7 +302,12 @@ final class StartUp
     private function ofModule(Actuator $actuator, OptoModuleInput $driver, PinState $state, ?Source $typical, ?Source $worst): array
     {
         $module = $this->board->module($driver);
-        $input = new ModuleInput($module, $driver, $this->board->siliconOf($actuator->function)->electrics, $this->board->railVolts($actuator->rail));
+        $input = new ModuleInput(
+            $module,
+            $driver,
+            $this->board->siliconOf($actuator->function)->electrics,
+            $this->board->railVolts($actuator->rail),
+        );
         $amps = null === $typical ? 0.0 : $input->typical($typical->volts, $typical->ohms);
         $greatest = null === $worst ? 0.0 : $input->most($worst->volts, $worst->ohms);
         $figure = new Figure(
@@ -240,7 +315,15 @@ final class StartUp
             $greatest,
             Unit::Ampere,
             '(V_supply − V_LEDs − V_pin) ÷ R',
-            ['pin ' . $state->value, 'V_pin = ' . QuantityPrinter::rounded($worst->volts ?? 0.0, Unit::Volt), 'V_LEDs = ' . QuantityPrinter::rounded($input->ledVolts->min, Unit::Volt) . ' at 2 mA', 'V_supply = ' . QuantityPrinter::rounded($input->supply->max, Unit::Volt), 'R = ' . QuantityPrinter::rounded($module->seriesResistance->min, Unit::Ohm), 'typical ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere)],
+            [
+                'pin ' . $state->value,
+                'V_pin = ' . QuantityPrinter::rounded($worst->volts ?? 0.0, Unit::Volt),
+                'V_LEDs = ' . QuantityPrinter::rounded($input->ledVolts->min, Unit::Volt) . ' at 2 mA',
+                'V_supply = ' . QuantityPrinter::rounded($input->supply->max, Unit::Volt),
+                'R = ' . QuantityPrinter::rounded($module->seriesResistance->min, Unit::Ohm),
+                'typical ' . QuantityPrinter::rounded($amps, Unit::Ampere),
+                'releases for certain up to ' . QuantityPrinter::rounded($module->releaseAmps, Unit::Ampere),
+            ],
             'highest supply, lowest LED voltages',
             'series circuit with exponential LEDs',
         );

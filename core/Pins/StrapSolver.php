@@ -73,7 +73,12 @@ final class StrapSolver
         // Node and threshold move with the same supply, so each of its extremes is judged as a whole.
         $extremes = [];
         foreach ([$supply->min, $supply->max] as $extreme) {
-            $extremes[] = self::share($pin->silicon, $strap, self::volts($board, $pin, $pulls, $loads, $strap->needs->opposite(), $extreme), $extreme);
+            $extremes[] = self::share(
+                $pin->silicon,
+                $strap,
+                self::volts($board, $pin, $pulls, $loads, $strap->needs->opposite(), $extreme),
+                $extreme,
+            );
         }
 
         return new StrappedNode($pin, $strap, self::margin($pin->silicon, $strap, $volts, min($extremes)), $volts);
@@ -84,12 +89,31 @@ final class StrapSolver
         $needsHigh = Level::High === $strap->needs;
         $limit = ($needsHigh ? $silicon->electrics->inputHighRatio : $silicon->electrics->inputLowRatio) * $silicon->electrics->supply->typ;
         $formula = $needsHigh ? 'V_node ÷ V_IH' : 'V_IL ÷ V_node';
-        $inputs = ['V_node = ' . QuantityPrinter::rounded($volts, Unit::Volt), ($needsHigh ? 'V_IH = ' : 'V_IL = ') . QuantityPrinter::rounded($limit, Unit::Volt)];
+        $inputs = [
+            'V_node = ' . QuantityPrinter::rounded($volts, Unit::Volt),
+            ($needsHigh ? 'V_IH = ' : 'V_IL = ') . QuantityPrinter::rounded($limit, Unit::Volt),
+        ];
         $source = 'node equation with everything on the pin; thresholds of ' . $silicon->identity->name;
 
         return new Margin(
-            new Figure('strap level over its threshold', self::share($silicon, $strap, $volts, $silicon->electrics->supply->typ), Unit::Ratio, $formula, $inputs, 'typical values, contacts open', $source),
-            new Figure('strap level over its threshold', $worstShare, Unit::Ratio, $formula, $inputs, 'pulls and loads at the corner that hurts, the worse extreme of the pins’ supply', $source),
+            new Figure(
+                'strap level over its threshold',
+                self::share($silicon, $strap, $volts, $silicon->electrics->supply->typ),
+                Unit::Ratio,
+                $formula,
+                $inputs,
+                'typical values, contacts open',
+                $source,
+            ),
+            new Figure(
+                'strap level over its threshold',
+                $worstShare,
+                Unit::Ratio,
+                $formula,
+                $inputs,
+                'pulls and loads at the corner that hurts, the worse extreme of the pins’ supply',
+                $source,
+            ),
         );
     }
 
@@ -139,7 +163,11 @@ final class StrapSolver
             return $volts;
         }
         // Towards a low, the load takes as much as any copy of it can.
-        $values = Level::Low === $towards ? [...$circuit->best(Warmth::warmest($board->ambientCelsius())), 'railVolts' => $rail->typ, 'coilOhms' => $relay->coilResistance->typ] : $circuit->typical();
+        $values = Level::Low === $towards ? [
+            ...$circuit->best(Warmth::warmest($board->ambientCelsius())),
+            'railVolts' => $rail->typ,
+            'coilOhms' => $relay->coilResistance->typ,
+        ] : $circuit->typical();
 
         return $volts - $ohms * $circuit->at($values, $volts, $ohms)->pinAmps;
     }

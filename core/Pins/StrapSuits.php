@@ -43,7 +43,11 @@ final readonly class StrapSuits
         $suits = [];
         foreach ($parts as $part) {
             $driver = match (true) {
-                $part instanceof Transistor && !$part->isPnp => new NpnLowSide($part->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
+                $part instanceof Transistor && !$part->isPnp => new NpnLowSide(
+                    $part->identity->id,
+                    self::BASE_OHMS,
+                    self::BASE_EMITTER_OHMS,
+                ),
                 $part instanceof Mosfet => new MosfetLowSide($part->identity->id, self::GATE_OHMS, self::BASE_EMITTER_OHMS),
                 // A ready-made module switches nothing but its own relay.
                 $part instanceof OptoModule && null !== $actuator->relay => new OptoModuleInput($part->identity->id, $part->activeLevel),
@@ -53,9 +57,19 @@ final readonly class StrapSuits
                 continue;
             }
             $with = $board->withPart($part);
-            $with = $with->with(lines: [...$with->lines, $line => $with->lines[$line]->with(actuators: [...$with->lines[$line]->actuators, $owner => $actuator->with(driver: $driver)])]);
+            $with = $with->with(lines: [
+                ...$with->lines,
+                $line => $with->lines[$line]->with(actuators: [
+                    ...$with->lines[$line]->actuators,
+                    $owner => $actuator->with(driver: $driver),
+                ]),
+            ]);
             $node = StrapSolver::solve($with, $pin, $strap, [$function]);
-            $suits[] = new self($part->identity->name, $node, MarginState::Sound === $node->margin?->state() && null === (new StartUp($with))->film($function, $pin)->worstTwitch());
+            $suits[] = new self(
+                $part->identity->name,
+                $node,
+                MarginState::Sound === $node->margin?->state() && null === (new StartUp($with))->film($function, $pin)->worstTwitch(),
+            );
         }
 
         return $suits;

@@ -46,16 +46,34 @@ final class SwitchLevel
         $level = static function (?Level $towards, float $supply) use ($silicon, $pin, $state, $pulls, $board, $function): float {
             $source = self::isPulledUp($board, $function, $pin) ? Source::at($pin, $state, $pulls, $towards) : null;
 
-            return null === $source ? 0.0 : ($source->volts - self::LEAKAGE_AMPS * $source->ohms) / ($silicon->electrics->inputHighRatio * $supply);
+            return null === $source
+                ? 0.0
+                : ($source->volts - self::LEAKAGE_AMPS * $source->ohms) / ($silicon->electrics->inputHighRatio * $supply);
         };
         $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip') . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded($pull->ohms, Unit::Ohm))];
         $source = 'divider of pull-up and 1 µA leakage; thresholds of ' . $silicon->identity->name;
         $ratio = $silicon->electrics->inputHighRatio;
-        $figure = static fn(float $share, float $supply, string $corner): Figure => (new Figure('open level over high threshold', $share, Unit::Ratio, 'V_open ÷ V_IH', ['V_open = ' . QuantityPrinter::rounded($share * $ratio * $supply, Unit::Volt), 'V_IH = ' . QuantityPrinter::rounded($ratio * $supply, Unit::Volt), ...$inputs], $corner, $source))->outOf($share * $ratio * $supply, $ratio * $supply, Unit::Volt);
+        $figure = static fn(float $share, float $supply, string $corner): Figure => (new Figure(
+            'open level over high threshold',
+            $share,
+            Unit::Ratio,
+            'V_open ÷ V_IH',
+            [
+                'V_open = ' . QuantityPrinter::rounded($share * $ratio * $supply, Unit::Volt),
+                'V_IH = ' . QuantityPrinter::rounded($ratio * $supply, Unit::Volt),
+                ...$inputs,
+            ],
+            $corner,
+            $source,
+        ))->outOf($share * $ratio * $supply, $ratio * $supply, Unit::Volt);
 
         return new Margin(
             $figure($level(null, $silicon->electrics->supply->typ), $silicon->electrics->supply->typ, 'typical values'),
-            $figure($level(Level::Low, $silicon->electrics->supply->min), $silicon->electrics->supply->min, 'weakest pull-up, lowest supply'),
+            $figure(
+                $level(Level::Low, $silicon->electrics->supply->min),
+                $silicon->electrics->supply->min,
+                'weakest pull-up, lowest supply',
+            ),
         );
     }
 }

@@ -32,11 +32,23 @@ final readonly class WhyHere
         if (isset($board->frozenSeats[$function])) {
             $sentences[] = sprintf('Frozen on %s: a firmware relies on it.', $board->frozenSeats[$function]);
         }
-        $sentences[] = sprintf('On %s it sits %s: %s.', $pin->bothNames(), self::adverb($here->grade), [] === $here->reasons ? 'nothing speaks against it' : implode('; ', $here->reasons));
+        $sentences[] = sprintf(
+            'On %s it sits %s: %s.',
+            $pin->bothNames(),
+            self::adverb($here->grade),
+            [] === $here->reasons ? 'nothing speaks against it' : implode('; ', $here->reasons),
+        );
         $free = array_filter($board->controller()->pins, static fn(Pin $other): bool => [] === $board->functionsOn($other->name()));
-        $better = array_values(array_filter($free, static fn(Pin $other): bool => $fitness->judge($function, $other)->isPossible && $fitness->judge($function, $other)->isBetterThan($here)));
+        $better = array_values(array_filter(
+            $free,
+            static fn(Pin $other): bool => $fitness->judge($function, $other)->isPossible && $fitness->judge($function, $other)->isBetterThan($here),
+        ));
         $sentences[] = match (true) {
-            [] !== $better => sprintf('Better and free: %s%s.', implode(', ', array_map(static fn(Pin $other): string => $other->bothNames(), array_slice($better, 0, self::MOST_NAMED))), count($better) > self::MOST_NAMED ? sprintf(' and %d more', count($better) - self::MOST_NAMED) : ''),
+            [] !== $better => sprintf(
+                'Better and free: %s%s.',
+                implode(', ', array_map(static fn(Pin $other): string => $other->bothNames(), array_slice($better, 0, self::MOST_NAMED))),
+                count($better) > self::MOST_NAMED ? sprintf(' and %d more', count($better) - self::MOST_NAMED) : '',
+            ),
             [] === $free => 'Every other pin is taken.',
             default => sprintf('None of the %d free pins is better.', count($free)),
         };

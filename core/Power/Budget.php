@@ -26,7 +26,15 @@ final readonly class Budget
      * @param array<string, Dip> $dips how low each rail goes at its worst moment, by rail
      * @param array<string, Headroom> $headrooms what regulators get, by the rail that they feed; “board” for the carrier’s own
      */
-    private function __construct(public Board $board, public DriverAnalysis $drive, public Flows $flows, public array $rails, public Heat $heat, public array $dips, public array $headrooms) {}
+    private function __construct(
+        public Board $board,
+        public DriverAnalysis $drive,
+        public Flows $flows,
+        public array $rails,
+        public Heat $heat,
+        public array $dips,
+        public array $headrooms,
+    ) {}
 
     public static function of(Board $board, DriverAnalysis $drive): self
     {
@@ -50,12 +58,52 @@ final readonly class Budget
 
         return new RailBudget(
             $rated,
-            new Figure('current with all off', $flows->amps($rail, Scenario::allOff())->typical, Unit::Ampere, 'Σ loads, all relays off', self::said($flows->items($rail, Scenario::allOff())), 'typical values', self::SOURCE),
-            new Figure('continuous current', $on->greatest, Unit::Ampere, 'Σ loads, all relays on', $inputs, 'highest rail, lowest coil resistances', self::SOURCE),
-            new Figure('peak current', $peak->greatest, Unit::Ampere, 'Σ loads while all pull in, the radio sends and the greatest pulse of a bistable coil falls', self::said($flows->items($rail, Scenario::pullIn())), 'highest rail, lowest coil resistances, radio sending', self::SOURCE),
+            new Figure(
+                'current with all off',
+                $flows->amps($rail, Scenario::allOff())->typical,
+                Unit::Ampere,
+                'Σ loads, all relays off',
+                self::said($flows->items($rail, Scenario::allOff())),
+                'typical values',
+                self::SOURCE,
+            ),
+            new Figure(
+                'continuous current',
+                $on->greatest,
+                Unit::Ampere,
+                'Σ loads, all relays on',
+                $inputs,
+                'highest rail, lowest coil resistances',
+                self::SOURCE,
+            ),
+            new Figure(
+                'peak current',
+                $peak->greatest,
+                Unit::Ampere,
+                'Σ loads while all pull in, the radio sends and the greatest pulse of a bistable coil falls',
+                self::said($flows->items($rail, Scenario::pullIn())),
+                'highest rail, lowest coil resistances, radio sending',
+                self::SOURCE,
+            ),
             new Margin(
-                new Figure('rated over drawn current', $rated->value / max($on->typical, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I = ' . QuantityPrinter::rounded($on->typical, Unit::Ampere), ...$inputs], 'typical loads, all relays on', self::SOURCE),
-                new Figure('rated over drawn current', $rated->value / max($on->greatest, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I = ' . QuantityPrinter::rounded($on->greatest, Unit::Ampere), ...$inputs], 'greatest loads, all relays on', self::SOURCE),
+                new Figure(
+                    'rated over drawn current',
+                    $rated->value / max($on->typical, 1e-9),
+                    Unit::Ratio,
+                    'I_rated ÷ I',
+                    ['I = ' . QuantityPrinter::rounded($on->typical, Unit::Ampere), ...$inputs],
+                    'typical loads, all relays on',
+                    self::SOURCE,
+                ),
+                new Figure(
+                    'rated over drawn current',
+                    $rated->value / max($on->greatest, 1e-9),
+                    Unit::Ratio,
+                    'I_rated ÷ I',
+                    ['I = ' . QuantityPrinter::rounded($on->greatest, Unit::Ampere), ...$inputs],
+                    'greatest loads, all relays on',
+                    self::SOURCE,
+                ),
             ),
             $flows->draws->unknown[$rail] ?? [],
         );
@@ -71,7 +119,20 @@ final readonly class Budget
             $least = null === $from ? INF : $board->railVolts($from)->min;
             $isLimited = null !== $regulation?->greatestInputAmps;
 
-            return new Figure('rated current', $regulation?->ratedAmpsAt($least) ?? 0.0, Unit::Ampere, $isLimited ? 'I_in · V_in · η ÷ V_out, at most I_rated' : 'rating of the regulator; its heat is judged by itself', $isLimited ? ['I_in = ' . QuantityPrinter::rounded($regulation->greatestInputAmps, Unit::Ampere), 'V_in = ' . QuantityPrinter::rounded($least, Unit::Volt), 'I_rated = ' . QuantityPrinter::rounded($regulation->ratedAmps, Unit::Ampere), 'V_out = ' . QuantityPrinter::rounded($regulation->output->max, Unit::Volt)] : [], $isLimited ? 'lowest input' : 'any air', $feeder->identity->name . ', ' . $feeder->identity->basis->words());
+            return new Figure(
+                'rated current',
+                $regulation?->ratedAmpsAt($least) ?? 0.0,
+                Unit::Ampere,
+                $isLimited ? 'I_in · V_in · η ÷ V_out, at most I_rated' : 'rating of the regulator; its heat is judged by itself',
+                $isLimited ? [
+                    'I_in = ' . QuantityPrinter::rounded($regulation->greatestInputAmps, Unit::Ampere),
+                    'V_in = ' . QuantityPrinter::rounded($least, Unit::Volt),
+                    'I_rated = ' . QuantityPrinter::rounded($regulation->ratedAmps, Unit::Ampere),
+                    'V_out = ' . QuantityPrinter::rounded($regulation->output->max, Unit::Volt),
+                ] : [],
+                $isLimited ? 'lowest input' : 'any air',
+                $feeder->identity->name . ', ' . $feeder->identity->basis->words(),
+            );
         }
         $celsius = self::airAt($board, $feeder);
 
@@ -79,13 +140,18 @@ final readonly class Budget
             'I_rated = ' . QuantityPrinter::rounded($feeder->ratedAmps, Unit::Ampere),
             'T_air = ' . QuantityPrinter::rounded($celsius, Unit::Celsius),
             ...null === $feeder->fullUpToCelsius ? [] : ['T_full = ' . QuantityPrinter::rounded($feeder->fullUpToCelsius, Unit::Celsius)],
-        ], 'air at ' . QuantityPrinter::rounded($celsius, Unit::Celsius), $feeder->identity->name . ', ' . $feeder->identity->basis->words());
+        ], 'air at '
+            . QuantityPrinter::rounded($celsius, Unit::Celsius), $feeder->identity->name
+            . ', '
+            . $feeder->identity->basis->words());
     }
 
     /** °C of the air around a source: that of the board for what stands on it, that of the room for the rest. */
     public static function airAt(Board $board, Supply $supply): float
     {
-        return SupplyForm::EncapsulatedModule === $supply->form ? $board->ambientCelsius() : min(self::ROOM_CELSIUS, $board->ambientCelsius());
+        return SupplyForm::EncapsulatedModule === $supply->form
+            ? $board->ambientCelsius()
+            : min(self::ROOM_CELSIUS, $board->ambientCelsius());
     }
 
     /**
@@ -105,7 +171,13 @@ final readonly class Budget
             }
         }
         foreach ($groups as $kind => $amps) {
-            $said[] = sprintf('%d %s%s %s', count($amps), $kind, 1 === count($amps) ? '' : 's', QuantityPrinter::rounded(array_sum($amps), Unit::Ampere));
+            $said[] = sprintf(
+                '%d %s%s %s',
+                count($amps),
+                $kind,
+                1 === count($amps) ? '' : 's',
+                QuantityPrinter::rounded(array_sum($amps), Unit::Ampere),
+            );
         }
 
         return $said;

@@ -23,7 +23,15 @@ final readonly class DayProfile
      * @param array<string, float> $batteryHours by rail that a battery feeds, lines of unknown hours being off
      * @param int $unknown how many lines state no hours
      */
-    private function __construct(public array $lines, public Figure $least, public Figure $most, public Figure $leastCost, public Figure $mostCost, public array $batteryHours, public int $unknown) {}
+    private function __construct(
+        public array $lines,
+        public Figure $least,
+        public Figure $most,
+        public Figure $leastCost,
+        public Figure $mostCost,
+        public array $batteryHours,
+        public int $unknown,
+    ) {}
 
     public static function of(Flows $flows): self
     {
@@ -42,10 +50,34 @@ final readonly class DayProfile
             $unknown += null === $hours ? 1 : 0;
         }
         $price = $board->houseRules->energyPrice;
-        $energy = static fn(float $wattHours, string $corner): Figure => new Figure('energy a day', $wattHours, Unit::WattHour, '24 h · P_off + Σ hours · P_line', ['P_off = ' . QuantityPrinter::rounded($off[1], Unit::Watt), count($lines) . ' lines'], $corner, 'typical currents; efficiency of the sources’ part files');
-        $cost = static fn(float $wattHours, string $corner): Figure => new Figure('cost a year', $wattHours * 365 / 1000 * $price, Unit::Euro, '365 · energy · price', ['price of a kWh = ' . QuantityPrinter::rounded($price, Unit::Euro)], $corner, 'price of the house rules');
+        $energy = static fn(float $wattHours, string $corner): Figure => new Figure(
+            'energy a day',
+            $wattHours,
+            Unit::WattHour,
+            '24 h · P_off + Σ hours · P_line',
+            ['P_off = ' . QuantityPrinter::rounded($off[1], Unit::Watt), count($lines) . ' lines'],
+            $corner,
+            'typical currents; efficiency of the sources’ part files',
+        );
+        $cost = static fn(float $wattHours, string $corner): Figure => new Figure(
+            'cost a year',
+            $wattHours * 365 / 1000 * $price,
+            Unit::Euro,
+            '365 · energy · price',
+            ['price of a kWh = ' . QuantityPrinter::rounded($price, Unit::Euro)],
+            $corner,
+            'price of the house rules',
+        );
 
-        return new self($lines, $energy($least, 'lines without stated hours off'), $energy($most, 'lines without stated hours always on'), $cost($least, 'lines without stated hours off'), $cost($most, 'lines without stated hours always on'), self::batteryHours($flows), $unknown);
+        return new self(
+            $lines,
+            $energy($least, 'lines without stated hours off'),
+            $energy($most, 'lines without stated hours always on'),
+            $cost($least, 'lines without stated hours off'),
+            $cost($most, 'lines without stated hours always on'),
+            self::batteryHours($flows),
+            $unknown,
+        );
     }
 
     /**

@@ -30,7 +30,13 @@ final readonly class Dip
      * @param ?Margin $margin of whoever fares worst; null when nobody on the rail minds
      * @param DipVictim $victim who that is
      */
-    private function __construct(public string $rail, public Figure $typical, public Figure $worst, public ?Margin $margin, public DipVictim $victim) {}
+    private function __construct(
+        public string $rail,
+        public Figure $typical,
+        public Figure $worst,
+        public ?Margin $margin,
+        public DipVictim $victim,
+    ) {}
 
     public static function of(Flows $flows, DriverAnalysis $drive, string $rail): self
     {
@@ -51,16 +57,25 @@ final readonly class Dip
 
         return new Figure(
             'lowest voltage of the rail',
-            null === $circuit ? $feed->loaded($amps, $worst) : $circuit->run(RailMoment::pullIn(self::FOLLOWED_SECONDS, self::FOLLOWED_STEP))->lowestVolts(),
+            null === $circuit
+                ? $feed->loaded($amps, $worst)
+                : $circuit->run(RailMoment::pullIn(self::FOLLOWED_SECONDS, self::FOLLOWED_STEP))->lowestVolts(),
             Unit::Volt,
             $follows ? 'source with its limit, capacitance and coils, followed over time' : 'V_source − I · R',
             [
                 'V_source = ' . QuantityPrinter::rounded($worst ? $feed->volts->min : $feed->volts->typ, Unit::Volt),
                 'I = ' . QuantityPrinter::rounded($amps, Unit::Ampere),
-                'R = ' . QuantityPrinter::rounded($worst ? $feed->ohms->max : $feed->ohms->typ, Unit::Ohm) . ' of source, protection and cable',
-                ...null === $circuit ? [] : ['the source gives no more than ' . QuantityPrinter::rounded($circuit->limitAmps, Unit::Ampere), 'capacitance ' . QuantityPrinter::rounded($circuit->farads, Unit::Farad)],
+                'R = '
+                    . QuantityPrinter::rounded($worst ? $feed->ohms->max : $feed->ohms->typ, Unit::Ohm)
+                    . ' of source, protection and cable',
+                ...null === $circuit ? [] : [
+                    'the source gives no more than ' . QuantityPrinter::rounded($circuit->limitAmps, Unit::Ampere),
+                    'capacitance ' . QuantityPrinter::rounded($circuit->farads, Unit::Farad),
+                ],
             ],
-            $worst ? 'lowest source voltage, greatest resistance and loads, all pull in at once while the radio sends' : 'typical values, all pull in at once while the radio sends',
+            $worst
+                ? 'lowest source voltage, greatest resistance and loads, all pull in at once while the radio sends'
+                : 'typical values, all pull in at once while the radio sends',
             'Ohm’s law; resistances of the part files',
         );
     }
@@ -111,9 +126,15 @@ final readonly class Dip
         ];
         $source = sprintf('%s, %s', $chip->identity->name, $chip->identity->basis->words());
         $margins = [];
-        foreach ([[$chip->brownOutVolts, DipVictim::Controller, 'V_brown-out'], [$chip->leastSupplyVolts, DipVictim::Specification, 'V_least']] as [$limit, $victim, $symbol]) {
+        foreach ([
+            [$chip->brownOutVolts, DipVictim::Controller, 'V_brown-out'],
+            [$chip->leastSupplyVolts, DipVictim::Specification, 'V_least'],
+        ] as [$limit, $victim, $symbol]) {
             if (null !== $limit) {
-                $margins[] = [self::margin('supply of the chip over what it needs', 'V_pins ÷ ' . $symbol, $pins, [$limit, $limit], $symbol, $source), $victim];
+                $margins[] = [
+                    self::margin('supply of the chip over what it needs', 'V_pins ÷ ' . $symbol, $pins, [$limit, $limit], $symbol, $source),
+                    $victim,
+                ];
             }
         }
 
@@ -143,8 +164,22 @@ final readonly class Dip
                 max(0.0, $worstVolts - ($volts->min - $result->pullIn->worst->value * $operate[1])),
             ];
             $keep = Relay::HOLD_RATIO * $relay->coilVolts;
-            $hold = self::margin('coil voltage over what holds it', 'V_coil ÷ V_hold', $coil, [$keep, $keep], 'V_hold', sprintf('%d %% of the nominal voltage, common practice, from memory', (int) round(Relay::HOLD_RATIO * 100)));
-            $pull = self::margin('coil voltage over operate voltage', 'V_coil ÷ V_operate', $coil, $operate, 'V_operate', $relay->identity->name . ', ' . $relay->identity->basis->words());
+            $hold = self::margin(
+                'coil voltage over what holds it',
+                'V_coil ÷ V_hold',
+                $coil,
+                [$keep, $keep],
+                'V_hold',
+                sprintf('%d %% of the nominal voltage, common practice, from memory', (int) round(Relay::HOLD_RATIO * 100)),
+            );
+            $pull = self::margin(
+                'coil voltage over operate voltage',
+                'V_coil ÷ V_operate',
+                $coil,
+                $operate,
+                'V_operate',
+                $relay->identity->name . ', ' . $relay->identity->basis->words(),
+            );
             $holds = null === $holds || $hold->worst->value < $holds->worst->value ? $hold : $holds;
             $pulls = null === $pulls || $pull->worst->value < $pulls->worst->value ? $pull : $pulls;
         }
@@ -158,8 +193,22 @@ final readonly class Dip
      */
     private static function margin(string $label, string $formula, array $has, array $needs, string $symbol, string $source): Margin
     {
-        $figure = static fn(int $place, string $corner): Figure => (new Figure($label, $has[$place] / $needs[$place], Unit::Ratio, $formula, [explode(' ', $formula)[0] . ' = ' . QuantityPrinter::rounded($has[$place], Unit::Volt) . ' at the bottom of the dip', $symbol . ' = ' . QuantityPrinter::rounded($needs[$place], Unit::Volt)], $corner, $source))->outOf($has[$place], $needs[$place], Unit::Volt);
+        $figure = static fn(int $place, string $corner): Figure => (new Figure(
+            $label,
+            $has[$place] / $needs[$place],
+            Unit::Ratio,
+            $formula,
+            [
+                explode(' ', $formula)[0] . ' = ' . QuantityPrinter::rounded($has[$place], Unit::Volt) . ' at the bottom of the dip',
+                $symbol . ' = ' . QuantityPrinter::rounded($needs[$place], Unit::Volt),
+            ],
+            $corner,
+            $source,
+        ))->outOf($has[$place], $needs[$place], Unit::Volt);
 
-        return new Margin($figure(0, 'typical values, all pull in at once while the radio sends'), $figure(1, 'worst corner, all pull in at once while the radio sends'));
+        return new Margin(
+            $figure(0, 'typical values, all pull in at once while the radio sends'),
+            $figure(1, 'worst corner, all pull in at once while the radio sends'),
+        );
     }
 }

@@ -29,8 +29,14 @@ final readonly class Draw
         public string $because = '',
     ) {}
 
-    public static function always(DrawKind $kind, string $name, string $subject, Demand $demand, ?Demand $moment = null, string $because = ''): self
-    {
+    public static function always(
+        DrawKind $kind,
+        string $name,
+        string $subject,
+        Demand $demand,
+        ?Demand $moment = null,
+        string $because = '',
+    ): self {
         return new self($kind, $name, $subject, null, $demand, $demand, $moment ?? $demand, because: $because);
     }
 

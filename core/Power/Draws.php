@@ -39,12 +39,24 @@ final readonly class Draws
             }
             $input = new Demand($result->typicalPinAmps, $result->pinAmps->value);
             $pulsed = null !== $board->relay($actuator)->bistable;
-            $on[self::inputRail($board, $actuator)][] = new Draw(DrawKind::DriverInput, $name . ', driver input', $id, $line, Demand::none(), $pulsed ? Demand::none() : $input, $input, $pulsed);
+            $on[self::inputRail($board, $actuator)][] = new Draw(
+                DrawKind::DriverInput,
+                $name . ', driver input',
+                $id,
+                $line,
+                Demand::none(),
+                $pulsed ? Demand::none() : $input,
+                $input,
+                $pulsed,
+            );
         }
         foreach ($board->lines as $id => $line) {
             $appliance = $board->appliance($line);
             // What a driver switches without a relay is counted with the coils.
-            if (null === $appliance->dcVolts || [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
+            if (null === $appliance->dcVolts || [] !== array_filter(
+                $line->actuators,
+                static fn(Actuator $actuator): bool => null === $actuator->relay,
+            )) {
                 continue;
             }
             if (null === $line->feed) {
@@ -59,12 +71,24 @@ final readonly class Draws
         foreach ($board->devices as $id => $device) {
             $part = $board->part($device->part, Device::class);
             $attached[$device->function ?? ''] = true;
-            $on[$device->rail ?? self::PINS][] = Draw::always(DrawKind::Device, $device->name, $id, new Demand($part->amps->typ, $part->amps->max), new Demand($part->amps->max, $part->peakAmps));
+            $on[$device->rail ?? self::PINS][] = Draw::always(
+                DrawKind::Device,
+                $device->name,
+                $id,
+                new Demand($part->amps->typ, $part->amps->max),
+                new Demand($part->amps->max, $part->peakAmps),
+            );
         }
         foreach ($board->functions as $id => $function) {
             $usual = FunctionDraw::of($function->kind);
             if (null !== $usual && !isset($attached[$id])) {
-                $on[self::PINS][] = Draw::always(DrawKind::Device, $function->name, $id, $usual, because: 'usual for its kind, from memory; attach the device to state it');
+                $on[self::PINS][] = Draw::always(
+                    DrawKind::Device,
+                    $function->name,
+                    $id,
+                    $usual,
+                    because: 'usual for its kind, from memory; attach the device to state it',
+                );
             }
         }
 

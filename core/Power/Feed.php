@@ -34,7 +34,12 @@ final readonly class Feed
         $ohms = null === $cable ? $ohms : $ohms->plus($cable->ohms());
         $rated = Budget::rated($board, $rail)->value;
 
-        return new self($board->railVolts($rail), $ohms, $feeder instanceof Supply ? $feeder->limit() : self::REGULATOR_LIMIT * $rated, $rated);
+        return new self(
+            $board->railVolts($rail),
+            $ohms,
+            $feeder instanceof Supply ? $feeder->limit() : self::REGULATOR_LIMIT * $rated,
+            $rated,
+        );
     }
 
     /** Whether it can give a current without lowering its voltage any further than its resistance does. */

@@ -59,7 +59,9 @@ final class Flows
         if (isset($this->known[$key])) {
             return $this->known[$key];
         }
-        $items = Draws::PINS === $rail ? [$this->chip($scenario)] : ($this->board->controllerRail === $rail ? [$this->controller($scenario)] : []);
+        $items = Draws::PINS === $rail
+            ? [$this->chip($scenario)]
+            : ($this->board->controllerRail === $rail ? [$this->controller($scenario)] : []);
         $pulse = null;
         foreach ($this->draws->on[$rail] as $draw) {
             $amps = $draw->in($scenario);
@@ -76,7 +78,12 @@ final class Flows
             $items[] = $pulse;
         }
         foreach ($this->children[$rail] ?? [] as $child) {
-            $items[] = new FlowItem(DrawKind::Converter, 'to the rail ' . $this->board->rails[$child]->name, $child, $this->into($child, $scenario));
+            $items[] = new FlowItem(
+                DrawKind::Converter,
+                'to the rail ' . $this->board->rails[$child]->name,
+                $child,
+                $this->into($child, $scenario),
+            );
         }
 
         return $this->known[$key] = $items;
@@ -104,7 +111,12 @@ final class Flows
         $regulated = null !== $carrier->regulator && $this->board->entry()->regulated;
         $rail = $this->board->railVolts($this->board->controllerRail);
 
-        return new FlowItem(DrawKind::Controller, $this->board->controller()->chip->identity->name . ' and its pins', 'board', $regulated ? self::through($carrier->regulator, $amps, $rail->typ, $rail->min) : $amps);
+        return new FlowItem(
+            DrawKind::Controller,
+            $this->board->controller()->chip->identity->name . ' and its pins',
+            'board',
+            $regulated ? self::through($carrier->regulator, $amps, $rail->typ, $rail->min) : $amps,
+        );
     }
 
     private static function through(Regulation $regulation, Demand $amps, float $typicalVolts, float $leastVolts): Demand
@@ -120,7 +132,10 @@ final class Flows
         $chip = $this->board->controller()->chip;
         // An unknown use of the radio is taken as use: the supply must bear it.
         $sends = $scenario->radioSends && false !== $this->board->radioUsed->value;
-        $amps = $sends ? new Demand(max($chip->peakAmps->typ, $chip->runCurrent->typ), max($chip->peakAmps->max, $chip->runCurrent->max)) : new Demand($chip->runCurrent->typ, $chip->runCurrent->max);
+        $amps = $sends ? new Demand(
+            max($chip->peakAmps->typ, $chip->runCurrent->typ),
+            max($chip->peakAmps->max, $chip->runCurrent->max),
+        ) : new Demand($chip->runCurrent->typ, $chip->runCurrent->max);
 
         return new FlowItem(DrawKind::Controller, $chip->identity->name, 'board', $amps);
     }

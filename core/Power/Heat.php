@@ -36,22 +36,77 @@ final readonly class Heat
             $regulation = $board->regulation($id);
             $feeder = $board->feeder($id);
             if (null !== $from && null !== $regulation) {
-                $spots[] = self::regulator($board, $regulation, $feeder->identity->name, $id, $from, $flows->amps($id, Scenario::allOn()), $board->rails[$id]->heatSinkKelvinPerWatt);
+                $spots[] = self::regulator(
+                    $board,
+                    $regulation,
+                    $feeder->identity->name,
+                    $id,
+                    $from,
+                    $flows->amps($id, Scenario::allOn()),
+                    $board->rails[$id]->heatSinkKelvinPerWatt,
+                );
             } elseif ($feeder instanceof Supply && SupplyForm::EncapsulatedModule === $feeder->form && null !== $feeder->efficiency) {
                 $amps = $flows->amps($id, Scenario::allOn())->greatest;
-                $spots[] = new HeatSpot($feeder->identity->name, $id, new Figure('heat in the module', $amps * $feeder->output->typ * (1 / $feeder->efficiency - 1), Unit::Watt, 'V · I · (1 ÷ η − 1)', ['I = ' . QuantityPrinter::rounded($amps, Unit::Ampere), 'η = ' . QuantityPrinter::rounded(100 * $feeder->efficiency, Unit::Percent)], 'greatest loads, all on', $feeder->identity->name . ', ' . $feeder->identity->basis->words()), null, null, null);
+                $spots[] = new HeatSpot(
+                    $feeder->identity->name,
+                    $id,
+                    new Figure(
+                        'heat in the module',
+                        $amps * $feeder->output->typ * (1 / $feeder->efficiency - 1),
+                        Unit::Watt,
+                        'V · I · (1 ÷ η − 1)',
+                        [
+                            'I = ' . QuantityPrinter::rounded($amps, Unit::Ampere),
+                            'η = ' . QuantityPrinter::rounded(100 * $feeder->efficiency, Unit::Percent),
+                        ],
+                        'greatest loads, all on',
+                        $feeder->identity->name . ', ' . $feeder->identity->basis->words(),
+                    ),
+                    null,
+                    null,
+                    null,
+                );
             }
         }
         $carrier = $board->controller()->carrier;
         if (null !== $carrier->regulator && $board->entry()->regulated) {
-            $spots[] = self::regulator($board, $carrier->regulator, 'Regulator of the carrier', 'board', $board->controllerRail, $flows->amps(Draws::PINS, Scenario::allOn()), null);
+            $spots[] = self::regulator(
+                $board,
+                $carrier->regulator,
+                'Regulator of the carrier',
+                'board',
+                $board->controllerRail,
+                $flows->amps(Draws::PINS, Scenario::allOn()),
+                null,
+            );
         }
         foreach (PackageHeat::of($board, $drive) as $package) {
-            $watts = array_sum(array_map(static fn(string $id): float => $drive->results[$id]->switchWatts->value ?? 0.0, $package->actuators));
-            $spots[] = new HeatSpot($package->array->identity->name . ' ' . $package->package, $package->actuators[0], new Figure('heat in the array', $watts, Unit::Watt, 'Σ of what each channel keeps · its current', [sprintf('%d channels', count($package->actuators))], 'all channels on, greatest drop and current', self::LAW), self::celsius($board, $package->array->junctionKelvinPerWatt, $watts, $package->array->greatestCelsius), $package->array->greatestCelsius, $package->margin);
+            $watts = array_sum(array_map(
+                static fn(string $id): float => $drive->results[$id]->switchWatts->value ?? 0.0,
+                $package->actuators,
+            ));
+            $spots[] = new HeatSpot(
+                $package->array->identity->name . ' ' . $package->package,
+                $package->actuators[0],
+                new Figure(
+                    'heat in the array',
+                    $watts,
+                    Unit::Watt,
+                    'Σ of what each channel keeps · its current',
+                    [sprintf('%d channels', count($package->actuators))],
+                    'all channels on, greatest drop and current',
+                    self::LAW,
+                ),
+                self::celsius($board, $package->array->junctionKelvinPerWatt, $watts, $package->array->greatestCelsius),
+                $package->array->greatestCelsius,
+                $package->margin,
+            );
         }
         $spots = [...$spots, ...self::coils($board, $drive)];
-        usort($spots, static fn(HeatSpot $a, HeatSpot $b): int => [$a->margin->worst->value ?? INF, -$a->watts->value] <=> [$b->margin->worst->value ?? INF, -$b->watts->value]);
+        usort(
+            $spots,
+            static fn(HeatSpot $a, HeatSpot $b): int => [$a->margin->worst->value ?? INF, -$a->watts->value] <=> [$b->margin->worst->value ?? INF, -$b->watts->value],
+        );
 
         return new self($spots);
     }
@@ -82,14 +137,39 @@ final readonly class Heat
         return null;
     }
 
-    private static function regulator(Board $board, Regulation $regulation, string $name, string $subject, string $from, Demand $amps, ?float $heatSink): HeatSpot
-    {
+    private static function regulator(
+        Board $board,
+        Regulation $regulation,
+        string $name,
+        string $subject,
+        string $from,
+        Demand $amps,
+        ?float $heatSink,
+    ): HeatSpot {
         $in = $board->railVolts($from);
         $typical = $regulation->watts($amps->typical, $regulation->output->typ, $in->typ, false);
         $greatest = $regulation->watts($amps->greatest, $regulation->output->min, $in->max, true);
-        $inputs = ['V_in = ' . QuantityPrinter::rounded($in->max, Unit::Volt), 'V_out = ' . QuantityPrinter::rounded($regulation->output->min, Unit::Volt), 'I = ' . QuantityPrinter::rounded($amps->greatest, Unit::Ampere), ...$regulation->kind->switches() ? ['P_out = ' . QuantityPrinter::rounded($amps->greatest * $regulation->output->min, Unit::Watt), 'η = ' . QuantityPrinter::rounded(100 * $regulation->efficiency($amps->greatest, $in->max), Unit::Percent)] : ['I_own = ' . QuantityPrinter::rounded($regulation->quietAmps->max, Unit::Ampere)]];
-        $watts = new Figure('heat in the regulator', $greatest, Unit::Watt, $regulation->kind->switches() ? 'P_out · (1 ÷ η − 1)' : '(V_in − V_out) · I + V_in · I_own', $inputs, 'greatest loads, all on, highest input', 'conservation of energy');
-        $theta = null !== $heatSink && null !== $regulation->caseKelvinPerWatt ? $regulation->caseKelvinPerWatt + self::SEAT_KELVIN_PER_WATT + $heatSink : $regulation->airKelvinPerWatt;
+        $inputs = [
+            'V_in = ' . QuantityPrinter::rounded($in->max, Unit::Volt),
+            'V_out = ' . QuantityPrinter::rounded($regulation->output->min, Unit::Volt),
+            'I = ' . QuantityPrinter::rounded($amps->greatest, Unit::Ampere),
+            ...$regulation->kind->switches() ? [
+                'P_out = ' . QuantityPrinter::rounded($amps->greatest * $regulation->output->min, Unit::Watt),
+                'η = ' . QuantityPrinter::rounded(100 * $regulation->efficiency($amps->greatest, $in->max), Unit::Percent),
+            ] : ['I_own = ' . QuantityPrinter::rounded($regulation->quietAmps->max, Unit::Ampere)],
+        ];
+        $watts = new Figure(
+            'heat in the regulator',
+            $greatest,
+            Unit::Watt,
+            $regulation->kind->switches() ? 'P_out · (1 ÷ η − 1)' : '(V_in − V_out) · I + V_in · I_own',
+            $inputs,
+            'greatest loads, all on, highest input',
+            'conservation of energy',
+        );
+        $theta = null !== $heatSink && null !== $regulation->caseKelvinPerWatt
+            ? $regulation->caseKelvinPerWatt + self::SEAT_KELVIN_PER_WATT + $heatSink
+            : $regulation->airKelvinPerWatt;
         if (null === $theta) {
             return new HeatSpot($name, $subject, $watts, null, null, null);
         }
@@ -101,12 +181,32 @@ final readonly class Heat
             'T_air = ' . QuantityPrinter::rounded($air, Unit::Celsius),
         ], $corner, self::LAW);
 
-        return new HeatSpot($name, $subject, $watts, self::celsius($board, $theta, $greatest, $regulation->greatestCelsius), $regulation->greatestCelsius, new Margin($figure($typical, 'typical loads, all on'), $figure($greatest, 'greatest loads, all on, highest input')));
+        return new HeatSpot(
+            $name,
+            $subject,
+            $watts,
+            self::celsius($board, $theta, $greatest, $regulation->greatestCelsius),
+            $regulation->greatestCelsius,
+            new Margin($figure($typical, 'typical loads, all on'), $figure($greatest, 'greatest loads, all on, highest input')),
+        );
     }
 
     private static function celsius(Board $board, float $kelvinPerWatt, float $watts, float $limit): Figure
     {
-        return new Figure('junction', $board->ambientCelsius() + $kelvinPerWatt * $watts, Unit::Celsius, 'T_air + θ · P', ['T_air = ' . QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius), 'θ = ' . QuantityPrinter::rounded($kelvinPerWatt, Unit::KelvinPerWatt), 'P = ' . QuantityPrinter::rounded($watts, Unit::Watt), 'at most ' . QuantityPrinter::rounded($limit, Unit::Celsius)], 'greatest loads, all on', self::LAW);
+        return new Figure(
+            'junction',
+            $board->ambientCelsius() + $kelvinPerWatt * $watts,
+            Unit::Celsius,
+            'T_air + θ · P',
+            [
+                'T_air = ' . QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius),
+                'θ = ' . QuantityPrinter::rounded($kelvinPerWatt, Unit::KelvinPerWatt),
+                'P = ' . QuantityPrinter::rounded($watts, Unit::Watt),
+                'at most ' . QuantityPrinter::rounded($limit, Unit::Celsius),
+            ],
+            'greatest loads, all on',
+            self::LAW,
+        );
     }
 
     /**
@@ -128,6 +228,21 @@ final readonly class Heat
             return [];
         }
 
-        return [new HeatSpot('Coils, all on', $first, new Figure('heat in the coils', $watts, Unit::Watt, 'Σ I² · R', [], 'typical values, all on', 'Joule’s law'), new Figure('coil', $board->ambientCelsius() + DriverAnalysis::COIL_RISE_KELVIN, Unit::Celsius, 'T_air + 35 K', ['T_air = ' . QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius)], 'after a long hold', 'from memory'), null, null)];
+        return [new HeatSpot(
+            'Coils, all on',
+            $first,
+            new Figure('heat in the coils', $watts, Unit::Watt, 'Σ I² · R', [], 'typical values, all on', 'Joule’s law'),
+            new Figure(
+                'coil',
+                $board->ambientCelsius() + DriverAnalysis::COIL_RISE_KELVIN,
+                Unit::Celsius,
+                'T_air + 35 K',
+                ['T_air = ' . QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius)],
+                'after a long hold',
+                'from memory',
+            ),
+            null,
+            null,
+        )];
     }
 }

@@ -17,5 +17,12 @@ final readonly class HeatSpot
      * @param ?float $limitCelsius that it bears; null where that is not known
      * @param ?Margin $margin permitted over actual rise above the air
      */
-    public function __construct(public string $name, public string $subject, public Figure $watts, public ?Figure $celsius, public ?float $limitCelsius, public ?Margin $margin) {}
+    public function __construct(
+        public string $name,
+        public string $subject,
+        public Figure $watts,
+        public ?Figure $celsius,
+        public ?float $limitCelsius,
+        public ?Margin $margin,
+    ) {}
 }

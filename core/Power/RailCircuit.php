@@ -62,7 +62,16 @@ final readonly class RailCircuit
 
     public function withFarads(float $farads): self
     {
-        return new self($this->sourceVolts, $this->sourceOhms, $this->limitAmps, max(self::LEAST_FARADS, $farads), $this->esrOhms, $this->steadyAmps, $this->burstAmps, $this->coils);
+        return new self(
+            $this->sourceVolts,
+            $this->sourceOhms,
+            $this->limitAmps,
+            max(self::LEAST_FARADS, $farads),
+            $this->esrOhms,
+            $this->steadyAmps,
+            $this->burstAmps,
+            $this->coils,
+        );
     }
 
     /**
@@ -105,7 +114,9 @@ final readonly class RailCircuit
             // The implicit method looks at the end of each step.
             $time = ($step + 1) * $h;
             $pulls = $isIn || $time > $moment->pullInAt;
-            $drawn = $volts < $awakeFrom ? 0.0 : $this->steadyAmps + (null !== $moment->burstFrom && $time > $moment->burstFrom && $time <= $moment->burstTo ? $this->burstAmps : 0.0);
+            $drawn = $volts < $awakeFrom
+                ? 0.0
+                : $this->steadyAmps + (null !== $moment->burstFrom && $time > $moment->burstFrom && $time <= $moment->burstTo ? $this->burstAmps : 0.0);
             $slope = 1 / $share;
             $fixed = $drawn - $held / $share;
             if ($pulls) {
@@ -169,7 +180,13 @@ final readonly class RailCircuit
         $on = null === $moment->sourceOffFrom ? '' : '*v(on)';
         $awake = $moment->startsEmpty ? sprintf('*max(0, min(1, (v(rail) - %s)/0.05))', $n(self::AWAKE_FROM * $this->sourceVolts)) : '';
         $lines = [
-            sprintf('B1 0 rail I=max(0, min(%s, (%s - v(rail))/%s))%s', $n($this->limitAmps), $n($this->sourceVolts), $n($this->sourceOhms), $on),
+            sprintf(
+                'B1 0 rail I=max(0, min(%s, (%s - v(rail))/%s))%s',
+                $n($this->limitAmps),
+                $n($this->sourceVolts),
+                $n($this->sourceOhms),
+                $on,
+            ),
             sprintf('R1 rail c %s', $n($this->esrOhms)),
             sprintf('C1 c 0 %s IC=%s', $n($this->farads), $n($rest)),
             // What every wire has, and what keeps the simulator’s steps from growing too small.
@@ -177,10 +194,19 @@ final readonly class RailCircuit
             sprintf('B2 rail 0 I=%s%s', $n($this->steadyAmps), $awake),
         ];
         if (null !== $moment->sourceOffFrom) {
-            $lines[] = sprintf('VON on 0 PULSE(1 0 %s 2u 2u %s 10)', $n($moment->sourceOffFrom), $n($moment->sourceOffTo - $moment->sourceOffFrom));
+            $lines[] = sprintf(
+                'VON on 0 PULSE(1 0 %s 2u 2u %s 10)',
+                $n($moment->sourceOffFrom),
+                $n($moment->sourceOffTo - $moment->sourceOffFrom),
+            );
         }
         if (null !== $moment->burstFrom) {
-            $lines[] = sprintf('I3 rail 0 PULSE(0 %s %s 1u 1u %s 10)', $n($this->burstAmps), $n($moment->burstFrom), $n($moment->burstTo - $moment->burstFrom));
+            $lines[] = sprintf(
+                'I3 rail 0 PULSE(0 %s %s 1u 1u %s 10)',
+                $n($this->burstAmps),
+                $n($moment->burstFrom),
+                $n($moment->burstTo - $moment->burstFrom),
+            );
         }
         if (INF === $moment->pullInAt) {
             return $lines;
@@ -190,10 +216,16 @@ final readonly class RailCircuit
             $lines[] = sprintf('L%d rail a%d %s IC=%s', $k + 1, $k + 1, $n($coil->henries / $coil->count), $n($amps));
             $lines[] = sprintf('RL%d a%d b%d %s', $k + 1, $k + 1, $k + 1, $n($coil->ohms / $coil->count));
             $lines[] = sprintf('VD%d b%d d%d DC %s', $k + 1, $k + 1, $k + 1, $n($coil->dropVolts));
-            $lines[] = null === $moment->pullInAt ? sprintf('RS%d d%d 0 1m', $k + 1, $k + 1) : sprintf('S%d d%d 0 ctl 0 CLOSE', $k + 1, $k + 1);
+            $lines[] = null === $moment->pullInAt
+                ? sprintf('RS%d d%d 0 1m', $k + 1, $k + 1)
+                : sprintf('S%d d%d 0 ctl 0 CLOSE', $k + 1, $k + 1);
         }
         if (null !== $moment->pullInAt && [] !== $this->coils) {
-            array_push($lines, sprintf('VCTL ctl 0 PULSE(0 1 %s 1u 1u 10 20)', $n($moment->pullInAt)), '.model CLOSE SW(RON=1m ROFF=100Meg VT=0.5 VH=0.1)');
+            array_push(
+                $lines,
+                sprintf('VCTL ctl 0 PULSE(0 1 %s 1u 1u 10 20)', $n($moment->pullInAt)),
+                '.model CLOSE SW(RON=1m ROFF=100Meg VT=0.5 VH=0.1)',
+            );
         }
 
         return $lines;

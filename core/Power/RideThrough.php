@@ -19,7 +19,13 @@ final readonly class RideThrough
      * @param float $lowestVolts of the source’s rail
      * @param array<string, DipVictim> $suffers who lets go or resets itself, by rail; empty when nothing does
      */
-    private function __construct(public string $rail, public float $seconds, public float $heldSeconds, public float $lowestVolts, public array $suffers) {}
+    private function __construct(
+        public string $rail,
+        public float $seconds,
+        public float $heldSeconds,
+        public float $lowestVolts,
+        public array $suffers,
+    ) {}
 
     /**
      * Every mains-fed source of a board, at every interruption, all relays on.
@@ -33,7 +39,13 @@ final readonly class RideThrough
             $source = $flows->board->source($rail);
             if (null !== $source?->holdUpSeconds && $source->form->isFedByMains()) {
                 foreach (self::INTERRUPTIONS as $seconds) {
-                    $all[] = self::of($flows, $drive, $rail, $seconds, $source->holdUpSeconds * $source->ratedAmps / max($flows->amps($rail, Scenario::allOn())->typical, 1e-3));
+                    $all[] = self::of(
+                        $flows,
+                        $drive,
+                        $rail,
+                        $seconds,
+                        $source->holdUpSeconds * $source->ratedAmps / max($flows->amps($rail, Scenario::allOn())->typical, 1e-3),
+                    );
                 }
             }
         }
@@ -45,11 +57,17 @@ final readonly class RideThrough
     {
         $dark = max(0.0, $seconds - $held);
         $circuit = RailCircuit::of($flows, $drive, $rail, false);
-        $lowest = $dark > 0 ? $circuit->run(RailMoment::interruption($dark))->lowestVolts() : Feed::of($flows->board, $rail)->loaded($flows->amps($rail, Scenario::allOn())->typical, false);
+        $lowest = $dark > 0
+            ? $circuit->run(RailMoment::interruption($dark))->lowestVolts()
+            : Feed::of($flows->board, $rail)->loaded($flows->amps($rail, Scenario::allOn())->typical, false);
         $suffers = [];
         foreach (self::fed($flows, $rail, $lowest) as $id => $volts) {
             [$margin, $victim] = Dip::suffers($flows, $drive, $id, $volts, $volts);
-            if (null !== $margin && MarginState::Broken === $margin->state() && in_array($victim, [DipVictim::Controller, DipVictim::HeldRelays], true)) {
+            if (null !== $margin && MarginState::Broken === $margin->state() && in_array(
+                $victim,
+                [DipVictim::Controller, DipVictim::HeldRelays],
+                true,
+            )) {
                 $suffers[$id] = $victim;
             }
         }
@@ -68,7 +86,10 @@ final readonly class RideThrough
         foreach ($flows->board->rails as $id => $other) {
             $regulation = $flows->board->regulation($id);
             if ($other->from === $rail && null !== $regulation) {
-                $fed = [...$fed, ...self::fed($flows, $id, $regulation->outputAt($volts, $flows->amps($id, Scenario::allOn())->typical, false))];
+                $fed = [
+                    ...$fed,
+                    ...self::fed($flows, $id, $regulation->outputAt($volts, $flows->amps($id, Scenario::allOn())->typical, false)),
+                ];
             }
         }
 

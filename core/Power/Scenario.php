@@ -16,7 +16,13 @@ final readonly class Scenario
      * @param ?list<string> $lines ids of the lines that are on; null for all of them
      * @param bool $pullsIn they pull in within one moment
      */
-    private function __construct(public string $id, public string $name, public ?array $lines, public bool $pullsIn, public bool $radioSends) {}
+    private function __construct(
+        public string $id,
+        public string $name,
+        public ?array $lines,
+        public bool $pullsIn,
+        public bool $radioSends,
+    ) {}
 
     public static function allOff(): self
     {
@@ -61,7 +67,13 @@ final readonly class Scenario
         $isStaggered = is_float($board->staggerSeconds?->value) && $board->staggerSeconds->value >= self::APART_SECONDS;
         foreach ($board->lineGroups as $id => $group) {
             if ($group->switchesOn) {
-                $all[$id] = new self($id, sprintf($isStaggered ? '“%s” on, one after the other' : '“%s” on at once', $group->name), $group->lines, !$isStaggered, true);
+                $all[$id] = new self(
+                    $id,
+                    sprintf($isStaggered ? '“%s” on, one after the other' : '“%s” on at once', $group->name),
+                    $group->lines,
+                    !$isStaggered,
+                    true,
+                );
             }
         }
         foreach ($board->scenarios as $id => $made) {

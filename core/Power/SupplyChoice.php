@@ -60,7 +60,10 @@ final class SupplyChoice
         usort($candidates, static fn(array $a, array $b): int => [$a[4], $a[2]] <=> [$b[4], $b[2]]);
         foreach ($candidates as [$name, $edit, $price, $isPresent]) {
             // What is rated for less than is drawn needs no closer look.
-            $isTooSmall = $edit instanceof ChooseSupply && $edit->supply->ratedAmpsAt(Budget::airAt($present->board, $edit->supply)) < max($present->rails[$rail]->peak->value, $present->rails[$rail]->continuous->value / $present->board->houseRules->supplyLoad) * self::ABOUT;
+            $isTooSmall = $edit instanceof ChooseSupply && $edit->supply->ratedAmpsAt(Budget::airAt($present->board, $edit->supply)) < max(
+                $present->rails[$rail]->peak->value,
+                $present->rails[$rail]->continuous->value / $present->board->houseRules->supplyLoad,
+            ) * self::ABOUT;
             $offer = $isPresent || $isTooSmall ? null : self::offer($present, $rail, $name, $edit, $price, false);
             if (MarginState::Sound === $offer?->state) {
                 return $offer;
@@ -85,7 +88,13 @@ final class SupplyChoice
         foreach ($supplies as $supply) {
             if (abs($supply->output->typ - $volts) <= self::SAME_VOLTS * $volts) {
                 $isPresent = $present->supply === $supply->identity->id;
-                $candidates[] = [$supply->identity->name, new ChooseSupply($rail, $supply, $isPresent && $present->throughUsb), $supply->price, $isPresent, SupplyForm::EncapsulatedModule === $supply->form ? 0 : 1];
+                $candidates[] = [
+                    $supply->identity->name,
+                    new ChooseSupply($rail, $supply, $isPresent && $present->throughUsb),
+                    $supply->price,
+                    $isPresent,
+                    SupplyForm::EncapsulatedModule === $supply->form ? 0 : 1,
+                ];
             }
         }
         foreach ($converters as $converter) {
@@ -93,7 +102,13 @@ final class SupplyChoice
                 $in = $board->railVolts($from);
                 $reg = $converter->regulation;
                 if ($from !== $rail && abs($reg->output->typ - $volts) <= self::SAME_VOLTS * $volts && $in->max <= $reg->greatestInputVolts && $in->min >= $reg->leastInputVolts) {
-                    $candidates[] = [sprintf('%s on %s', $converter->identity->name, $board->rails[$from]->name), new ConvertRail($rail, $converter, $from), $converter->price, $present->supply === $converter->identity->id && $present->from === $from, $reg->bringsCapacitors ? 0 : 1];
+                    $candidates[] = [
+                        sprintf('%s on %s', $converter->identity->name, $board->rails[$from]->name),
+                        new ConvertRail($rail, $converter, $from),
+                        $converter->price,
+                        $present->supply === $converter->identity->id && $present->from === $from,
+                        $reg->bringsCapacitors ? 0 : 1,
+                    ];
                 }
             }
         }
@@ -110,25 +125,46 @@ final class SupplyChoice
             return null;
         }
         // Circuits change only where the voltage of the rail does.
-        $budget = $isPresent ? $present : Budget::of($after, $after->railVolts($rail) === $board->railVolts($rail) ? $present->drive : DriverAnalysis::of($after));
+        $budget = $isPresent ? $present : Budget::of(
+            $after,
+            $after->railVolts($rail) === $board->railVolts($rail) ? $present->drive : DriverAnalysis::of($after),
+        );
         $feeder = $after->feeder($rail);
         $rated = $budget->rails[$rail]->rated->value;
         $share = $budget->rails[$rail]->continuous->value / max($rated, 1e-9);
         $peak = $budget->rails[$rail]->peak->value / max($rated, 1e-9);
         $dip = $budget->dips[$rail];
         $spot = $budget->heat->at($rail);
-        $states = ['it dips too low' => $dip->margin?->state() ?? MarginState::Sound, 'it gets too hot' => $spot?->margin?->state() ?? MarginState::Sound];
-        $states['its input does not suit it'] = null !== ($budget->headrooms[$rail] ?? null)?->tooHigh ? MarginState::Broken : ($budget->headrooms[$rail] ?? null)?->margin->state() ?? MarginState::Sound;
+        $states = [
+            'it dips too low' => $dip->margin?->state() ?? MarginState::Sound,
+            'it gets too hot' => $spot?->margin?->state() ?? MarginState::Sound,
+        ];
+        $states['its input does not suit it'] = null !== ($budget->headrooms[$rail] ?? null)?->tooHigh
+            ? MarginState::Broken
+            : ($budget->headrooms[$rail] ?? null)?->margin->state() ?? MarginState::Sound;
         // What it takes from the rail before it must not bring that one down.
         $from = $after->rails[$rail]->from;
-        $states['the rail before it does not carry it'] = null !== $from && !$isPresent && $budget->rails[$from]->continuous->value > $board->houseRules->supplyLoad * $budget->rails[$from]->rated->value ? MarginState::Weak : MarginState::Sound;
+        $states['the rail before it does not carry it'] = null !== $from
+            && !$isPresent
+            && $budget->rails[$from]->continuous->value > $board->houseRules->supplyLoad * $budget->rails[$from]->rated->value
+            ? MarginState::Weak
+            : MarginState::Sound;
         $states['its peak is beyond its rating'] = $peak > 1 ? MarginState::Broken : MarginState::Sound;
-        $states['it is loaded beyond the house rule'] = $share > $board->houseRules->supplyLoad && $peak <= 1 ? MarginState::Weak : MarginState::Sound;
+        $states['it is loaded beyond the house rule'] = $share > $board->houseRules->supplyLoad && $peak <= 1
+            ? MarginState::Weak
+            : MarginState::Sound;
         if ($feeder instanceof Supply) {
-            $states['a block battery is soon empty'] = SupplyForm::BlockBattery === $feeder->form ? MarginState::Broken : MarginState::Sound;
-            $states['it switches itself off at idle'] = null !== $feeder->cutOffAmps && $budget->rails[$rail]->idle->value < $feeder->cutOffAmps ? MarginState::Weak : MarginState::Sound;
+            $states['a block battery is soon empty'] = SupplyForm::BlockBattery === $feeder->form
+                ? MarginState::Broken
+                : MarginState::Sound;
+            $states['it switches itself off at idle'] = null !== $feeder->cutOffAmps
+                && $budget->rails[$rail]->idle->value < $feeder->cutOffAmps
+                ? MarginState::Weak
+                : MarginState::Sound;
             $reservoir = $after->rails[$rail]->reservoir()->value;
-            $states['it cannot start into the capacitance'] = is_float($reservoir) && $reservoir > ($feeder->greatestFarads ?? INF) ? MarginState::Weak : MarginState::Sound;
+            $states['it cannot start into the capacitance'] = is_float($reservoir) && $reservoir > ($feeder->greatestFarads ?? INF)
+                ? MarginState::Weak
+                : MarginState::Sound;
         }
         $against = array_filter($states, static fn(MarginState $state): bool => MarginState::Sound !== $state);
 
@@ -143,7 +179,9 @@ final class SupplyChoice
             $price,
             $feeder instanceof Supply || $feeder instanceof Converter ? $feeder->size : null,
             self::relays($after, $budget, $rail),
-            in_array(MarginState::Broken, $against, true) ? MarginState::Broken : ([] === $against ? MarginState::Sound : MarginState::Weak),
+            in_array(MarginState::Broken, $against, true)
+                ? MarginState::Broken
+                : ([] === $against ? MarginState::Sound : MarginState::Weak),
             array_keys($against),
             $isPresent,
         );
@@ -158,7 +196,10 @@ final class SupplyChoice
         }
         $one = $board->railVolts($rail)->max / $relay->coilResistance->min;
         if ($board->controllerRail === $rail) {
-            $one += DriverAnalysis::result($board, Actuator::usual('none', $board->defaults->relay, $board->defaults->driver, $rail))->pinAmps->value;
+            $one += DriverAnalysis::result(
+                $board,
+                Actuator::usual('none', $board->defaults->relay, $board->defaults->driver, $rail),
+            )->pinAmps->value;
         }
         $rated = $budget->rails[$rail]->rated->value;
         $now = self::relayAmps($budget, $rail);

@@ -47,7 +47,12 @@ final readonly class Waveform
         $drawn = [];
         for ($from = 0; $from < $count; $from += $width) {
             $volts = array_slice($this->volts, $from, $width);
-            $drawn[] = [$from * $this->step, min([INF, ...$volts]), max([0.0, ...$volts]), max([0.0, ...array_slice($this->amps, $from, $width)])];
+            $drawn[] = [
+                $from * $this->step,
+                min([INF, ...$volts]),
+                max([0.0, ...$volts]),
+                max([0.0, ...array_slice($this->amps, $from, $width)]),
+            ];
         }
 
         return $drawn;

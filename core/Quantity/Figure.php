@@ -37,7 +37,17 @@ final readonly class Figure
             ++$digits;
         }
 
-        return new self($this->label, $this->value, $this->unit, $this->formula, $this->inputs, $this->corner, $this->source, QuantityPrinter::rounded($has, $unit, $digits), QuantityPrinter::rounded($needs, $unit, $digits));
+        return new self(
+            $this->label,
+            $this->value,
+            $this->unit,
+            $this->formula,
+            $this->inputs,
+            $this->corner,
+            $this->source,
+            QuantityPrinter::rounded($has, $unit, $digits),
+            QuantityPrinter::rounded($needs, $unit, $digits),
+        );
     }
 
     /** What there is, printed; a ratio by itself where nothing else is known of it. */

@@ -66,7 +66,11 @@ final class QuantityParser
         } catch (NotAQuantity $fault) {
             throw $fault;
         }
-        throw new NotAQuantity(sprintf('“%s” must be written with its unit in one spelling in a file: “%s”.', $text, QuantityPrinter::written($value, $unit)));
+        throw new NotAQuantity(sprintf(
+            '“%s” must be written with its unit in one spelling in a file: “%s”.',
+            $text,
+            QuantityPrinter::written($value, $unit),
+        ));
     }
 
     /** `16 AWG`, `AWG 16`: diameter 0.127 mm · 92^((36 − n)/39), as the gauge is defined. */

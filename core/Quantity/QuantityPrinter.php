@@ -20,7 +20,9 @@ final class QuantityPrinter
             return number_format($value, 2, '.', '') . ' €';
         }
         if (!$unit->takesPrefix()) {
-            return Unit::Ratio === $unit ? '×' . self::significant($value, $digits) : self::significant($value, $digits) . ' ' . $unit->value;
+            return Unit::Ratio === $unit
+                ? '×' . self::significant($value, $digits)
+                : self::significant($value, $digits) . ' ' . $unit->value;
         }
         if (0.0 === $value) {
             return '0 ' . $unit->value;

@@ -55,6 +55,10 @@ final readonly class Range
     /** “from 0 Ω to 10 GΩ”, “above 0 Ω, up to 10 GΩ”. */
     public function said(Unit $unit): string
     {
-        return sprintf($this->aboveLeast ? 'above %s, up to %s' : 'from %s to %s', QuantityPrinter::rounded($this->least, $unit), QuantityPrinter::rounded($this->most, $unit));
+        return sprintf(
+            $this->aboveLeast ? 'above %s, up to %s' : 'from %s to %s',
+            QuantityPrinter::rounded($this->least, $unit),
+            QuantityPrinter::rounded($this->most, $unit),
+        );
     }
 }

@@ -83,7 +83,11 @@ enum Unit: string
     /** Whether engineering prefixes (k, m, µ …) are written before the symbol. */
     public function takesPrefix(): bool
     {
-        return !in_array($this, [self::Celsius, self::Ratio, self::Percent, self::SquareMetre, self::Euro, self::KelvinPerWatt, self::Hour], true);
+        return !in_array(
+            $this,
+            [self::Celsius, self::Ratio, self::Percent, self::SquareMetre, self::Euro, self::KelvinPerWatt, self::Hour],
+            true,
+        );
     }
 
     /**

@@ -40,7 +40,11 @@ final readonly class Calculation
     {
         foreach (array_keys($written) as $name) {
             if (!isset($this->inputs[$name])) {
-                throw new \InvalidArgumentException(sprintf('This calculation knows no “%s”. It takes: %s.', $name, implode(', ', array_keys($this->inputs))));
+                throw new \InvalidArgumentException(sprintf(
+                    'This calculation knows no “%s”. It takes: %s.',
+                    $name,
+                    implode(', ', array_keys($this->inputs)),
+                ));
             }
         }
         $values = [];
@@ -48,7 +52,13 @@ final readonly class Calculation
             $text = trim($written[$name] ?? '');
             $value = QuantityParser::parse('' === $text ? $input->usual : $text, $input->unit);
             if ($value < $input->least || $value > $input->greatest) {
-                throw new \InvalidArgumentException(sprintf('%s lies between %s and %s; %s does not.', $input->label, QuantityPrinter::rounded($input->least, $input->unit), QuantityPrinter::rounded($input->greatest, $input->unit), QuantityPrinter::rounded($value, $input->unit)));
+                throw new \InvalidArgumentException(sprintf(
+                    '%s lies between %s and %s; %s does not.',
+                    $input->label,
+                    QuantityPrinter::rounded($input->least, $input->unit),
+                    QuantityPrinter::rounded($input->greatest, $input->unit),
+                    QuantityPrinter::rounded($value, $input->unit),
+                ));
             }
             if ($input->isCounted && floor($value) !== $value) {
                 throw new \InvalidArgumentException(sprintf('%s are counted: write a whole number.', $input->label));
@@ -72,7 +82,12 @@ final readonly class Calculation
     {
         $most = self::MOST[$figure->unit->name] ?? INF;
         if (!is_finite($figure->value) || abs($figure->value) > $most) {
-            throw new \InvalidArgumentException(sprintf('With these values, %s would come out as %s, and more than %s does not happen. Look at their prefixes and units.', $figure->label, $figure->printed(), QuantityPrinter::rounded($most, $figure->unit)));
+            throw new \InvalidArgumentException(sprintf(
+                'With these values, %s would come out as %s, and more than %s does not happen. Look at their prefixes and units.',
+                $figure->label,
+                $figure->printed(),
+                QuantityPrinter::rounded($most, $figure->unit),
+            ));
         }
     }
 }

@@ -15,5 +15,12 @@ final readonly class Input
      * @param float $greatest in SI
      * @param bool $isCounted whole numbers only: nobody has half a channel
      */
-    public function __construct(public string $label, public Unit $unit, public string $usual, public float $least, public float $greatest, public bool $isCounted = false) {}
+    public function __construct(
+        public string $label,
+        public Unit $unit,
+        public string $usual,
+        public float $least,
+        public float $greatest,
+        public bool $isCounted = false,
+    ) {}
 }

@@ -43,9 +43,30 @@ final class MainsCalculations
             'copper' => new Input('Copper', Unit::Metre, '35 µm', 5e-6, 1e-3),
             'width' => new Input('A track of', Unit::Metre, '5 mm', 0.05e-3, 0.2),
         ], static fn(array $v): array => [
-            Working::figure('width, outside', TrackCurrent::width($v['current'], $v['copper'], $v['rise'], false), Unit::Metre, '(I ÷ (0.048 · ΔT^0.44))^(1 ÷ 0.725) ÷ thickness', [], self::TRACK),
-            Working::figure('width, inside the board', TrackCurrent::width($v['current'], $v['copper'], $v['rise'], true), Unit::Metre, '(I ÷ (0.024 · ΔT^0.44))^(1 ÷ 0.725) ÷ thickness', [], self::TRACK),
-            Working::figure('current of the given track, outside', TrackCurrent::amps($v['width'], $v['copper'], $v['rise'], false), Unit::Ampere, '0.048 · ΔT^0.44 · A^0.725', [], self::TRACK),
+            Working::figure(
+                'width, outside',
+                TrackCurrent::width($v['current'], $v['copper'], $v['rise'], false),
+                Unit::Metre,
+                '(I ÷ (0.048 · ΔT^0.44))^(1 ÷ 0.725) ÷ thickness',
+                [],
+                self::TRACK,
+            ),
+            Working::figure(
+                'width, inside the board',
+                TrackCurrent::width($v['current'], $v['copper'], $v['rise'], true),
+                Unit::Metre,
+                '(I ÷ (0.024 · ΔT^0.44))^(1 ÷ 0.725) ÷ thickness',
+                [],
+                self::TRACK,
+            ),
+            Working::figure(
+                'current of the given track, outside',
+                TrackCurrent::amps($v['width'], $v['copper'], $v['rise'], false),
+                Unit::Ampere,
+                '0.048 · ΔT^0.44 · A^0.725',
+                [],
+                self::TRACK,
+            ),
         ]);
     }
 
@@ -64,8 +85,22 @@ final class MainsCalculations
 
             return [
                 Working::figure('cross-section, at least', $area, Unit::SquareMetre, 'table by current', [], self::CORDS),
-                Working::figure('falls along it', $ohms->max * $v['current'], Unit::Volt, 'R · I, there and back', [Working::said('R', $ohms->max, Unit::Ohm)], 'IEC 60228 class 5, from memory'),
-                Working::figure('of the mains', 100 * $ohms->max * $v['current'] / max($v['volts'], 1e-9), Unit::Percent, 'R · I ÷ U', [], 'Ohm’s law'),
+                Working::figure(
+                    'falls along it',
+                    $ohms->max * $v['current'],
+                    Unit::Volt,
+                    'R · I, there and back',
+                    [Working::said('R', $ohms->max, Unit::Ohm)],
+                    'IEC 60228 class 5, from memory',
+                ),
+                Working::figure(
+                    'of the mains',
+                    100 * $ohms->max * $v['current'] / max($v['volts'], 1e-9),
+                    Unit::Percent,
+                    'R · I ÷ U',
+                    [],
+                    'Ohm’s law',
+                ),
             ];
         });
     }
@@ -80,10 +115,20 @@ final class MainsCalculations
             // IEC 60127 and usual cartridge ratings.
             foreach ([1.0, 2.0, 3.15, 5.0, 6.3, 10.0, 16.0, 20.0, 25.0, 32.0] as $rating) {
                 if ($rating >= $v['load'] && $rating <= $bears) {
-                    return [Working::figure('fuse', $rating, Unit::Ampere, 'I_load ≤ I_fuse ≤ I_conductor', [Working::said('I_conductor', $bears, Unit::Ampere)], self::CORDS)];
+                    return [Working::figure(
+                        'fuse',
+                        $rating,
+                        Unit::Ampere,
+                        'I_load ≤ I_fuse ≤ I_conductor',
+                        [Working::said('I_conductor', $bears, Unit::Ampere)],
+                        self::CORDS,
+                    )];
                 }
             }
-            throw new \InvalidArgumentException(sprintf('No usual fuse lies between this load and the %s A that the conductor bears. Use a thicker one.', rtrim(rtrim(number_format($bears, 2, '.', ''), '0'), '.')));
+            throw new \InvalidArgumentException(sprintf(
+                'No usual fuse lies between this load and the %s A that the conductor bears. Use a thicker one.',
+                rtrim(rtrim(number_format($bears, 2, '.', ''), '0'), '.'),
+            ));
         });
     }
 
@@ -98,11 +143,35 @@ final class MainsCalculations
             $pollution = (int) round($v['pollution']);
             $figures = [];
             foreach (['basic' => false, 'reinforced' => true] as $name => $reinforced) {
-                $figures[] = Working::figure($name . ' clearance', Insulation::clearance($v['volts'], $category, $pollution, $reinforced), Unit::Metre, 'table F.2 by impulse voltage' . ($reinforced ? ', one step higher' : ''), [Working::said('impulse', (float) Insulation::impulseVolts($v['volts'], $category), Unit::Volt)], self::DISTANCES);
-                $figures[] = Working::figure($name . ' creepage', Insulation::creepage($v['volts'], $category, $pollution, $reinforced), Unit::Metre, 'table F.4 by working voltage' . ($reinforced ? ', doubled' : '') . ', no less than the clearance', [], self::DISTANCES);
+                $figures[] = Working::figure(
+                    $name . ' clearance',
+                    Insulation::clearance($v['volts'], $category, $pollution, $reinforced),
+                    Unit::Metre,
+                    'table F.2 by impulse voltage' . ($reinforced ? ', one step higher' : ''),
+                    [Working::said('impulse', (float) Insulation::impulseVolts($v['volts'], $category), Unit::Volt)],
+                    self::DISTANCES,
+                );
+                $figures[] = Working::figure(
+                    $name . ' creepage',
+                    Insulation::creepage($v['volts'], $category, $pollution, $reinforced),
+                    Unit::Metre,
+                    'table F.4 by working voltage' . ($reinforced ? ', doubled' : '') . ', no less than the clearance',
+                    [],
+                    self::DISTANCES,
+                );
             }
 
-            return [...$figures, Working::figure('a slot counts from', Insulation::leastSlotMetres($pollution), Unit::Metre, 'by pollution degree', [], self::DISTANCES)];
+            return [
+                ...$figures,
+                Working::figure(
+                    'a slot counts from',
+                    Insulation::leastSlotMetres($pollution),
+                    Unit::Metre,
+                    'by pollution degree',
+                    [],
+                    self::DISTANCES,
+                ),
+            ];
         });
     }
 
@@ -119,17 +188,57 @@ final class MainsCalculations
             $stage = CapacitorStage::of($v['mains'], $v['hertz'], $v['mains'], $v['watts'], $v['factor'], $v['farads'], $v['series']);
             $source = 'motor as R and L in series; a real one slows down and changes both';
 
-            $greatest = CapacitorStage::greatestCapacitorVolts($v['mains'], $v['hertz'], $v['watts'], $v['factor'], $v['farads'], $v['series']);
+            $greatest = CapacitorStage::greatestCapacitorVolts(
+                $v['mains'],
+                $v['hertz'],
+                $v['watts'],
+                $v['factor'],
+                $v['farads'],
+                $v['series'],
+            );
             $high = MainsSystem::HIGHEST_SHARE * $v['mains'];
 
             return [
                 Working::figure('current', $stage->amps, Unit::Ampere, 'U ÷ |R + jωL + 1 ÷ (jωC)|', [], $source),
                 Working::figure('voltage at the motor', $stage->motorVolts, Unit::Volt, 'I · |R + jωL|', [], $source),
-                Working::figure('voltage at the capacitor', $stage->capacitorVolts, Unit::Volt, 'I ÷ (ωC)', [], 'motor-run capacitors for 400 V AC or more: class X2 is not for continuous series duty (common practice)'),
-                Working::figure('greatest voltage at the capacitor', $greatest, Unit::Volt, '1.1 · I ÷ (ωC), C ± 10 %', [Working::said('mains', $high, Unit::Volt)], $source),
-                Working::figure('bleeder, at most', CapacitorStage::bleederOhms($greatest, (1 + CapacitorStage::TOLERANCE) * $v['farads']), Unit::Ohm, '1 s ÷ (1.1 · C · ln(√2 · U_C ÷ 34 V))', [Working::said('U_C', $greatest, Unit::Volt)], 'IEC 60335-1, 34 V after one second, from memory'),
-                Working::figure('peak at closing, from empty', CapacitorStage::closingAmps($v['mains'], $v['series']), Unit::Ampere, '√2 · U ÷ R_series', []),
-                Working::figure('peak at closing, charged with the other sign', CapacitorStage::closingAmps($high, $v['series'], sqrt(2) * $greatest), Unit::Ampere, '√2 · (1.1 · U + U_C) ÷ R_series', [Working::said('U_C', $greatest, Unit::Volt)]),
+                Working::figure(
+                    'voltage at the capacitor',
+                    $stage->capacitorVolts,
+                    Unit::Volt,
+                    'I ÷ (ωC)',
+                    [],
+                    'motor-run capacitors for 400 V AC or more: class X2 is not for continuous series duty (common practice)',
+                ),
+                Working::figure(
+                    'greatest voltage at the capacitor',
+                    $greatest,
+                    Unit::Volt,
+                    '1.1 · I ÷ (ωC), C ± 10 %',
+                    [Working::said('mains', $high, Unit::Volt)],
+                    $source,
+                ),
+                Working::figure(
+                    'bleeder, at most',
+                    CapacitorStage::bleederOhms($greatest, (1 + CapacitorStage::TOLERANCE) * $v['farads']),
+                    Unit::Ohm,
+                    '1 s ÷ (1.1 · C · ln(√2 · U_C ÷ 34 V))',
+                    [Working::said('U_C', $greatest, Unit::Volt)],
+                    'IEC 60335-1, 34 V after one second, from memory',
+                ),
+                Working::figure(
+                    'peak at closing, from empty',
+                    CapacitorStage::closingAmps($v['mains'], $v['series']),
+                    Unit::Ampere,
+                    '√2 · U ÷ R_series',
+                    [],
+                ),
+                Working::figure(
+                    'peak at closing, charged with the other sign',
+                    CapacitorStage::closingAmps($high, $v['series'], sqrt(2) * $greatest),
+                    Unit::Ampere,
+                    '√2 · (1.1 · U + U_C) ÷ R_series',
+                    [Working::said('U_C', $greatest, Unit::Volt)],
+                ),
             ];
         });
     }
@@ -142,7 +251,14 @@ final class MainsCalculations
             'volts' => Working::volts('Mains', '230 V'),
             'hertz' => new Input('Frequency', Unit::Hertz, '50 Hz', 1.0, 1e3),
         ], static fn(array $v): array => [
-            Working::figure('leakage', $v['volts'] / sqrt($v['ohms'] ** 2 + (1 / (2 * M_PI * $v['hertz'] * $v['farads'])) ** 2), Unit::Ampere, 'U ÷ |R + 1 ÷ (j · 2π · f · C)|', [], 'impedance of R and C in series'),
+            Working::figure(
+                'leakage',
+                $v['volts'] / sqrt($v['ohms'] ** 2 + (1 / (2 * M_PI * $v['hertz'] * $v['farads'])) ** 2),
+                Unit::Ampere,
+                'U ÷ |R + 1 ÷ (j · 2π · f · C)|',
+                [],
+                'impedance of R and C in series',
+            ),
             Working::figure('peak at closing', sqrt(2) * $v['volts'] / $v['ohms'], Unit::Ampere, '√2 · U ÷ R', []),
         ]);
     }

@@ -51,10 +51,38 @@ final class PowerCalculations
             $most = max(0.0, ($v['limit'] - $v['air']) / $v['thermal'] - $quiet) / ($v['input'] - $v['output']);
 
             return [
-                Working::figure('heat', $watts, Unit::Watt, '(V_in − V_out) · I + V_in · I_own', [Working::said('I', $v['current'], Unit::Ampere), Working::said('I_own', $v['quiet'], Unit::Ampere)], self::ENERGY),
-                Working::figure('junction', $v['air'] + $v['thermal'] * $watts, Unit::Celsius, 'T_air + θ · P', [Working::said('P', $watts, Unit::Watt)], 'thermal resistance'),
-                Working::figure('current at the limit', $most, Unit::Ampere, '((T_max − T_air) ÷ θ − V_in · I_own) ÷ (V_in − V_out)', [Working::said('θ', $v['thermal'], Unit::KelvinPerWatt)], 'thermal resistance'),
-                Working::figure('heat sink, at most', max(0.0, ($v['limit'] - $v['air']) / max($watts, 1e-9) - 5.5), Unit::KelvinPerWatt, '(T_max − T_air) ÷ P − 5.5 K/W', [], '5 K/W junction to case and 0.5 K/W to the sink: usual for TO-220, from memory'),
+                Working::figure(
+                    'heat',
+                    $watts,
+                    Unit::Watt,
+                    '(V_in − V_out) · I + V_in · I_own',
+                    [Working::said('I', $v['current'], Unit::Ampere), Working::said('I_own', $v['quiet'], Unit::Ampere)],
+                    self::ENERGY,
+                ),
+                Working::figure(
+                    'junction',
+                    $v['air'] + $v['thermal'] * $watts,
+                    Unit::Celsius,
+                    'T_air + θ · P',
+                    [Working::said('P', $watts, Unit::Watt)],
+                    'thermal resistance',
+                ),
+                Working::figure(
+                    'current at the limit',
+                    $most,
+                    Unit::Ampere,
+                    '((T_max − T_air) ÷ θ − V_in · I_own) ÷ (V_in − V_out)',
+                    [Working::said('θ', $v['thermal'], Unit::KelvinPerWatt)],
+                    'thermal resistance',
+                ),
+                Working::figure(
+                    'heat sink, at most',
+                    max(0.0, ($v['limit'] - $v['air']) / max($watts, 1e-9) - 5.5),
+                    Unit::KelvinPerWatt,
+                    '(T_max − T_air) ÷ P − 5.5 K/W',
+                    [],
+                    '5 K/W junction to case and 0.5 K/W to the sink: usual for TO-220, from memory',
+                ),
             ];
         });
     }
@@ -66,8 +94,22 @@ final class PowerCalculations
             'output' => Working::volts('Output', '3.3 V'),
             'drop' => Working::volts('Drop-out at the current', '1.1 V'),
         ], static fn(array $v): array => [
-            Working::figure('to spare', $v['input'] - $v['output'] - $v['drop'], Unit::Volt, 'V_in − V_out − V_drop-out', [], 'definition of the drop-out'),
-            Working::figure('lowest input that suffices', $v['output'] + $v['drop'], Unit::Volt, 'V_out + V_drop-out', [], 'definition of the drop-out'),
+            Working::figure(
+                'to spare',
+                $v['input'] - $v['output'] - $v['drop'],
+                Unit::Volt,
+                'V_in − V_out − V_drop-out',
+                [],
+                'definition of the drop-out',
+            ),
+            Working::figure(
+                'lowest input that suffices',
+                $v['output'] + $v['drop'],
+                Unit::Volt,
+                'V_out + V_drop-out',
+                [],
+                'definition of the drop-out',
+            ),
         ]);
     }
 
@@ -83,9 +125,23 @@ final class PowerCalculations
             $in = $out / ($v['efficiency'] / 100);
 
             return [
-                Working::figure('input current', $in / max($v['input'], 1e-9), Unit::Ampere, 'V_out · I ÷ (η · V_in)', [Working::said('P_out', $out, Unit::Watt)], self::ENERGY),
+                Working::figure(
+                    'input current',
+                    $in / max($v['input'], 1e-9),
+                    Unit::Ampere,
+                    'V_out · I ÷ (η · V_in)',
+                    [Working::said('P_out', $out, Unit::Watt)],
+                    self::ENERGY,
+                ),
                 Working::figure('heat', $in - $out, Unit::Watt, 'P_out · (1 ÷ η − 1)', [], self::ENERGY),
-                Working::figure('heat of a linear one', max(0.0, $v['input'] - $v['output']) * $v['current'], Unit::Watt, '(V_in − V_out) · I', [], self::ENERGY),
+                Working::figure(
+                    'heat of a linear one',
+                    max(0.0, $v['input'] - $v['output']) * $v['current'],
+                    Unit::Watt,
+                    '(V_in − V_out) · I',
+                    [],
+                    self::ENERGY,
+                ),
             ];
         });
     }
@@ -105,13 +161,23 @@ final class PowerCalculations
             }
             $full = $v['missing'] * $v['source'];
             if ($full <= $left) {
-                throw new \InvalidArgumentException(sprintf('The source alone falls by %s and no more: no capacitor is wanted for this.', QuantityPrinter::rounded($full, Unit::Volt)));
+                throw new \InvalidArgumentException(sprintf(
+                    'The source alone falls by %s and no more: no capacitor is wanted for this.',
+                    QuantityPrinter::rounded($full, Unit::Volt),
+                ));
             }
             $farads = $v['seconds'] / ($v['source'] * -log(1 - $left / $full));
             $next = array_reverse(PreferredValues::e6Between($farads, $farads * 10))[0] ?? $farads;
 
             return [
-                Working::figure('capacitance, at least', $farads, Unit::Farad, 't ÷ (R · −ln(1 − (ΔV − I · R_ESR) ÷ (I · R)))', [Working::said('I · R_ESR', $v['missing'] * $v['esr'], Unit::Volt), Working::said('I · R', $full, Unit::Volt)], 'charging of a capacitor through a resistance; a source that gives nothing leaves I · t ÷ ΔV'),
+                Working::figure(
+                    'capacitance, at least',
+                    $farads,
+                    Unit::Farad,
+                    't ÷ (R · −ln(1 − (ΔV − I · R_ESR) ÷ (I · R)))',
+                    [Working::said('I · R_ESR', $v['missing'] * $v['esr'], Unit::Volt), Working::said('I · R', $full, Unit::Volt)],
+                    'charging of a capacitor through a resistance; a source that gives nothing leaves I · t ÷ ΔV',
+                ),
                 Working::figure('next larger E6 value', $next, Unit::Farad, 'E6 series', [], 'IEC 60063'),
             ];
         });
@@ -127,7 +193,13 @@ final class PowerCalculations
             'peak' => Working::amps('Peak current', '0.3 A'),
         ], static fn(array $v): array => [
             Working::figure('time', $v['capacity'] / $v['current'], Unit::Hour, 'capacity ÷ I', [], 'charge'),
-            Working::figure('voltage at the peak', max(0.0, $v['volts'] - $v['ohms'] * $v['peak']), Unit::Volt, 'V − R · I', [Working::said('R', $v['ohms'], Unit::Ohm)]),
+            Working::figure(
+                'voltage at the peak',
+                max(0.0, $v['volts'] - $v['ohms'] * $v['peak']),
+                Unit::Volt,
+                'V − R · I',
+                [Working::said('R', $v['ohms'], Unit::Ohm)],
+            ),
         ]);
     }
 
@@ -143,8 +215,22 @@ final class PowerCalculations
             $source = 'copper 1/58 Ω·mm²/m (IEC 60028), flexible conductors by IEC 60228 class 5, from memory';
 
             return [
-                Working::figure('resistance, there and back', $ohms->typ, Unit::Ohm, '2 · ρ · l ÷ A', [Working::said('at most', $ohms->max, Unit::Ohm)], $source),
-                Working::figure('drop, at most', $ohms->max * $v['current'], Unit::Volt, 'R · I', [Working::said('R', $ohms->max, Unit::Ohm)], $source),
+                Working::figure(
+                    'resistance, there and back',
+                    $ohms->typ,
+                    Unit::Ohm,
+                    '2 · ρ · l ÷ A',
+                    [Working::said('at most', $ohms->max, Unit::Ohm)],
+                    $source,
+                ),
+                Working::figure(
+                    'drop, at most',
+                    $ohms->max * $v['current'],
+                    Unit::Volt,
+                    'R · I',
+                    [Working::said('R', $ohms->max, Unit::Ohm)],
+                    $source,
+                ),
                 Working::figure('left at the end', max(0.0, $v['volts'] - $ohms->max * $v['current']), Unit::Volt, 'V − R · I', []),
             ];
         });
@@ -164,7 +250,14 @@ final class PowerCalculations
             $source = BoxWalls::SOURCE;
 
             return [
-                Working::figure('air inside', $v['room'] + $rise, Unit::Celsius, 'T_room + P ÷ (h · A)', [sprintf('A = %s', number_format($area * 1e4, 0, '.', '') . ' cm²')], $source),
+                Working::figure(
+                    'air inside',
+                    $v['room'] + $rise,
+                    Unit::Celsius,
+                    'T_room + P ÷ (h · A)',
+                    [sprintf('A = %s', number_format($area * 1e4, 0, '.', '') . ' cm²')],
+                    $source,
+                ),
                 Working::figure('box over room', $rise / max($v['watts'], 1e-9), Unit::KelvinPerWatt, '1 ÷ (h · A)', [], $source),
             ];
         });

@@ -59,8 +59,21 @@ final class Reckoner
             $fit = PreferredValues::e12Between(1.0, max(1.0, $ohms))[0] ?? $ohms;
 
             return [
-                Working::figure('base current', $base, Unit::Ampere, 'I_C ÷ forced gain', [Working::said('I_C', $v['coil'], Unit::Ampere), Working::said('forced gain', $v['gain'], Unit::Ratio)], 'definition of the forced gain'),
-                Working::figure('base resistor, at most', $ohms, Unit::Ohm, '(V_pin − V_BE) ÷ I_B', [Working::said('V_pin', $v['pin'], Unit::Volt), Working::said('V_BE', $v['junction'], Unit::Volt)]),
+                Working::figure(
+                    'base current',
+                    $base,
+                    Unit::Ampere,
+                    'I_C ÷ forced gain',
+                    [Working::said('I_C', $v['coil'], Unit::Ampere), Working::said('forced gain', $v['gain'], Unit::Ratio)],
+                    'definition of the forced gain',
+                ),
+                Working::figure(
+                    'base resistor, at most',
+                    $ohms,
+                    Unit::Ohm,
+                    '(V_pin − V_BE) ÷ I_B',
+                    [Working::said('V_pin', $v['pin'], Unit::Volt), Working::said('V_BE', $v['junction'], Unit::Volt)],
+                ),
                 Working::figure('next smaller E12 value', $fit, Unit::Ohm, 'E12 series', [], 'IEC 60063'),
             ];
         });
@@ -76,13 +89,44 @@ final class Reckoner
             'coil' => Working::ohms('Coil', '70 Ω'),
             'gain' => new Input('Gain of the transistor', Unit::Ratio, '100', 1.0, 2000.0),
         ], static function (array $v): array {
-            $point = NpnOperatingPoint::solve(new NpnCircuit($v['pin'], $v['base'] + $v['pinOhms'], null, $v['rail'], $v['coil'], 0.6, $v['gain'], 4.0, 1.4e-14));
+            $point = NpnOperatingPoint::solve(new NpnCircuit(
+                $v['pin'],
+                $v['base'] + $v['pinOhms'],
+                null,
+                $v['rail'],
+                $v['coil'],
+                0.6,
+                $v['gain'],
+                4.0,
+                1.4e-14,
+            ));
             $source = 'Ebers–Moll transport model, I_S 0.014 pA, 0.6 Ω in the collector';
 
             return [
-                Working::figure('coil voltage', $point->coilVolts, Unit::Volt, 'V_rail − V_CE', [Working::said('V_CE', $point->collectorVolts, Unit::Volt)], $source),
-                Working::figure('base current', $point->baseAmps, Unit::Ampere, '(V_pin − V_BE) ÷ (R_B + R_pin)', [Working::said('V_BE', $point->baseVolts, Unit::Volt)], $source),
-                Working::figure('gain that it needs', $v['rail'] / $v['coil'] / max($point->baseAmps, 1e-12), Unit::Ratio, '(V_rail ÷ R_coil) ÷ I_B', [Working::said('I_C', $point->collectorAmps, Unit::Ampere)], $source),
+                Working::figure(
+                    'coil voltage',
+                    $point->coilVolts,
+                    Unit::Volt,
+                    'V_rail − V_CE',
+                    [Working::said('V_CE', $point->collectorVolts, Unit::Volt)],
+                    $source,
+                ),
+                Working::figure(
+                    'base current',
+                    $point->baseAmps,
+                    Unit::Ampere,
+                    '(V_pin − V_BE) ÷ (R_B + R_pin)',
+                    [Working::said('V_BE', $point->baseVolts, Unit::Volt)],
+                    $source,
+                ),
+                Working::figure(
+                    'gain that it needs',
+                    $v['rail'] / $v['coil'] / max($point->baseAmps, 1e-12),
+                    Unit::Ratio,
+                    '(V_rail ÷ R_coil) ÷ I_B',
+                    [Working::said('I_C', $point->collectorAmps, Unit::Ampere)],
+                    $source,
+                ),
             ];
         });
     }
@@ -94,7 +138,13 @@ final class Reckoner
             'pullUp' => Working::ohms('Pull-up of the pin', '45 kΩ'),
             'pullDown' => Working::ohms('Pull-down at the gate', '10 kΩ'),
         ], static fn(array $v): array => [
-            Working::figure('gate voltage', $v['supply'] * $v['pullDown'] / ($v['pullUp'] + $v['pullDown']), Unit::Volt, 'V · R_down ÷ (R_up + R_down)', [Working::said('R_up', $v['pullUp'], Unit::Ohm), Working::said('R_down', $v['pullDown'], Unit::Ohm)]),
+            Working::figure(
+                'gate voltage',
+                $v['supply'] * $v['pullDown'] / ($v['pullUp'] + $v['pullDown']),
+                Unit::Volt,
+                'V · R_down ÷ (R_up + R_down)',
+                [Working::said('R_up', $v['pullUp'], Unit::Ohm), Working::said('R_down', $v['pullDown'], Unit::Ohm)],
+            ),
         ]);
     }
 
@@ -104,7 +154,13 @@ final class Reckoner
             'volts' => new Input('Nominal voltage', Unit::Volt, '5 V', 0.5, 400.0),
             'watts' => new Input('Coil power', Unit::Watt, '0.36 W', 1e-3, 100.0),
         ], static fn(array $v): array => [
-            Working::figure('coil resistance', $v['volts'] ** 2 / $v['watts'], Unit::Ohm, 'V² ÷ P', [Working::said('V', $v['volts'], Unit::Volt), Working::said('P', $v['watts'], Unit::Watt)]),
+            Working::figure(
+                'coil resistance',
+                $v['volts'] ** 2 / $v['watts'],
+                Unit::Ohm,
+                'V² ÷ P',
+                [Working::said('V', $v['volts'], Unit::Volt), Working::said('P', $v['watts'], Unit::Watt)],
+            ),
             Working::figure('coil current', $v['watts'] / $v['volts'], Unit::Ampere, 'P ÷ V', []),
         ]);
     }
@@ -119,7 +175,17 @@ final class Reckoner
         ], static function (array $v): array {
             $kelvin = $v['air'] + $v['rise'] - 20;
 
-            return [Working::figure('operate voltage, hot', $v['share'] * $v['volts'] * (1 + Relay::COPPER_PER_KELVIN * $kelvin), Unit::Volt, 'V_operate · (1 + 0.0039 · (T − 20 °C))', [Working::said('V_operate', $v['share'] * $v['volts'], Unit::Volt), Working::said('T', $v['air'] + $v['rise'], Unit::Celsius)], 'copper, 0.39 %/K')];
+            return [Working::figure(
+                'operate voltage, hot',
+                $v['share'] * $v['volts'] * (1 + Relay::COPPER_PER_KELVIN * $kelvin),
+                Unit::Volt,
+                'V_operate · (1 + 0.0039 · (T − 20 °C))',
+                [
+                    Working::said('V_operate', $v['share'] * $v['volts'], Unit::Volt),
+                    Working::said('T', $v['air'] + $v['rise'], Unit::Celsius),
+                ],
+                'copper, 0.39 %/K',
+            )];
         });
     }
 
@@ -137,9 +203,29 @@ final class Reckoner
             $against = $v['clamp'] / $v['coil'];
 
             return [
-                Working::figure('greatest voltage at the switch', $v['rail'] + $v['clamp'], Unit::Volt, 'V_rail + V_clamp', [Working::said('V_clamp', $v['clamp'], Unit::Volt)]),
-                Working::figure('time constant', $seconds, Unit::Second, 'L ÷ R', [Working::said('L', $v['henries'], Unit::Henry), Working::said('R', $v['coil'], Unit::Ohm)], 'small relays have about 1.5 ms, from memory'),
-                Working::figure('time until it lets go', $seconds * log(($amps + $against) / ($v['hold'] * $amps + $against)), Unit::Second, 'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))', [Working::said('I', $amps, Unit::Ampere), Working::said('τ', $seconds, Unit::Second)], 'exponential decay of an inductance'),
+                Working::figure(
+                    'greatest voltage at the switch',
+                    $v['rail'] + $v['clamp'],
+                    Unit::Volt,
+                    'V_rail + V_clamp',
+                    [Working::said('V_clamp', $v['clamp'], Unit::Volt)],
+                ),
+                Working::figure(
+                    'time constant',
+                    $seconds,
+                    Unit::Second,
+                    'L ÷ R',
+                    [Working::said('L', $v['henries'], Unit::Henry), Working::said('R', $v['coil'], Unit::Ohm)],
+                    'small relays have about 1.5 ms, from memory',
+                ),
+                Working::figure(
+                    'time until it lets go',
+                    $seconds * log(($amps + $against) / ($v['hold'] * $amps + $against)),
+                    Unit::Second,
+                    'τ · ln((I + V_clamp ÷ R) ÷ (I_hold + V_clamp ÷ R))',
+                    [Working::said('I', $amps, Unit::Ampere), Working::said('τ', $seconds, Unit::Second)],
+                    'exponential decay of an inductance',
+                ),
             ];
         });
     }
@@ -151,8 +237,26 @@ final class Reckoner
             'decay' => new Input('Its coil current holds for', Unit::Second, '1.25 ms', 0.0, 10.0),
             'closes' => new Input('The second closes after, at least', Unit::Second, '2 ms', 0.0, 10.0),
         ], static fn(array $v): array => [
-            Working::figure('both closed for up to', max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, 't_opens + t_holds − t_closes', [Working::said('t_opens', $v['opens'], Unit::Second), Working::said('t_holds', $v['decay'], Unit::Second), Working::said('t_closes', $v['closes'], Unit::Second)], 'sum of times'),
-            Working::figure('pause of twice that', 2 * max(0.0, $v['opens'] + $v['decay'] - $v['closes']), Unit::Second, '2 · overlap', [], 'factor 2: common practice'),
+            Working::figure(
+                'both closed for up to',
+                max(0.0, $v['opens'] + $v['decay'] - $v['closes']),
+                Unit::Second,
+                't_opens + t_holds − t_closes',
+                [
+                    Working::said('t_opens', $v['opens'], Unit::Second),
+                    Working::said('t_holds', $v['decay'], Unit::Second),
+                    Working::said('t_closes', $v['closes'], Unit::Second),
+                ],
+                'sum of times',
+            ),
+            Working::figure(
+                'pause of twice that',
+                2 * max(0.0, $v['opens'] + $v['decay'] - $v['closes']),
+                Unit::Second,
+                '2 · overlap',
+                [],
+                'factor 2: common practice',
+            ),
         ]);
     }
 
@@ -165,11 +269,29 @@ final class Reckoner
             'high' => Working::volts('Pin, high', '3.3 V'),
         ], static function (array $v): array {
             $leds = $v['leds'] > 1.6 ? 2 : 1;
-            $inputs = [Working::said('V_supply', $v['supply'], Unit::Volt), Working::said('V_LEDs', $v['leds'], Unit::Volt), Working::said('R', $v['series'], Unit::Ohm)];
+            $inputs = [
+                Working::said('V_supply', $v['supply'], Unit::Volt),
+                Working::said('V_LEDs', $v['leds'], Unit::Volt),
+                Working::said('R', $v['series'], Unit::Ohm),
+            ];
 
             return [
-                Working::figure('current, pin low', OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, 0.0, 15.0), Unit::Ampere, '(V_supply − V_LEDs − V_pin) ÷ R', $inputs, 'series circuit with exponential LEDs'),
-                Working::figure('what is left, pin high', OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, $v['high'], 30.0), Unit::Ampere, '(V_supply − V_LEDs − V_pin) ÷ R', $inputs, 'series circuit with exponential LEDs'),
+                Working::figure(
+                    'current, pin low',
+                    OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, 0.0, 15.0),
+                    Unit::Ampere,
+                    '(V_supply − V_LEDs − V_pin) ÷ R',
+                    $inputs,
+                    'series circuit with exponential LEDs',
+                ),
+                Working::figure(
+                    'what is left, pin high',
+                    OptoInput::amps($v['supply'], $v['series'], $v['leds'], $leds, $v['high'], 30.0),
+                    Unit::Ampere,
+                    '(V_supply − V_LEDs − V_pin) ÷ R',
+                    $inputs,
+                    'series circuit with exponential LEDs',
+                ),
             ];
         });
     }
@@ -187,7 +309,14 @@ final class Reckoner
 
             return [
                 Working::figure('heat', $watts, Unit::Watt, 'n · V · I', []),
-                Working::figure('junction', $v['air'] + $v['thermal'] * $watts, Unit::Celsius, 'T_air + θ · P', [Working::said('P', $watts, Unit::Watt)], 'thermal resistance'),
+                Working::figure(
+                    'junction',
+                    $v['air'] + $v['thermal'] * $watts,
+                    Unit::Celsius,
+                    'T_air + θ · P',
+                    [Working::said('P', $watts, Unit::Watt)],
+                    'thermal resistance',
+                ),
             ];
         });
     }
@@ -206,13 +335,26 @@ final class Reckoner
             $across = $v['supply'] - $v['led'];
             $ohms = $across / $v['current'] - $v['pinOhms'];
             if ($ohms <= 0) {
-                throw new \InvalidArgumentException(sprintf('The pin’s own resistance lets no more than %s through. Ask for less current, or feed the LED through a transistor.', QuantityPrinter::rounded($across / $v['pinOhms'], Unit::Ampere)));
+                throw new \InvalidArgumentException(sprintf(
+                    'The pin’s own resistance lets no more than %s through. Ask for less current, or feed the LED through a transistor.',
+                    QuantityPrinter::rounded($across / $v['pinOhms'], Unit::Ampere),
+                ));
             }
             $fit = array_reverse(PreferredValues::e12Between($ohms, 10 * $ohms))[0] ?? $ohms;
             $amps = $across / ($fit + $v['pinOhms']);
 
             return [
-                Working::figure('resistor, at least', $ohms, Unit::Ohm, '(V − V_F) ÷ I − R_pin', [Working::said('V', $v['supply'], Unit::Volt), Working::said('V_F', $v['led'], Unit::Volt), Working::said('R_pin', $v['pinOhms'], Unit::Ohm)]),
+                Working::figure(
+                    'resistor, at least',
+                    $ohms,
+                    Unit::Ohm,
+                    '(V − V_F) ÷ I − R_pin',
+                    [
+                        Working::said('V', $v['supply'], Unit::Volt),
+                        Working::said('V_F', $v['led'], Unit::Volt),
+                        Working::said('R_pin', $v['pinOhms'], Unit::Ohm),
+                    ],
+                ),
                 Working::figure('next larger E12 value', $fit, Unit::Ohm, 'E12 series', [], 'IEC 60063'),
                 Working::figure('current with it', $amps, Unit::Ampere, '(V − V_F) ÷ (R + R_pin)', [Working::said('R', $fit, Unit::Ohm)]),
                 Working::figure('heat in the resistor', $amps ** 2 * $fit, Unit::Watt, 'I² · R', []),
@@ -227,7 +369,13 @@ final class Reckoner
             'upper' => Working::ohms('Upper resistor', '1 kΩ'),
             'lower' => Working::ohms('Lower resistor', '2 kΩ'),
         ], static fn(array $v): array => [
-            Working::figure('middle', $v['supply'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Volt, 'V · R_lower ÷ (R_upper + R_lower)', []),
+            Working::figure(
+                'middle',
+                $v['supply'] * $v['lower'] / ($v['upper'] + $v['lower']),
+                Unit::Volt,
+                'V · R_lower ÷ (R_upper + R_lower)',
+                [],
+            ),
             Working::figure('its resistance', $v['upper'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Ohm, 'R_upper ∥ R_lower', []),
         ]);
     }
@@ -240,7 +388,14 @@ final class Reckoner
             'leakage' => new Input('Leakage', Unit::Ampere, '1 µA', 0.0, 0.01),
         ], static fn(array $v): array => [
             Working::figure('open level', $v['supply'] - $v['leakage'] * $v['pullUp'], Unit::Volt, 'V − I_leak · R', []),
-            Working::figure('wetting current', $v['supply'] / $v['pullUp'], Unit::Ampere, 'V ÷ R', [], 'a contact made for mains wants 1 mA or more (common practice)'),
+            Working::figure(
+                'wetting current',
+                $v['supply'] / $v['pullUp'],
+                Unit::Ampere,
+                'V ÷ R',
+                [],
+                'a contact made for mains wants 1 mA or more (common practice)',
+            ),
         ]);
     }
 
@@ -254,12 +409,30 @@ final class Reckoner
             $source = 'I2C-bus specification UM10204, section 7.1, from memory';
             [$least, $greatest] = [I2cPullUp::leastOhms($v['supply']), I2cPullUp::greatestOhms($v['hertz'], $v['farads'])];
             if ($least > $greatest) {
-                throw new \InvalidArgumentException(sprintf('No pull-up fits: it would have to be at least %s (so that 3 mA pull the bus low) and at most %s (so that it rises in time). Choose a slower speed, or a shorter bus with less capacitance.', QuantityPrinter::rounded($least, Unit::Ohm), QuantityPrinter::rounded($greatest, Unit::Ohm)));
+                throw new \InvalidArgumentException(sprintf(
+                    'No pull-up fits: it would have to be at least %s (so that 3 mA pull the bus low) and at most %s (so that it rises in time). Choose a slower speed, or a shorter bus with less capacitance.',
+                    QuantityPrinter::rounded($least, Unit::Ohm),
+                    QuantityPrinter::rounded($greatest, Unit::Ohm),
+                ));
             }
 
             return [
-                Working::figure('least pull-up', $least, Unit::Ohm, '(V_DD − 0.4 V) ÷ 3 mA', [Working::said('V_DD', $v['supply'], Unit::Volt)], $source),
-                Working::figure('greatest pull-up', $greatest, Unit::Ohm, 't_r ÷ (0.8473 · C)', [Working::said('C', $v['farads'], Unit::Farad)], $source),
+                Working::figure(
+                    'least pull-up',
+                    $least,
+                    Unit::Ohm,
+                    '(V_DD − 0.4 V) ÷ 3 mA',
+                    [Working::said('V_DD', $v['supply'], Unit::Volt)],
+                    $source,
+                ),
+                Working::figure(
+                    'greatest pull-up',
+                    $greatest,
+                    Unit::Ohm,
+                    't_r ÷ (0.8473 · C)',
+                    [Working::said('C', $v['farads'], Unit::Farad)],
+                    $source,
+                ),
             ];
         });
     }
@@ -272,10 +445,27 @@ final class Reckoner
             $ladder = SelectorLadder::for((int) $v['positions']);
             $figures = [];
             foreach ($ladder->positions as $place => $one) {
-                $figures[] = Working::figure(sprintf('position %d, %s of the supply', $place + 1, number_format($one['level']->typ * 100, 1) . ' %'), $one['ohms'], Unit::Ohm, 'level = R ÷ (R + 10 kΩ)', [], 'E24 series, IEC 60063');
+                $figures[] = Working::figure(
+                    sprintf('position %d, %s of the supply', $place + 1, number_format($one['level']->typ * 100, 1) . ' %'),
+                    $one['ohms'],
+                    Unit::Ohm,
+                    'level = R ÷ (R + 10 kΩ)',
+                    [],
+                    'E24 series, IEC 60063',
+                );
             }
 
-            return [...$figures, Working::figure('least gap between neighbours', $ladder->gap * 100, Unit::Percent, 'next level − this one − converter, at ±1 %', [], 'converter taken as 3 % off, from memory')];
+            return [
+                ...$figures,
+                Working::figure(
+                    'least gap between neighbours',
+                    $ladder->gap * 100,
+                    Unit::Percent,
+                    'next level − this one − converter, at ±1 %',
+                    [],
+                    'converter taken as 3 % off, from memory',
+                ),
+            ];
         });
     }
 
@@ -297,8 +487,22 @@ final class Reckoner
             };
 
             return [
-                Working::figure('nearest of E12', $nearest(PreferredValues::e12Between($v['ohms'] / 2, $v['ohms'] * 2)), Unit::Ohm, 'least ratio', [], 'IEC 60063'),
-                Working::figure('nearest of E24', $nearest(PreferredValues::e24Between($v['ohms'] / 2, $v['ohms'] * 2)), Unit::Ohm, 'least ratio', [], 'IEC 60063'),
+                Working::figure(
+                    'nearest of E12',
+                    $nearest(PreferredValues::e12Between($v['ohms'] / 2, $v['ohms'] * 2)),
+                    Unit::Ohm,
+                    'least ratio',
+                    [],
+                    'IEC 60063',
+                ),
+                Working::figure(
+                    'nearest of E24',
+                    $nearest(PreferredValues::e24Between($v['ohms'] / 2, $v['ohms'] * 2)),
+                    Unit::Ohm,
+                    'least ratio',
+                    [],
+                    'IEC 60063',
+                ),
             ];
         });
     }

@@ -31,8 +31,14 @@ final class Working
     /**
      * @param list<string> $inputs
      */
-    public static function figure(string $label, float $value, Unit $unit, string $formula, array $inputs, string $source = self::OHM): Figure
-    {
+    public static function figure(
+        string $label,
+        float $value,
+        Unit $unit,
+        string $formula,
+        array $inputs,
+        string $source = self::OHM,
+    ): Figure {
         return new Figure($label, $value, $unit, $formula, $inputs, 'the values given', $source);
     }
 

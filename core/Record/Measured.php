@@ -17,12 +17,23 @@ final readonly class Measured
      * @param bool $above the least itself, or nothing, is impossible
      * @param string $hint what to do about a value outside, as a sentence
      */
-    public function __construct(public Unit $unit, public ?float $least = null, public ?float $most = null, public bool $above = false, public string $hint = '') {}
+    public function __construct(
+        public Unit $unit,
+        public ?float $least = null,
+        public ?float $most = null,
+        public bool $above = false,
+        public string $hint = '',
+    ) {}
 
     public function range(): Range
     {
         $possible = Range::of($this->unit);
 
-        return new Range($this->least ?? ($this->above ? max(0.0, $possible->least) : $possible->least), $this->most ?? $possible->most, $this->above, $this->hint);
+        return new Range(
+            $this->least ?? ($this->above ? max(0.0, $possible->least) : $possible->least),
+            $this->most ?? $possible->most,
+            $this->above,
+            $this->hint,
+        );
     }
 }

@@ -70,7 +70,10 @@ final readonly class RecordReader
         $shape = RecordShape::of($class);
         foreach (array_map(strval(...), array_keys($data)) as $key) {
             if (!isset($shape->fields[$key]) && !in_array($key, $alsoAllowed, true)) {
-                throw new RecordFault(self::join($path, $key), 'this key is not known here. Known keys: ' . implode(', ', [...$alsoAllowed, ...array_keys($shape->fields)]) . '.');
+                throw new RecordFault(
+                    self::join($path, $key),
+                    'this key is not known here. Known keys: ' . implode(', ', [...$alsoAllowed, ...array_keys($shape->fields)]) . '.',
+                );
             }
         }
         $arguments = [];
@@ -81,7 +84,9 @@ final readonly class RecordReader
                 }
                 continue;
             }
-            $arguments[$name] = null === $data[$name] && $field->nullable ? null : $this->value($field->value, $data[$name], self::join($path, $name));
+            $arguments[$name] = null === $data[$name] && $field->nullable
+                ? null
+                : $this->value($field->value, $data[$name], self::join($path, $name));
         }
         try {
             return new $class(...$arguments);
@@ -99,7 +104,10 @@ final readonly class RecordReader
         $data = $this->object($data, $path);
         $word = $data[$variants->key] ?? null;
         if (!is_string($word) || !isset($variants->classes[$word])) {
-            throw new RecordFault(self::join($path, $variants->key), 'expected one of: ' . implode(', ', array_keys($variants->classes)) . '.');
+            throw new RecordFault(
+                self::join($path, $variants->key),
+                'expected one of: ' . implode(', ', array_keys($variants->classes)) . '.',
+            );
         }
 
         return $this->record($variants->classes[$word], $data, $path, [$variants->key]);
@@ -134,7 +142,10 @@ final readonly class RecordReader
             throw new RecordFault($path, sprintf('this text is longer than %d characters. Shorten it.', self::LONGEST_TEXT));
         }
         if (!mb_check_encoding($text, 'UTF-8') || 1 === preg_match('/[\x{00}-\x{1F}\x{7F}-\x{9F}\x{2028}\x{2029}]/u', $text)) {
-            throw new RecordFault($path, 'this text holds a control character, a line break, or is not encoded as UTF-8. Write it on one line.');
+            throw new RecordFault(
+                $path,
+                'this text holds a control character, a line break, or is not encoded as UTF-8. Write it on one line.',
+            );
         }
 
         return $text;
@@ -150,7 +161,10 @@ final readonly class RecordReader
             throw new RecordFault($path, 'expected a whole number.');
         }
 
-        return abs($data) <= self::GREATEST_INTEGER ? $data : throw new RecordFault($path, sprintf('%d is not possible here: no number on a board has more than nine digits.', $data));
+        return abs($data) <= self::GREATEST_INTEGER ? $data : throw new RecordFault(
+            $path,
+            sprintf('%d is not possible here: no number on a board has more than nine digits.', $data),
+        );
     }
 
     private function boolean(mixed $data, string $path): bool
@@ -166,7 +180,14 @@ final readonly class RecordReader
     {
         $unit = $shape->unit ?? Unit::Ratio;
         if (!is_string($data)) {
-            throw new RecordFault($path, sprintf('expected %s with its unit in quotation marks, such as “%s”.', $unit->measures(), explode(' or ', $unit->example())[0]));
+            throw new RecordFault(
+                $path,
+                sprintf(
+                    'expected %s with its unit in quotation marks, such as “%s”.',
+                    $unit->measures(),
+                    explode(' or ', $unit->example())[0],
+                ),
+            );
         }
         try {
             $value = $this->lenient ? QuantityParser::parse($data, $unit) : QuantityParser::parseWritten($data, $unit);
@@ -175,7 +196,9 @@ final readonly class RecordReader
         }
         $range = $shape->range ?? Range::of($unit);
 
-        return $this->trusted || $range->holds($value) ? $value : throw new RecordFault($path, $range->refusal(mb_substr($data, 0, 40), $unit));
+        return $this->trusted || $range->holds($value)
+            ? $value
+            : throw new RecordFault($path, $range->refusal(mb_substr($data, 0, 40), $unit));
     }
 
     /** One text for an exact value, or an object with min, typ and max. */
@@ -258,7 +281,9 @@ final readonly class RecordReader
         $known = function (string $key) use ($item, $data, $path): bool|int|float|\BackedEnum {
             $value = $this->value($item, $data[$key], $path . '.' . $key);
 
-            return is_bool($value) || is_int($value) || is_float($value) || $value instanceof \BackedEnum ? $value : throw new \LogicException('A fact holds a figure, a choice or a yes.');
+            return is_bool($value) || is_int($value) || is_float($value) || $value instanceof \BackedEnum
+                ? $value
+                : throw new \LogicException('A fact holds a figure, a choice or a yes.');
         };
 
         return match (self::sortedKeys($data)) {
@@ -266,7 +291,10 @@ final readonly class RecordReader
             ['assumed', 'because'] => Fact::assumed($known('assumed'), $this->text($data['because'], $path . '.because')),
             ['target'] => Fact::target($known('target')),
             ['unknown'] => true === $data['unknown'] ? Fact::unknown() : throw new RecordFault($path . '.unknown', 'expected true.'),
-            default => throw new RecordFault($path, 'a fact is {"stated": …}, {"assumed": …, "because": …}, {"target": …} or {"unknown": true}.'),
+            default => throw new RecordFault(
+                $path,
+                'a fact is {"stated": …}, {"assumed": …, "because": …}, {"target": …} or {"unknown": true}.',
+            ),
         };
     }
 

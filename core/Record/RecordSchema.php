@@ -44,7 +44,12 @@ final class RecordSchema
             }
         }
 
-        return ['type' => 'object', 'properties' => [] === $properties ? new \stdClass() : $properties, 'required' => $required, 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'properties' => [] === $properties ? new \stdClass() : $properties,
+            'required' => $required,
+            'additionalProperties' => false,
+        ];
     }
 
     /**
@@ -72,9 +77,19 @@ final class RecordSchema
             ValueKind::Map => ['type' => 'object', 'patternProperties' => [$shape->keys => $item()], 'additionalProperties' => false],
             ValueKind::Fact => ['oneOf' => [
                 ['type' => 'object', 'properties' => ['stated' => $item()], 'required' => ['stated'], 'additionalProperties' => false],
-                ['type' => 'object', 'properties' => ['assumed' => $item(), 'because' => ['type' => 'string']], 'required' => ['assumed', 'because'], 'additionalProperties' => false],
+                [
+                    'type' => 'object',
+                    'properties' => ['assumed' => $item(), 'because' => ['type' => 'string']],
+                    'required' => ['assumed', 'because'],
+                    'additionalProperties' => false,
+                ],
                 ['type' => 'object', 'properties' => ['target' => $item()], 'required' => ['target'], 'additionalProperties' => false],
-                ['type' => 'object', 'properties' => ['unknown' => ['const' => true]], 'required' => ['unknown'], 'additionalProperties' => false],
+                [
+                    'type' => 'object',
+                    'properties' => ['unknown' => ['const' => true]],
+                    'required' => ['unknown'],
+                    'additionalProperties' => false,
+                ],
             ]],
         };
     }
@@ -86,7 +101,11 @@ final class RecordSchema
     {
         $unit = $shape->unit ?? Unit::Ratio;
 
-        return ['type' => 'string', 'pattern' => QuantityParser::writtenPattern($unit), 'description' => $unit->measures() . ', ' . ($shape->range ?? Range::of($unit))->said($unit)];
+        return [
+            'type' => 'string',
+            'pattern' => QuantityParser::writtenPattern($unit),
+            'description' => $unit->measures() . ', ' . ($shape->range ?? Range::of($unit))->said($unit),
+        ];
     }
 
     /**

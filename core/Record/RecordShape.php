@@ -92,19 +92,31 @@ final readonly class RecordShape
             if (null !== $list) {
                 return new ValueShape(ValueKind::Listing, item: self::plain($list->item));
             }
-            $map = self::attribute($parameter, MapOf::class) ?? throw new \LogicException('An array needs ListOf or MapOf: $' . $parameter->getName());
+            $map = self::attribute($parameter, MapOf::class)
+                ?? throw new \LogicException('An array needs ListOf or MapOf: $' . $parameter->getName());
 
             return new ValueShape(ValueKind::Map, item: self::plain($map->item), keys: $map->keys);
         }
         if (Spread::class === $type) {
-            return new ValueShape(ValueKind::Spread, unit: $unit ?? throw new \LogicException('A Spread needs Measured: $' . $parameter->getName()), range: $range);
+            return new ValueShape(
+                ValueKind::Spread,
+                unit: $unit ?? throw new \LogicException('A Spread needs Measured: $' . $parameter->getName()),
+                range: $range,
+            );
         }
         if ('float' === $type) {
-            return new ValueShape(ValueKind::Quantity, unit: $unit ?? throw new \LogicException('A float needs Measured: $' . $parameter->getName()), range: $range);
+            return new ValueShape(
+                ValueKind::Quantity,
+                unit: $unit ?? throw new \LogicException('A float needs Measured: $' . $parameter->getName()),
+                range: $range,
+            );
         }
         $fact = self::attribute($parameter, FactOf::class);
         if (null !== $fact) {
-            return new ValueShape(ValueKind::Fact, item: 'float' === $fact->item ? new ValueShape(ValueKind::Quantity, unit: $unit, range: $range) : self::plain($fact->item));
+            return new ValueShape(
+                ValueKind::Fact,
+                item: 'float' === $fact->item ? new ValueShape(ValueKind::Quantity, unit: $unit, range: $range) : self::plain($fact->item),
+            );
         }
 
         return self::plain($type);

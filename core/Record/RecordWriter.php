@@ -39,7 +39,11 @@ final class RecordWriter
         $variants = RecordShape::variants($interface);
         $word = array_search($record::class, $variants->classes, true);
         if (false === $word) {
-            throw new \LogicException(sprintf('%s is not in the list of variants of %s, so it could be written and never read again.', $record::class, $interface));
+            throw new \LogicException(sprintf(
+                '%s is not in the list of variants of %s, so it could be written and never read again.',
+                $record::class,
+                $interface,
+            ));
         }
 
         return [$variants->key => $word, ...self::write($record)];
@@ -60,7 +64,8 @@ final class RecordWriter
                 static fn(mixed $item): mixed => self::value($shape->item ?? throw new \LogicException(), $item),
                 $value,
             )),
-            ValueKind::Variant === $shape->kind && is_object($value) => self::writeVariant($shape->class ?? throw new \LogicException(), $value),
+            ValueKind::Variant === $shape->kind
+                && is_object($value) => self::writeVariant($shape->class ?? throw new \LogicException(), $value),
             is_object($value) => self::orEmptyObject(self::write($value)),
             default => $value,
         };

@@ -67,16 +67,43 @@ final readonly class Finding
     /** Its remedies are tried before they are shown. */
     public function triedBy(Trial $trial): self
     {
-        return new self($this->rule, $this->kind, $this->subject, $this->statement, $this->figures, $this->proposals?->triedBy($trial), $this->root, $this->acceptance);
+        return new self(
+            $this->rule,
+            $this->kind,
+            $this->subject,
+            $this->statement,
+            $this->figures,
+            $this->proposals?->triedBy($trial),
+            $this->root,
+            $this->acceptance,
+        );
     }
 
     public function with(?Acceptance $acceptance): self
     {
-        return new self($this->rule, $this->kind, $this->subject, $this->statement, $this->figures, $this->proposals, $this->root, $acceptance);
+        return new self(
+            $this->rule,
+            $this->kind,
+            $this->subject,
+            $this->statement,
+            $this->figures,
+            $this->proposals,
+            $this->root,
+            $acceptance,
+        );
     }
 
     public function followingFrom(?string $root): self
     {
-        return new self($this->rule, $this->kind, $this->subject, $this->statement, $this->figures, $this->proposals, $root, $this->acceptance);
+        return new self(
+            $this->rule,
+            $this->kind,
+            $this->subject,
+            $this->statement,
+            $this->figures,
+            $this->proposals,
+            $root,
+            $this->acceptance,
+        );
     }
 }

@@ -44,7 +44,10 @@ final readonly class FindingGroup
             return null;
         }
 
-        return new Remedy(sprintf('%s, for all %d', $title, count($edits)), new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits));
+        return new Remedy(
+            sprintf('%s, for all %d', $title, count($edits)),
+            new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits),
+        );
     }
 
     /**

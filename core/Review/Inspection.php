@@ -52,7 +52,11 @@ final readonly class Inspection
     public function __construct(Board $board, public ?Catalogue $catalogue = null)
     {
         [$drive, $power, $mains] = self::electrics($board);
-        $this->boxAir = BoxAir::of($board, $power->heat, array_map(static fn(ContactLoad $load): float => $load->amps->value, $mains->contacts));
+        $this->boxAir = BoxAir::of(
+            $board,
+            $power->heat,
+            array_map(static fn(ContactLoad $load): float => $load->amps->value, $mains->contacts),
+        );
         $warmed = BoxAir::warmed($board, $this->boxAir);
         if ($warmed !== $board) {
             $board = $warmed;
@@ -116,7 +120,10 @@ final readonly class Inspection
             }
         }
 
-        return [] === $names ? new Remedy($title, $adding) : new Remedy($title . ' on ' . implode(' and ', $names), new Sequence($summary, $edits));
+        return [] === $names ? new Remedy($title, $adding) : new Remedy(
+            $title . ' on ' . implode(' and ', $names),
+            new Sequence($summary, $edits),
+        );
     }
 
     /**
@@ -143,7 +150,8 @@ final readonly class Inspection
     {
         $actuator = $this->board->actuators()[$id][1];
         $pin = $this->seating->pins[$actuator->function] ?? null;
-        $moves = static fn(Board $with, Actuator $driven): bool => null !== $pin && null !== (new StartUp($with))->film($driven->function, $pin, $driven)->worstTwitch();
+        $moves = static fn(Board $with, Actuator $driven): bool => null !== $pin
+            && null !== (new StartUp($with))->film($driven->function, $pin, $driven)->worstTwitch();
 
         return DriverChoice::ways($this->board, $actuator, $parts, $moves);
     }
@@ -173,7 +181,13 @@ final readonly class Inspection
         $move = new SeatFunction($function, $fitness->pin->name());
 
         return [true === $seat?->locked
-            ? new Remedy('Unlock it and seat it on ' . $fitness->pin->bothNames(), new Sequence(sprintf('Unlock “%s” and seat it on %s', $this->board->nameOf($function), $fitness->pin->name()), [new LockSeat($function, false), $move]))
+            ? new Remedy(
+                'Unlock it and seat it on ' . $fitness->pin->bothNames(),
+                new Sequence(
+                    sprintf('Unlock “%s” and seat it on %s', $this->board->nameOf($function), $fitness->pin->name()),
+                    [new LockSeat($function, false), $move],
+                ),
+            )
             : new Remedy('Seat it on ' . $fitness->pin->bothNames(), $move)];
     }
 }

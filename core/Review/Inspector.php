@@ -31,8 +31,17 @@ final readonly class Inspector
                 };
             }
         }
-        $findings = array_map(static fn(Finding $finding): Finding => $finding->followingFrom(self::root($findings, $finding)), array_values($findings));
-        usort($findings, static fn(Finding $a, Finding $b): int => [null !== $a->root, $a->kind->rank(), array_search($a->rule->stage, Stage::cases(), true), $a->rule->id, $a->subject]
+        $findings = array_map(
+            static fn(Finding $finding): Finding => $finding->followingFrom(self::root($findings, $finding)),
+            array_values($findings),
+        );
+        usort($findings, static fn(Finding $a, Finding $b): int => [
+            null !== $a->root,
+            $a->kind->rank(),
+            array_search($a->rule->stage, Stage::cases(), true),
+            $a->rule->id,
+            $a->subject,
+        ]
             <=> [null !== $b->root, $b->kind->rank(), array_search($b->rule->stage, Stage::cases(), true), $b->rule->id, $b->subject]);
 
         $stages = [];
@@ -41,7 +50,13 @@ final readonly class Inspector
         }
         $trial = new Trial($this, $inspection, new Report($inspection->board, $findings, $notChecked, $stages, $holdPoints));
 
-        return new Report($inspection->board, array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings), $notChecked, $stages, $holdPoints);
+        return new Report(
+            $inspection->board,
+            array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings),
+            $notChecked,
+            $stages,
+            $holdPoints,
+        );
     }
 
     /**
@@ -51,7 +66,10 @@ final readonly class Inspector
      */
     private static function root(array $findings, Finding $finding): ?string
     {
-        foreach ([$finding->root, ...array_map(static fn(string $rule): string => $rule . ':' . $finding->subject, $finding->rule->explainedBy)] as $key) {
+        foreach ([
+            $finding->root,
+            ...array_map(static fn(string $rule): string => $rule . ':' . $finding->subject, $finding->rule->explainedBy),
+        ] as $key) {
             if (null !== $key && isset($findings[$key]) && $findings[$key]->kind->rank() <= $finding->kind->rank()) {
                 return $key;
             }

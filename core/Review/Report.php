@@ -16,7 +16,13 @@ final readonly class Report
      * @param array<string, StageReport> $stages by stage
      * @param list<HoldPoint> $holdPoints promises of work, to be verified on each copy before mains
      */
-    public function __construct(public Board $judged, public array $findings, public array $notChecked, public array $stages, public array $holdPoints = []) {}
+    public function __construct(
+        public Board $judged,
+        public array $findings,
+        public array $notChecked,
+        public array $stages,
+        public array $holdPoints = [],
+    ) {}
 
     /**
      * Promises to be verified that another report does not have.
@@ -48,7 +54,10 @@ final readonly class Report
      */
     public function findingsMissingFrom(self $other): array
     {
-        return array_values(array_filter($this->findings, static fn(Finding $finding): bool => $other->finding($finding->key())?->kind !== $finding->kind));
+        return array_values(array_filter(
+            $this->findings,
+            static fn(Finding $finding): bool => $other->finding($finding->key())?->kind !== $finding->kind,
+        ));
     }
 
     /** Whether there is anything to check at all. */

@@ -39,7 +39,17 @@ final readonly class StageReport
         return match ($this->state) {
             LatchState::Open => sprintf('open: %d %s', $this->count, $this->worst->value ?? ''),
             LatchState::NotChecked => 'not checked: ' . $this->gap(),
-            LatchState::Shut, LatchState::ShutOnCondition => implode(', ', array_filter(['shut', 0 === $this->accepted ? '' : $this->accepted . ' accepted', 0 === $this->toVerify ? '' : $this->toVerify . ' to verify'], static fn(string $part): bool => '' !== $part)),
+            LatchState::Shut, LatchState::ShutOnCondition => implode(
+                ', ',
+                array_filter(
+                    [
+                        'shut',
+                        0 === $this->accepted ? '' : $this->accepted . ' accepted',
+                        0 === $this->toVerify ? '' : $this->toVerify . ' to verify',
+                    ],
+                    static fn(string $part): bool => '' !== $part,
+                ),
+            ),
         };
     }
 

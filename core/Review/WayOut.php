@@ -38,7 +38,10 @@ final readonly class WayOut
     /** How many findings of a kind stand on their own. */
     public function count(Kind $kind): int
     {
-        return count(array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->kind === $kind && null === $finding->root));
+        return count(array_filter(
+            $this->report->findings,
+            static fn(Finding $finding): bool => $finding->kind === $kind && null === $finding->root,
+        ));
     }
 
     /**

@@ -39,7 +39,10 @@ final class WaysOut
         $ways = [
             ...self::expanders($inspection),
             ...self::fewerPins($inspection),
-            ...array_filter(self::controllers($inspection), static fn(WayOut $way): bool => $way->id !== 'carrier:' . $inspection->board->carrier),
+            ...array_filter(
+                self::controllers($inspection),
+                static fn(WayOut $way): bool => $way->id !== 'carrier:' . $inspection->board->carrier,
+            ),
         ];
         $ways = array_values(array_filter($ways, static fn(WayOut $way): bool => $way->unseated < $today));
         usort($ways, static fn(WayOut $a, WayOut $b): int => $a->rank() <=> $b->rank());
@@ -88,8 +91,14 @@ final class WaysOut
     {
         $board = $inspection->board;
         $relays = array_map(static fn(array $owned): Actuator => $owned[1], $board->actuators());
-        $movable = array_filter($relays, static fn(Actuator $relay): bool => !isset($board->frozenSeats[$relay->function]) && !($board->seats[$relay->function]->locked ?? false));
-        $wantsHigh = [] !== array_filter($movable, static fn(Actuator $relay): bool => Level::High === $relay->driver->inherentActiveLevel());
+        $movable = array_filter(
+            $relays,
+            static fn(Actuator $relay): bool => !isset($board->frozenSeats[$relay->function]) && !($board->seats[$relay->function]->locked ?? false),
+        );
+        $wantsHigh = [] !== array_filter(
+            $movable,
+            static fn(Actuator $relay): bool => Level::High === $relay->driver->inherentActiveLevel(),
+        );
         $ways = [];
         foreach ($inspection->partsOnOffer(Expander::class) as $id => $expander) {
             // What cannot source cannot drive an active-high input.
@@ -123,10 +132,22 @@ final class WaysOut
     {
         $board = $inspection->board;
         $ways = [];
-        $switches = array_keys(array_filter($board->functions, static fn(PinFunction $function): bool => FunctionKind::MaintainedSwitch === $function->kind));
+        $switches = array_keys(array_filter(
+            $board->functions,
+            static fn(PinFunction $function): bool => FunctionKind::MaintainedSwitch === $function->kind,
+        ));
         if ([] !== $switches) {
             $title = 'Use push buttons in place of maintained switches';
-            $ways[] = self::way($inspection, 'buttons', $title, new Sequence($title, array_map(static fn(string $id): Edit => new ChangeFunctionKind($id, FunctionKind::Button), $switches)), 0.0);
+            $ways[] = self::way(
+                $inspection,
+                'buttons',
+                $title,
+                new Sequence(
+                    $title,
+                    array_map(static fn(string $id): Edit => new ChangeFunctionKind($id, FunctionKind::Button), $switches),
+                ),
+                0.0,
+            );
         }
         $selectors = array_filter($board->groups, static fn(FunctionGroup $group): bool => GroupKind::Selector === $group->kind);
         foreach ($selectors as $id => $group) {
@@ -149,11 +170,24 @@ final class WaysOut
         $after = $seat->apply($board);
         $whole = new Inspection($after, $inspection->catalogue);
 
-        return new WayOut($id, $title, new Sequence($title . ', and seat all', null === $edit ? [$seat] : [$edit, $seat]), $after, Inspector::withRuleBook()->inspect($whole), count($plan->solution()->unseated), $plan->solution()->tiers['hazard'], $price, self::freePins($whole));
+        return new WayOut(
+            $id,
+            $title,
+            new Sequence($title . ', and seat all', null === $edit ? [$seat] : [$edit, $seat]),
+            $after,
+            Inspector::withRuleBook()->inspect($whole),
+            count($plan->solution()->unseated),
+            $plan->solution()->tiers['hazard'],
+            $price,
+            self::freePins($whole),
+        );
     }
 
     private static function freePins(Inspection $inspection): int
     {
-        return count(array_filter($inspection->controller->pins, static fn(Pin $pin): bool => [] === $inspection->board->functionsOn($pin->name()) && null === $pin->chip->reserved && null === $pin->chip->strap));
+        return count(array_filter(
+            $inspection->controller->pins,
+            static fn(Pin $pin): bool => [] === $inspection->board->functionsOn($pin->name()) && null === $pin->chip->reserved && null === $pin->chip->strap,
+        ));
     }
 }

@@ -43,7 +43,11 @@ final readonly class EditForm
             if (is_string($value) && null !== $class && is_subclass_of($class, Part::class)) {
                 $value = $this->facts($value, $class, $board);
             }
-            if ('' === $value && !$field->nullable && !$field->optional && in_array($field->value->kind, [ValueKind::Choice, ValueKind::Boolean], true)) {
+            if ('' === $value && !$field->nullable && !$field->optional && in_array(
+                $field->value->kind,
+                [ValueKind::Choice, ValueKind::Boolean],
+                true,
+            )) {
                 throw new EditRefused('Nothing was chosen. Choose one from the list first.');
             }
             if (is_array($value) && array_is_list($value) && ValueKind::Listing === $field->value->kind) {
@@ -89,7 +93,10 @@ final readonly class EditForm
         // The catalogue first: choosing a part anew is how newer facts come to a board.
         $part = $this->catalogue->part($id) ?? $board->parts[$id] ?? null;
 
-        return $part instanceof $class ? RecordWriter::write($part) : throw new EditRefused(sprintf('There is no part “%s” to choose here. Choose one from the list.', mb_substr($id, 0, 60)));
+        return $part instanceof $class ? RecordWriter::write($part) : throw new EditRefused(sprintf(
+            'There is no part “%s” to choose here. Choose one from the list.',
+            mb_substr($id, 0, 60),
+        ));
     }
 
     /**

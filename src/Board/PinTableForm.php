@@ -19,7 +19,15 @@ final readonly class PinTableForm
 {
     private const USUAL_APPLIANCE = 'led-lamp';
     /** Words in a line's name, and the appliance that they speak of. */
-    private const APPLIANCES = ['heater' => 'portable-heater', 'fan' => 'vent-fan', 'pump' => 'return-pump', 'valve' => 'shut-off-valve', 'cooler' => 'cooler', 'airer' => 'heated-airer', 'iron' => 'iron'];
+    private const APPLIANCES = [
+        'heater' => 'portable-heater',
+        'fan' => 'vent-fan',
+        'pump' => 'return-pump',
+        'valve' => 'shut-off-valve',
+        'cooler' => 'cooler',
+        'airer' => 'heated-airer',
+        'iron' => 'iron',
+    ];
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -39,7 +47,10 @@ final readonly class PinTableForm
             $best = $row->reading?->best();
             $choices = [];
             if (true === $row->reading?->isAmbiguous()) {
-                foreach (array_filter([$best, $row->reading->asLabel, $row->reading->asNumber], static fn(?Pin $pin): bool => null !== $pin) as $pin) {
+                foreach (array_filter(
+                    [$best, $row->reading->asLabel, $row->reading->asNumber],
+                    static fn(?Pin $pin): bool => null !== $pin,
+                ) as $pin) {
                     $choices[$pin->name()] = $pin->bothNames();
                 }
             }
@@ -75,7 +86,17 @@ final readonly class PinTableForm
             foreach (is_array($field['choices'] ?? null) ? $field['choices'] : [] as $value => $words) {
                 $choices[(string) $value] = is_string($words) ? $words : (string) $value;
             }
-            $rows[] = ['line' => $text('line'), 'text' => $text('text'), 'name' => trim($text('name')), 'kind' => $text('kind'), 'pin' => trim($text('pin')), 'choices' => $choices, 'appliance' => $text('appliance'), 'doubt' => $text('doubt'), 'take' => '1' === $text('take')];
+            $rows[] = [
+                'line' => $text('line'),
+                'text' => $text('text'),
+                'name' => trim($text('name')),
+                'kind' => $text('kind'),
+                'pin' => trim($text('pin')),
+                'choices' => $choices,
+                'appliance' => $text('appliance'),
+                'doubt' => $text('doubt'),
+                'take' => '1' === $text('take'),
+            ];
         }
 
         return $rows;

@@ -46,7 +46,10 @@ final class ShelfCatalogue implements Catalogue
     /** A part as the text of its file. */
     public static function text(Part $part): string
     {
-        return json_encode(RecordWriter::writeVariant(Part::class, $part), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            RecordWriter::writeVariant(Part::class, $part),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 
     /**
@@ -62,7 +65,10 @@ final class ShelfCatalogue implements Catalogue
         try {
             $part = RecordReader::forFiles()->read(Part::class, json_decode($json, true, 32, JSON_THROW_ON_ERROR));
         } catch (\JsonException $fault) {
-            throw new \InvalidArgumentException('This is not complete JSON. Copy a part of the catalogue and change that.', previous: $fault);
+            throw new \InvalidArgumentException(
+                'This is not complete JSON. Copy a part of the catalogue and change that.',
+                previous: $fault,
+            );
         } catch (RecordFault $fault) {
             throw new \InvalidArgumentException($fault->getMessage(), previous: $fault);
         }
@@ -73,7 +79,10 @@ final class ShelfCatalogue implements Catalogue
         if ($part instanceof Carrier) {
             $chip = $this->part($part->chip);
             if (!$chip instanceof Chip) {
-                throw new \InvalidArgumentException(sprintf('The carrier names the chip “%s”, which is not in the catalogue. Add the chip first.', $part->chip));
+                throw new \InvalidArgumentException(sprintf(
+                    'The carrier names the chip “%s”, which is not in the catalogue. Add the chip first.',
+                    $part->chip,
+                ));
             }
             // A carrier that leads to pins the chip does not have is refused here.
             new Controller($part, $chip);
@@ -119,7 +128,10 @@ final class ShelfCatalogue implements Catalogue
             $this->own = [];
             foreach ($this->entities->getRepository(OwnPartRecord::class)->findAll() as $record) {
                 try {
-                    $this->own[$record->id()] = RecordReader::forFiles()->read(Part::class, json_decode($record->document(), true, 32, JSON_THROW_ON_ERROR));
+                    $this->own[$record->id()] = RecordReader::forFiles()->read(
+                        Part::class,
+                        json_decode($record->document(), true, 32, JSON_THROW_ON_ERROR),
+                    );
                 } catch (RecordFault|\JsonException) {
                     // Written by another version: it stays stored, and is offered again once it can be read.
                 }

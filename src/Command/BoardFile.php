@@ -18,7 +18,9 @@ final class BoardFile
     public static function read(string $file): Board
     {
         $source = '-' === $file ? 'php://stdin' : $file;
-        $json = '-' === $file || (is_file($file) && is_readable($file)) ? file_get_contents($source, length: BoardJson::GREATEST_BYTES + 1) : false;
+        $json = '-' === $file || (is_file($file) && is_readable($file))
+            ? file_get_contents($source, length: BoardJson::GREATEST_BYTES + 1)
+            : false;
         if (false === $json) {
             throw new BoardFileFault(sprintf('%s cannot be read. Name a board file.', $file));
         }

@@ -17,7 +17,10 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('check', 'Checks a board file: exit 0 when every checked latch is shut, 1 when one is open, 2 when the file cannot be read or holds nothing to check.')]
+#[AsCommand(
+    'check',
+    'Checks a board file: exit 0 when every checked latch is shut, 1 when one is open, 2 when the file cannot be read or holds nothing to check.',
+)]
 final class CheckCommand extends Command
 {
     private const UNREADABLE = 2;
@@ -46,10 +49,17 @@ final class CheckCommand extends Command
             return self::UNREADABLE;
         }
         $report = Inspector::withRuleBook()->inspect(new Inspection($board, FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue')));
-        $output->write('json' === $format ? CheckReport::json($board, $report) : CheckReport::text($board, $report), false, OutputInterface::OUTPUT_RAW);
+        $output->write(
+            'json' === $format ? CheckReport::json($board, $report) : CheckReport::text($board, $report),
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         if ($report->isEmpty()) {
-            $errors->writeln('There is nothing to check: this board has no line yet. Add what is to be switched first.', OutputInterface::OUTPUT_RAW);
+            $errors->writeln(
+                'There is nothing to check: this board has no line yet. Add what is to be switched first.',
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::UNREADABLE;
         }

@@ -30,7 +30,11 @@ final class ExportCommand extends Command
     {
         $this
             ->addArgument('file', InputArgument::REQUIRED, 'the board file, or - for standard input')
-            ->addArgument('what', InputArgument::REQUIRED, 'pins, constants.h, constants.env, constants.json, secrets.h, or sheet:C1 (a channel, a receiver, “hand”, “own” or “light”)');
+            ->addArgument(
+                'what',
+                InputArgument::REQUIRED,
+                'pins, constants.h, constants.env, constants.json, secrets.h, or sheet:C1 (a channel, a receiver, “hand”, “own” or “light”)',
+            );
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -38,7 +42,10 @@ final class ExportCommand extends Command
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         [$file, $what] = [$input->getArgument('file'), $input->getArgument('what')];
         try {
-            $inspection = new Inspection(BoardFile::read(is_string($file) ? $file : ''), FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue'));
+            $inspection = new Inspection(
+                BoardFile::read(is_string($file) ? $file : ''),
+                FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue'),
+            );
         } catch (BoardFileFault $fault) {
             $errors->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
 
@@ -46,7 +53,17 @@ final class ExportCommand extends Command
         }
         $text = self::text($inspection, is_string($what) ? $what : '');
         if (null === $text) {
-            $errors->writeln(sprintf('There is nothing called “%s” to export. Ask for pins, constants.h, constants.env, constants.json, secrets.h, or one of: %s.', is_string($what) ? $what : '', implode(', ', array_map(static fn(string $column): string => 'sheet:' . $column, array_keys(SetUpSheet::all($inspection))))), OutputInterface::OUTPUT_RAW);
+            $errors->writeln(
+                sprintf(
+                    'There is nothing called “%s” to export. Ask for pins, constants.h, constants.env, constants.json, secrets.h, or one of: %s.',
+                    is_string($what) ? $what : '',
+                    implode(
+                        ', ',
+                        array_map(static fn(string $column): string => 'sheet:' . $column, array_keys(SetUpSheet::all($inspection))),
+                    ),
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::UNREADABLE;
         }
@@ -59,7 +76,10 @@ final class ExportCommand extends Command
     {
         $board = $inspection->board;
         $report = Inspector::withRuleBook()->inspect($inspection);
-        $remarks = static fn(string $title): array => [Headline::of($title, $board, $report, date('Y-m-d')), ...Headline::notes($board, $report)];
+        $remarks = static fn(string $title): array => [
+            Headline::of($title, $board, $report, date('Y-m-d')),
+            ...Headline::notes($board, $report),
+        ];
         if (str_starts_with($what, 'sheet:')) {
             $sheet = SetUpSheet::all($inspection, $report)[substr($what, 6)] ?? null;
 
@@ -68,9 +88,21 @@ final class ExportCommand extends Command
 
         return match ($what) {
             'pins' => PinListCsv::write($board, $report, date('Y-m-d')),
-            'constants.h' => ConstantsFile::header(Constants::of($inspection), $remarks('Constants'), Headline::besideLines($board, $report)),
-            'constants.env' => ConstantsFile::keyValues(Constants::of($inspection), $remarks('Constants'), Headline::besideLines($board, $report)),
-            'constants.json' => ConstantsFile::json(Constants::of($inspection), $remarks('Constants'), Headline::besideLines($board, $report)),
+            'constants.h' => ConstantsFile::header(
+                Constants::of($inspection),
+                $remarks('Constants'),
+                Headline::besideLines($board, $report),
+            ),
+            'constants.env' => ConstantsFile::keyValues(
+                Constants::of($inspection),
+                $remarks('Constants'),
+                Headline::besideLines($board, $report),
+            ),
+            'constants.json' => ConstantsFile::json(
+                Constants::of($inspection),
+                $remarks('Constants'),
+                Headline::besideLines($board, $report),
+            ),
             'secrets.h' => Secrets::header($board),
             default => null,
         };

@@ -16,7 +16,10 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('reckon', 'One small calculation: latch reckon KIND name=value …; without KIND the list of them. Exit 2 when a value cannot be.')]
+#[AsCommand(
+    'reckon',
+    'One small calculation: latch reckon KIND name=value …; without KIND the list of them. Exit 2 when a value cannot be.',
+)]
 final class ReckonCommand extends Command
 {
     private const IMPOSSIBLE = 2;
@@ -34,8 +37,23 @@ final class ReckonCommand extends Command
         $kind = $input->getArgument('kind');
         $calculation = is_string($kind) ? Reckoner::all()[$kind] ?? null : null;
         if (null === $calculation) {
-            $list = implode("\n", array_map(static fn(string $name, Calculation $one): string => sprintf('%-18s %s (%s)', $name, $one->title, implode(', ', array_keys($one->inputs))), array_keys(Reckoner::all()), Reckoner::all()));
-            null === $kind ? $output->writeln($list, OutputInterface::OUTPUT_RAW) : $errors->writeln("There is no such calculation. There are:\n" . $list, OutputInterface::OUTPUT_RAW);
+            $list = implode(
+                "\n",
+                array_map(
+                    static fn(string $name, Calculation $one): string => sprintf(
+                        '%-18s %s (%s)',
+                        $name,
+                        $one->title,
+                        implode(', ', array_keys($one->inputs)),
+                    ),
+                    array_keys(Reckoner::all()),
+                    Reckoner::all(),
+                ),
+            );
+            null === $kind ? $output->writeln($list, OutputInterface::OUTPUT_RAW) : $errors->writeln(
+                "There is no such calculation. There are:\n" . $list,
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return null === $kind ? Command::SUCCESS : self::IMPOSSIBLE;
         }
@@ -53,8 +71,33 @@ final class ReckonCommand extends Command
             return self::IMPOSSIBLE;
         }
         $output->writeln('json' === $input->getOption('format')
-            ? json_encode(array_map(static fn(Figure $figure): array => ['label' => $figure->label, 'value' => QuantityPrinter::written($figure->value, $figure->unit), 'formula' => $figure->formula, 'inputs' => $figure->inputs, 'source' => $figure->source], $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)
-            : implode("\n", array_map(static fn(Figure $figure): string => sprintf("%s: %s\n    %s%s. Source: %s", $figure->label, $figure->printed(), $figure->formula, [] === $figure->inputs ? '' : ' with ' . implode('; ', $figure->inputs), $figure->source), $figures)), OutputInterface::OUTPUT_RAW);
+            ? json_encode(
+                array_map(
+                    static fn(Figure $figure): array => [
+                        'label' => $figure->label,
+                        'value' => QuantityPrinter::written($figure->value, $figure->unit),
+                        'formula' => $figure->formula,
+                        'inputs' => $figure->inputs,
+                        'source' => $figure->source,
+                    ],
+                    $figures,
+                ),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )
+            : implode(
+                "\n",
+                array_map(
+                    static fn(Figure $figure): string => sprintf(
+                        "%s: %s\n    %s%s. Source: %s",
+                        $figure->label,
+                        $figure->printed(),
+                        $figure->formula,
+                        [] === $figure->inputs ? '' : ' with ' . implode('; ', $figure->inputs),
+                        $figure->source,
+                    ),
+                    $figures,
+                ),
+            ), OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
     }

@@ -36,7 +36,10 @@ final class RestoreCommand extends Command
 
             return Command::FAILURE;
         }
-        $output->writeln('The backup stands in the place of the store.' . (null === $kept ? '' : ' What was there before is kept as ' . $kept . '.'), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            'The backup stands in the place of the store.' . (null === $kept ? '' : ' What was there before is kept as ' . $kept . '.'),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return Command::SUCCESS;
     }

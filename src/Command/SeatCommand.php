@@ -14,7 +14,10 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('seat', 'Seats every function of a board file and prints the board: exit 0 when all fit, 1 when some do not, 2 when the file cannot be read.')]
+#[AsCommand(
+    'seat',
+    'Seats every function of a board file and prints the board: exit 0 when all fit, 1 when some do not, 2 when the file cannot be read.',
+)]
 final class SeatCommand extends Command
 {
     private const UNREADABLE = 2;
@@ -41,8 +44,14 @@ final class SeatCommand extends Command
         if ($solution->fits()) {
             return Command::SUCCESS;
         }
-        $names = static fn(array $ids): string => implode(', ', array_map(static fn(mixed $id): string => is_string($id) ? '“' . $board->nameOf($id) . '”' : '', $ids));
-        $errors->writeln(sprintf('No pin is left for %s. These cannot all be seated: %s.', $names($solution->unseated), $names($solution->conflict)), OutputInterface::OUTPUT_RAW);
+        $names = static fn(array $ids): string => implode(
+            ', ',
+            array_map(static fn(mixed $id): string => is_string($id) ? '“' . $board->nameOf($id) . '”' : '', $ids),
+        );
+        $errors->writeln(
+            sprintf('No pin is left for %s. These cannot all be seated: %s.', $names($solution->unseated), $names($solution->conflict)),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return Command::FAILURE;
     }

@@ -44,7 +44,12 @@ final class BoardController extends AbstractController
         return $this->redirectToRoute('board_view', ['id' => $id, 'view' => 'lines']);
     }
 
-    #[Route('/{view}', name: 'board_view', requirements: ['view' => 'lines|pins|drive|power|mains|controls|compare|read|revisions|settings|finding'], methods: ['GET'])]
+    #[Route(
+        '/{view}',
+        name: 'board_view',
+        requirements: ['view' => 'lines|pins|drive|power|mains|controls|compare|read|revisions|settings|finding'],
+        methods: ['GET'],
+    )]
     public function view(Request $request, string $id, string $view): Response
     {
         return $this->screen->render($request, $this->opened($id), $view, $request->query->getString('open'));
@@ -53,7 +58,12 @@ final class BoardController extends AbstractController
     #[Route('/offers', name: 'board_offers', methods: ['GET'])]
     public function offers(Request $request, string $id): Response
     {
-        return $this->screen->offers($this->opened($id), $request->query->getString('finding'), $request->query->getString('view'), $request->query->getString('open'));
+        return $this->screen->offers(
+            $this->opened($id),
+            $request->query->getString('finding'),
+            $request->query->getString('view'),
+            $request->query->getString('open'),
+        );
     }
 
     #[Route('/edits', name: 'board_edit', methods: ['POST'])]
@@ -77,7 +87,8 @@ final class BoardController extends AbstractController
             }
             $remedy = $report->finding($key)?->remedies()[$request->request->getInt('remedy')] ?? null;
 
-            return $remedy->edit ?? throw new EditRefused('This finding is gone, or has no such remedy any more. Look at the newest findings.');
+            return $remedy->edit
+                ?? throw new EditRefused('This finding is gone, or has no such remedy any more. Look at the newest findings.');
         });
     }
 
@@ -92,7 +103,8 @@ final class BoardController extends AbstractController
                 return $inspection->plan->edit();
             }
 
-            return WaysOut::named($inspection, $way)->edit ?? throw new EditRefused('This way is not open any more. Look at the comparison again.');
+            return WaysOut::named($inspection, $way)->edit
+                ?? throw new EditRefused('This way is not open any more. Look at the comparison again.');
         });
     }
 
@@ -151,7 +163,12 @@ final class BoardController extends AbstractController
         $opened = $this->opened($id);
         $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
 
-        return $this->download(PinListCsv::write($opened->board, $report, date('Y-m-d')), 'text/csv; charset=utf-8', $opened->board->name . ' pins', 'csv');
+        return $this->download(
+            PinListCsv::write($opened->board, $report, date('Y-m-d')),
+            'text/csv; charset=utf-8',
+            $opened->board->name . ' pins',
+            'csv',
+        );
     }
 
     /**
@@ -167,12 +184,22 @@ final class BoardController extends AbstractController
             if (!$request->request->getBoolean('frozen')) {
                 $moved = FrozenPins::movedBetween($opened->board, $made->apply($opened->board));
                 if ([] !== $moved) {
-                    return $this->answer($request, $opened, Notice::frozen($opened->board, $moved, $request->getPathInfo(), $request->request->all()), 422);
+                    return $this->answer(
+                        $request,
+                        $opened,
+                        Notice::frozen($opened->board, $moved, $request->getPathInfo(), $request->request->all()),
+                        422,
+                    );
                 }
             }
             $changed = $this->store->apply($id, $base, $made);
         } catch (StaleEdit $stale) {
-            return $this->answer($request, $this->opened($id), Notice::refused($stale->getMessage(), $stale, $request->request->all()), 409);
+            return $this->answer(
+                $request,
+                $this->opened($id),
+                Notice::refused($stale->getMessage(), $stale, $request->request->all()),
+                409,
+            );
         } catch (EditRefused|\InvalidArgumentException|BoardFileFault $refused) {
             return $this->answer($request, $opened, Notice::refused($refused->getMessage(), fields: $request->request->all()), 422);
         }
@@ -190,7 +217,11 @@ final class BoardController extends AbstractController
         $view = $request->request->getString('view', 'lines');
         $open = $request->request->getString('open');
         if (200 === $status && !$request->headers->has('HX-Request')) {
-            return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => in_array($view, BoardScreen::VIEWS, true) ? $view : 'lines', 'open' => $open], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'board_view',
+                ['id' => $opened->record->id(), 'view' => in_array($view, BoardScreen::VIEWS, true) ? $view : 'lines', 'open' => $open],
+                Response::HTTP_SEE_OTHER,
+            );
         }
 
         return $this->screen->render($request, $opened, $view, $open, $notice, $status);
@@ -207,7 +238,10 @@ final class BoardController extends AbstractController
 
         return new Response($content, 200, [
             'Content-Type' => $type,
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $plain ? 'board' : strtolower($plain)) . '.' . $ending),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                ('' === $plain ? 'board' : strtolower($plain)) . '.' . $ending,
+            ),
         ]);
     }
 }

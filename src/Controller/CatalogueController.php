@@ -84,7 +84,11 @@ final class CatalogueController extends AbstractController
     #[Route('/catalogue/{id}.json', name: 'catalogue_file', requirements: ['id' => '[a-z0-9][a-z0-9-]{0,59}'], methods: ['GET'])]
     public function partFile(string $id): Response
     {
-        return new Response(ShelfCatalogue::text($this->found($id)), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => sprintf('attachment; filename="%s.json"', $id)]);
+        return new Response(
+            ShelfCatalogue::text($this->found($id)),
+            200,
+            ['Content-Type' => 'application/json', 'Content-Disposition' => sprintf('attachment; filename="%s.json"', $id)],
+        );
     }
 
     /** The text of a part to start one's own from. */
@@ -93,7 +97,12 @@ final class CatalogueController extends AbstractController
     {
         $text = ShelfCatalogue::text($this->found($id));
         if (!$this->catalogue->isOwn($id)) {
-            $text = (string) preg_replace(['/"id": "[^"]+"/', '/"name": "([^"]+)"/'], [sprintf('"id": "my-%s"', mb_substr($id, 0, 50)), '"name": "$1, mine"'], $text, 1);
+            $text = (string) preg_replace(
+                ['/"id": "[^"]+"/', '/"name": "([^"]+)"/'],
+                [sprintf('"id": "my-%s"', mb_substr($id, 0, 50)), '"name": "$1, mine"'],
+                $text,
+                1,
+            );
         }
 
         return $this->editor($text, null, 200);
@@ -110,7 +119,11 @@ final class CatalogueController extends AbstractController
         try {
             $part = $this->catalogue->read($text);
         } catch (\InvalidArgumentException $fault) {
-            return $this->editor(mb_check_encoding($text, 'UTF-8') ? mb_substr($text, 0, ShelfCatalogue::GREATEST_BYTES) : '', Notice::refused('The part was not taken. ' . $fault->getMessage()), 422);
+            return $this->editor(
+                mb_check_encoding($text, 'UTF-8') ? mb_substr($text, 0, ShelfCatalogue::GREATEST_BYTES) : '',
+                Notice::refused('The part was not taken. ' . $fault->getMessage()),
+                422,
+            );
         }
         $this->catalogue->keep($part);
 

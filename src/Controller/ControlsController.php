@@ -35,7 +35,11 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/boards/{id}', requirements: ['id' => '[0-9a-f-]{36}'])]
 final class ControlsController extends AbstractController
 {
-    public function __construct(private readonly BoardStore $store, private readonly BoardScreen $screen, private readonly Catalogue $catalogue) {}
+    public function __construct(
+        private readonly BoardStore $store,
+        private readonly BoardScreen $screen,
+        private readonly Catalogue $catalogue,
+    ) {}
 
     /** Reads a receiver’s log, lets the simulated remote add to it, and assigns a key that was seen in it. */
     #[Route('/receiver-log', name: 'controls_log', methods: ['POST'])]
@@ -50,14 +54,35 @@ final class ControlsController extends AbstractController
                 $text = rtrim($text) . ('' === trim($text) ? '' : "\n") . SimulatedRemote::pressed($fields->getString('press'));
             }
             if ('' !== $fields->getString('surface')) {
-                $edit = new AssignCode($fields->getString('surface'), $fields->getString('code'), InfraredEncoding::tryFrom($fields->getString('encoding')) ?? InfraredEncoding::PulseDistance, $fields->getInt('bits', 32), $fields->getBoolean('forOff'));
+                $edit = new AssignCode(
+                    $fields->getString('surface'),
+                    $fields->getString('code'),
+                    InfraredEncoding::tryFrom($fields->getString('encoding')) ?? InfraredEncoding::PulseDistance,
+                    $fields->getInt('bits', 32),
+                    $fields->getBoolean('forOff'),
+                );
                 $opened = $this->made($opened, $fields->getString('base'), $edit);
                 $notice = Notice::done($opened->revision->summary());
             }
 
-            return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), $notice, more: ['log' => ReceiverLog::read($text), 'log_text' => $text]);
+            return $this->screen->render(
+                $request,
+                $opened,
+                'controls',
+                $fields->getString('open'),
+                $notice,
+                more: ['log' => ReceiverLog::read($text), 'log_text' => $text],
+            );
         } catch (EditRefused|\InvalidArgumentException|StaleEdit $refused) {
-            return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), Notice::refused($refused->getMessage()), 422, ['log_text' => $text]);
+            return $this->screen->render(
+                $request,
+                $opened,
+                'controls',
+                $fields->getString('open'),
+                Notice::refused($refused->getMessage()),
+                422,
+                ['log_text' => $text],
+            );
         }
     }
 
@@ -72,14 +97,33 @@ final class ControlsController extends AbstractController
         try {
             if ('' !== $fields->getString('adopt')) {
                 $seen = $this->store->at($opened->record, $fields->getString('base'));
-                $edit = Drift::adopt(new Inspection($seen->board, $this->catalogue), $text, $fields->getString('adopt')) ?? throw new EditRefused('The board cannot say this. Change it in the program instead.');
+                $edit = Drift::adopt(
+                    new Inspection($seen->board, $this->catalogue),
+                    $text,
+                    $fields->getString('adopt'),
+                ) ?? throw new EditRefused('The board cannot say this. Change it in the program instead.');
                 $opened = $this->made($opened, $fields->getString('base'), $edit);
                 $notice = Notice::done($opened->revision->summary());
             }
 
-            return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), $notice, more: ['drift' => Drift::between(new Inspection($opened->board, $this->catalogue), $text), 'drift_text' => $text]);
+            return $this->screen->render(
+                $request,
+                $opened,
+                'controls',
+                $fields->getString('open'),
+                $notice,
+                more: ['drift' => Drift::between(new Inspection($opened->board, $this->catalogue), $text), 'drift_text' => $text],
+            );
         } catch (EditRefused|\InvalidArgumentException|StaleEdit $refused) {
-            return $this->screen->render($request, $opened, 'controls', $fields->getString('open'), Notice::refused($refused->getMessage()), 422, ['drift_text' => $text]);
+            return $this->screen->render(
+                $request,
+                $opened,
+                'controls',
+                $fields->getString('open'),
+                Notice::refused($refused->getMessage()),
+                422,
+                ['drift_text' => $text],
+            );
         }
     }
 
@@ -112,7 +156,11 @@ final class ControlsController extends AbstractController
         $opened = $this->opened($id);
         $sheet = $this->sheet($opened, $column);
 
-        return $this->download($sheet->csv($this->remarks($opened, 'Set-up of ' . $sheet->title)), 'text/csv; charset=utf-8', 'set-up-' . strtolower($column) . '.csv');
+        return $this->download(
+            $sheet->csv($this->remarks($opened, 'Set-up of ' . $sheet->title)),
+            'text/csv; charset=utf-8',
+            'set-up-' . strtolower($column) . '.csv',
+        );
     }
 
     #[Route('/sheets/{column}', name: 'controls_sheet', requirements: ['column' => '[A-Za-z0-9]{1,8}'], methods: ['GET'])]
@@ -121,14 +169,25 @@ final class ControlsController extends AbstractController
         $opened = $this->opened($id);
         $sheet = $this->sheet($opened, $column);
 
-        return $this->render('controls/sheet.html.twig', ['opened' => $opened, 'board' => $opened->board, 'sheet' => $sheet, 'remarks' => $this->remarks($opened, 'Set-up of ' . $sheet->title)]);
+        return $this->render(
+            'controls/sheet.html.twig',
+            [
+                'opened' => $opened,
+                'board' => $opened->board,
+                'sheet' => $sheet,
+                'remarks' => $this->remarks($opened, 'Set-up of ' . $sheet->title),
+            ],
+        );
     }
 
     private function sheet(OpenBoard $opened, string $column): SetUpSheet
     {
         $inspection = new Inspection($opened->board, $this->catalogue);
 
-        return SetUpSheet::all($inspection, Inspector::withRuleBook()->inspect($inspection))[$column] ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
+        return SetUpSheet::all(
+            $inspection,
+            Inspector::withRuleBook()->inspect($inspection),
+        )[$column] ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
     }
 
     /**
@@ -138,7 +197,11 @@ final class ControlsController extends AbstractController
     {
         $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
 
-        return [Headline::of($what, $opened->board, $report, date('Y-m-d')), 'Revision ' . $opened->revision->number() . '.', ...Headline::notes($opened->board, $report)];
+        return [
+            Headline::of($what, $opened->board, $report, date('Y-m-d')),
+            'Revision ' . $opened->revision->number() . '.',
+            ...Headline::notes($opened->board, $report),
+        ];
     }
 
     private function made(OpenBoard $opened, string $base, Edit $edit): OpenBoard
@@ -158,6 +221,10 @@ final class ControlsController extends AbstractController
 
     private function download(string $content, string $type, string $name): Response
     {
-        return new Response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name)]);
+        return new Response(
+            $content,
+            200,
+            ['Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name)],
+        );
     }
 }

@@ -32,7 +32,10 @@ final class DriveController extends AbstractController
     {
         $opened = $this->opened($id, $actuator);
 
-        return $this->render('drive/_ways.html.twig', ['opened' => $opened, 'board' => $opened->board, 'actuator_id' => $actuator, 'ways' => $this->screen($opened)->ways($actuator)]);
+        return $this->render(
+            'drive/_ways.html.twig',
+            ['opened' => $opened, 'board' => $opened->board, 'actuator_id' => $actuator, 'ways' => $this->screen($opened)->ways($actuator)],
+        );
     }
 
     #[Route('/spread', name: 'drive_spread', methods: ['GET'])]
@@ -55,19 +58,35 @@ final class DriveController extends AbstractController
         $tried = $board->actuators()[$actuator][1];
         $seat = $board->seats[$tried->function] ?? null;
 
-        return $this->render('drive/_sketch.html.twig', [...$this->screen($opened)->sketch($board, $tried), 'actuator' => $tried, 'pin_name' => null === $seat ? 'no pin' : $seat->pin]);
+        return $this->render(
+            'drive/_sketch.html.twig',
+            [...$this->screen($opened)->sketch($board, $tried), 'actuator' => $tried, 'pin_name' => null === $seat ? 'no pin' : $seat->pin],
+        );
     }
 
     #[Route('/netlist.cir', name: 'drive_netlist', methods: ['GET'])]
     public function netlist(string $id, string $actuator): Response
     {
         $board = $this->opened($id, $actuator)->board;
-        $circuit = Circuits::of($board, $board->actuators()[$actuator][1]) ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
+        $circuit = Circuits::of($board, $board->actuators()[$actuator][1])
+            ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
         $inspection = new Inspection($board, $this->catalogue);
         $values = $circuit->worst($inspection->board->ambientCelsius());
         $netlist = $circuit->netlist($values, Level::High === $circuit->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
 
-        return new Response(sprintf("* %s of %s, relay of %s, at the corner that hurts\n", $circuit->title(), str_replace(["\r", "\n"], ' ', $board->name), str_replace(["\r", "\n"], ' ', $board->nameOf($actuator))) . Headline::ofNetlist('Netlist', $board, Inspector::withRuleBook()->inspect($inspection), date('Y-m-d')) . $netlist->spice(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator))]);
+        return new Response(
+            sprintf(
+                "* %s of %s, relay of %s, at the corner that hurts\n",
+                $circuit->title(),
+                str_replace(["\r", "\n"], ' ', $board->name),
+                str_replace(["\r", "\n"], ' ', $board->nameOf($actuator)),
+            ) . Headline::ofNetlist('Netlist', $board, Inspector::withRuleBook()->inspect($inspection), date('Y-m-d')) . $netlist->spice(),
+            200,
+            [
+                'Content-Type' => 'text/plain; charset=utf-8',
+                'Content-Disposition' => sprintf('attachment; filename="driver-%s.cir"', strtolower($actuator)),
+            ],
+        );
     }
 
     private function screen(OpenBoard $opened): DriveScreen
@@ -79,6 +98,8 @@ final class DriveController extends AbstractController
     {
         $opened = $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
 
-        return isset($opened->board->actuators()[$actuator]) ? $opened : throw $this->createNotFoundException('This relay is not on the board any more.');
+        return isset($opened->board->actuators()[$actuator])
+            ? $opened
+            : throw $this->createNotFoundException('This relay is not on the board any more.');
     }
 }

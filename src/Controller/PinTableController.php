@@ -95,10 +95,23 @@ final class PinTableController extends AbstractController
                 return $this->make($request, $opened, $rows);
             }
         } catch (EditRefused|\InvalidArgumentException|StaleEdit $refused) {
-            return $this->screen->render($request, $opened, 'read', '', Notice::refused($refused->getMessage()), 422, [...$more, ...([] === $this->form->sent($request->request->all()['rows'] ?? null) ? [] : ['rows' => $rows])]);
+            return $this->screen->render(
+                $request,
+                $opened,
+                'read',
+                '',
+                Notice::refused($refused->getMessage()),
+                422,
+                [...$more, ...([] === $this->form->sent($request->request->all()['rows'] ?? null) ? [] : ['rows' => $rows])],
+            );
         }
 
-        return $this->screen->render($request, $opened, 'read', more: [...$more, 'rows' => $rows, 'preview' => $this->preview($opened->board, $rows)]);
+        return $this->screen->render(
+            $request,
+            $opened,
+            'read',
+            more: [...$more, 'rows' => $rows, 'preview' => $this->preview($opened->board, $rows)],
+        );
     }
 
     /**
@@ -109,7 +122,10 @@ final class PinTableController extends AbstractController
         $edit = PinTableImport::edit($opened->board, $this->form->entries($rows));
         $moved = FrozenPins::movedBetween($opened->board, $edit->apply($opened->board));
         if ([] !== $moved) {
-            throw new EditRefused(sprintf('The pin map is frozen, and this would move %d of its functions. Let the frozen map go first, or leave those rows out.', count($moved)));
+            throw new EditRefused(sprintf(
+                'The pin map is frozen, and this would move %d of its functions. Let the frozen map go first, or leave those rows out.',
+                count($moved),
+            ));
         }
         $changed = $this->store->apply($opened->record->id(), $request->request->getString('base'), $edit);
         if (!$request->headers->has('HX-Request')) {
@@ -142,7 +158,12 @@ final class PinTableController extends AbstractController
         $before = $this->report($board);
         $then = $this->report($after);
 
-        return ['fault' => '', 'changes' => $changes, 'new' => $then->findingsMissingFrom($before), 'gone' => $before->findingsMissingFrom($then)];
+        return [
+            'fault' => '',
+            'changes' => $changes,
+            'new' => $then->findingsMissingFrom($before),
+            'gone' => $before->findingsMissingFrom($then),
+        ];
     }
 
     private function report(Board $board): Report
@@ -156,7 +177,14 @@ final class PinTableController extends AbstractController
     private function lists(): array
     {
         return [
-            'all_kinds' => array_filter(FunctionKind::cases(), static fn(FunctionKind $kind): bool => !in_array($kind, [FunctionKind::SelectorLadder, FunctionKind::SelectorPosition], true)),
+            'all_kinds' => array_filter(
+                FunctionKind::cases(),
+                static fn(FunctionKind $kind): bool => !in_array(
+                    $kind,
+                    [FunctionKind::SelectorLadder, FunctionKind::SelectorPosition],
+                    true,
+                ),
+            ),
             'appliances' => $this->catalogue->parts(Appliance::class),
         ];
     }
@@ -164,7 +192,13 @@ final class PinTableController extends AbstractController
     private function emptyBoard(string $name, Carrier $carrier): Board
     {
         $part = fn(string $id): mixed => $this->catalogue->part($id);
-        [$chip, $mains, $supply, $relay, $transistor] = [$part($carrier->chip), $part('mains-230'), $part('module-5v-10w'), $part('reinforced-5v'), $part('npn-2n2222')];
+        [$chip, $mains, $supply, $relay, $transistor] = [
+            $part($carrier->chip),
+            $part('mains-230'),
+            $part('module-5v-10w'),
+            $part('reinforced-5v'),
+            $part('npn-2n2222'),
+        ];
         if (!$chip instanceof Chip || !$mains instanceof MainsSystem || !$supply instanceof Supply || !$relay instanceof Relay || !$transistor instanceof Transistor) {
             throw new EditRefused('The catalogue lacks a part that a new board starts with. Make an empty board instead, and read the table in there.');
         }

@@ -27,7 +27,16 @@ final class PowerController extends AbstractController
     {
         $opened = $this->opened($id, $rail);
 
-        return $this->render('power/_offers.html.twig', ['opened' => $opened, 'board' => $opened->board, 'rail_id' => $rail, 'open' => $request->query->getString('open', $rail), 'offers' => $this->screen($opened)->offers($rail)]);
+        return $this->render(
+            'power/_offers.html.twig',
+            [
+                'opened' => $opened,
+                'board' => $opened->board,
+                'rail_id' => $rail,
+                'open' => $request->query->getString('open', $rail),
+                'offers' => $this->screen($opened)->offers($rail),
+            ],
+        );
     }
 
     /** A rail over time, with a capacitance that may only be tried; no revision is made of it. */
@@ -36,17 +45,48 @@ final class PowerController extends AbstractController
     {
         $farads = $request->query->has('step') ? PowerScreen::steps()[$request->query->getInt('step')] ?? null : null;
 
-        return $this->render('power/_waveform.html.twig', $this->screen($this->opened($id, $rail))->waveform($rail, $request->query->getString('event', 'pull-in'), 'typical' !== $request->query->getString('corner'), $farads));
+        return $this->render(
+            'power/_waveform.html.twig',
+            $this->screen($this->opened($id, $rail))->waveform(
+                $rail,
+                $request->query->getString('event', 'pull-in'),
+                'typical' !== $request->query->getString('corner'),
+                $farads,
+            ),
+        );
     }
 
     #[Route('/netlist.cir', name: 'power_netlist', methods: ['GET'])]
     public function netlist(Request $request, string $id, string $rail): Response
     {
         $opened = $this->opened($id, $rail);
-        [$title, $rest] = [...explode("\n", $this->screen($opened)->netlist($rail, $request->query->getString('event', 'pull-in'), 'typical' !== $request->query->getString('corner')), 2), ''];
-        $text = $title . "\n" . Headline::ofNetlist('Netlist', $opened->board, Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue)), date('Y-m-d')) . $rest;
+        [$title, $rest] = [
+            ...explode(
+                "\n",
+                $this->screen($opened)->netlist(
+                    $rail,
+                    $request->query->getString('event', 'pull-in'),
+                    'typical' !== $request->query->getString('corner'),
+                ),
+                2,
+            ),
+            '',
+        ];
+        $text = $title . "\n" . Headline::ofNetlist(
+            'Netlist',
+            $opened->board,
+            Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue)),
+            date('Y-m-d'),
+        ) . $rest;
 
-        return new Response($text, 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="rail-%s.cir"', strtolower($rail))]);
+        return new Response(
+            $text,
+            200,
+            [
+                'Content-Type' => 'text/plain; charset=utf-8',
+                'Content-Disposition' => sprintf('attachment; filename="rail-%s.cir"', strtolower($rail)),
+            ],
+        );
     }
 
     private function screen(OpenBoard $opened): PowerScreen
@@ -58,6 +98,8 @@ final class PowerController extends AbstractController
     {
         $opened = $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
 
-        return isset($opened->board->rails[$rail]) ? $opened : throw $this->createNotFoundException('This rail is not on the board any more.');
+        return isset($opened->board->rails[$rail])
+            ? $opened
+            : throw $this->createNotFoundException('This rail is not on the board any more.');
     }
 }

@@ -29,7 +29,11 @@ final class ReckonerController extends AbstractController
     public function reckon(Request $request, string $kind): Response
     {
         $calculation = Reckoner::all()[$kind] ?? throw $this->createNotFoundException('There is no such calculation.');
-        $written = array_filter($request->query->all(), static fn(mixed $value, int|string $name): bool => is_string($value) && isset($calculation->inputs[$name]), ARRAY_FILTER_USE_BOTH);
+        $written = array_filter(
+            $request->query->all(),
+            static fn(mixed $value, int|string $name): bool => is_string($value) && isset($calculation->inputs[$name]),
+            ARRAY_FILTER_USE_BOTH,
+        );
         $fault = '';
         $figures = [];
         try {

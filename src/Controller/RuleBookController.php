@@ -26,6 +26,9 @@ final class RuleBookController extends AbstractController
             );
         }
 
-        return $this->render('rule_book/page.html.twig', ['rules' => $rules, 'missing' => RuleBook::missingChecks(), 'version' => RuleBook::VERSION]);
+        return $this->render(
+            'rule_book/page.html.twig',
+            ['rules' => $rules, 'missing' => RuleBook::missingChecks(), 'version' => RuleBook::VERSION],
+        );
     }
 }

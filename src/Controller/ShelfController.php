@@ -54,7 +54,10 @@ final class ShelfController extends AbstractController
     {
         $name = trim($request->request->getString('name'));
         if ('' === $name || mb_strlen($name) > 120) {
-            return $this->page(Notice::refused('' === $name ? 'Give the new board a name.' : 'Shorten the name of the board to at most 120 characters.'), 422);
+            return $this->page(
+                Notice::refused('' === $name ? 'Give the new board a name.' : 'Shorten the name of the board to at most 120 characters.'),
+                422,
+            );
         }
         try {
             $carrier = $this->part($request->request->getString('carrier'), Carrier::class);
@@ -80,16 +83,30 @@ final class ShelfController extends AbstractController
         $file = $request->files->get('file');
         if (!$file instanceof UploadedFile || !$file->isValid()) {
             return $this->page(Notice::refused($file instanceof UploadedFile
-                ? sprintf('The file did not arrive whole (%s). A board file has at most %d MB.', $file->getErrorMessage(), BoardJson::GREATEST_BYTES / 1048576)
+                ? sprintf(
+                    'The file did not arrive whole (%s). A board file has at most %d MB.',
+                    $file->getErrorMessage(),
+                    BoardJson::GREATEST_BYTES / 1048576,
+                )
                 : sprintf('Choose a board file first; it has at most %d MB.', BoardJson::GREATEST_BYTES / 1048576)), 422);
         }
         try {
             $board = BoardJson::read($file->getContent());
         } catch (BoardFileFault $fault) {
-            return $this->page(Notice::refused(sprintf('“%s” was not opened. %s Nothing was changed.', $file->getClientOriginalName(), $fault->getMessage())), 422);
+            return $this->page(
+                Notice::refused(sprintf(
+                    '“%s” was not opened. %s Nothing was changed.',
+                    $file->getClientOriginalName(),
+                    $fault->getMessage(),
+                )),
+                422,
+            );
         }
 
-        return $this->toLines($this->store->create($board, sprintf('Opened from the file %s', mb_substr($file->getClientOriginalName(), 0, 100))));
+        return $this->toLines($this->store->create(
+            $board,
+            sprintf('Opened from the file %s', mb_substr($file->getClientOriginalName(), 0, 100)),
+        ));
     }
 
     #[Route('/boards/demo', name: 'board_demo', methods: ['POST'])]
@@ -109,7 +126,10 @@ final class ShelfController extends AbstractController
     {
         $opened = $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
 
-        return $this->toLines($this->store->create($opened->board->with(name: mb_substr($opened->board->name, 0, 110) . ', copy'), sprintf('Copied from %s, revision %d', $opened->board->name, $opened->revision->number())));
+        return $this->toLines($this->store->create(
+            $opened->board->with(name: mb_substr($opened->board->name, 0, 110) . ', copy'),
+            sprintf('Copied from %s, revision %d', $opened->board->name, $opened->revision->number()),
+        ));
     }
 
     #[Route('/boards/{id}/remove', name: 'board_remove', methods: ['POST'])]
@@ -137,7 +157,10 @@ final class ShelfController extends AbstractController
         $response = new StreamedResponse(static function () use ($copy): void {
             fpassthru($copy);
         }, headers: ['Content-Type' => 'application/vnd.sqlite3', 'Cache-Control' => 'private, no-store']);
-        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d'))));
+        $response->headers->set(
+            'Content-Disposition',
+            HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d'))),
+        );
 
         return $response;
     }

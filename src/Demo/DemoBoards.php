@@ -114,7 +114,12 @@ final readonly class DemoBoards
      */
     public function all(): array
     {
-        return ['utility-room' => $this->utilityRoom(), 'aquarium' => $this->aquarium(), 'fermentation' => $this->fermentation(), 'first-try' => $this->firstTry()];
+        return [
+            'utility-room' => $this->utilityRoom(),
+            'aquarium' => $this->aquarium(),
+            'fermentation' => $this->fermentation(),
+            'first-try' => $this->firstTry(),
+        ];
     }
 
     /** Six lines at 230 V with buttons and a remote; sound. */
@@ -157,7 +162,16 @@ final readonly class DemoBoards
         ]);
 
         return self::make($board, [
-            ...self::seats(['F1' => '23', 'F2' => '22', 'F3' => '21', 'F4' => '19', 'F5' => '18', 'F6' => '17', 'F16' => '25', 'F17' => '26']),
+            ...self::seats([
+                'F1' => '23',
+                'F2' => '22',
+                'F3' => '21',
+                'F4' => '19',
+                'F5' => '18',
+                'F6' => '17',
+                'F16' => '25',
+                'F17' => '26',
+            ]),
             ...self::seats(['F7' => '16', 'F8' => '34', 'F9' => '4', 'F10' => '13', 'F11' => '35', 'F12' => '39', 'F13' => '27']),
             ...self::seats(['F14' => '33', 'F15' => '32']),
             new FitPull('F14', PullDirection::Up, 10e3),
@@ -168,7 +182,25 @@ final readonly class DemoBoards
             new StateCable(['F7', 'F9', 'F10', 'F11', 'F12', 'F13'], 0.4),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'A8'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Fixed, inletAmps: 16.0, leadSquareMetres: 1.5e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 8e-3, creepageMetres: 10e-3, overvoltage: OvervoltageCategory::Fixed, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(
+                inlet: InletKind::Fixed,
+                inletAmps: 16.0,
+                leadSquareMetres: 1.5e-6,
+                innerSquareMetres: 1.5e-6,
+                branchSquareMetres: 1.5e-6,
+                terminalAmps: 16.0,
+                clearanceMetres: 8e-3,
+                creepageMetres: 10e-3,
+                overvoltage: OvervoltageCategory::Fixed,
+                pollution: PollutionDegree::Clean,
+                bridgingCapacitor: BridgingCapacitor::None,
+                touchable: true,
+                enclosure: BaseMaterial::FlameRated,
+                oneCircuit: true,
+                switchesFreed: true,
+                lowContactsApart: true,
+                tracks: false,
+            ),
             new ChooseFuse($this->part('fuse-ceramic-6-3', MainsFuse::class)),
             new StateSafety(['L1', 'L2', 'L3', 'L5', 'L6'], outlet: OutletKind::Fixed, earthJoined: true, restore: RestorePolicy::Off),
             new StateSafety(['L1'], restSeconds: 240.0, snubber: Snubber::Rc),
@@ -190,7 +222,15 @@ final readonly class DemoBoards
             new AddSurface('L1', SurfaceKind::SensorRule, 'F15'),
             // Water at the probe shuts the valve; damp air starts the dehumidifier, for ten minutes at least.
             new StateSensorRule('S13', Sensed::Event, whenLost: LostSensor::Off),
-            new StateSensorRule('S14', Sensed::Humidity, onPercent: 60.0, offPercent: 50.0, leastOnSeconds: 600.0, leastOffSeconds: 240.0, whenLost: LostSensor::Off),
+            new StateSensorRule(
+                'S14',
+                Sensed::Humidity,
+                onPercent: 60.0,
+                offPercent: 50.0,
+                leastOnSeconds: 600.0,
+                leastOffSeconds: 240.0,
+                whenLost: LostSensor::Off,
+            ),
             // One remote, read once; a broker in the house for all lines, and a voice for three of them.
             ...self::keys(['S2' => 0x45, 'S4' => 0x46, 'S6' => 0x47, 'S8' => 0x44, 'S10' => 0x40, 'S12' => 0x43]),
             new AddChannel($this->part('message-broker', SurfaceProfile::class), 'House broker', 'alder-row/utility'),
@@ -204,7 +244,12 @@ final readonly class DemoBoards
             new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2'], false),
             new AddLineGroup(LineGroupKind::Chosen, 'Laundry', ['L1', 'L2', 'L5'], ['C1']),
             new StateStagger(0.3),
-            new StateFirmware(new FirmwareFacts('esp32 core 3.0.7', '38-pin carrier', 'default 4 MB', libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')])),
+            new StateFirmware(new FirmwareFacts(
+                'esp32 core 3.0.7',
+                '38-pin carrier',
+                'default 4 MB',
+                libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')],
+            )),
         ]);
     }
 
@@ -239,15 +284,48 @@ final readonly class DemoBoards
             new AddSwitchTime('S3', '20:00', false),
             new StateClock(['S2', 'S3'], ClockSource::Network, MissedTime::ByTheTable),
             // Printed D1, D2, D5, D8, D0, D7, D3 and D6: one was noted by its print; the wall switch on D3 stops the chip when it stands closed.
-            ...self::seats(['F1' => 'GPIO5', 'F2' => 'D2', 'F3' => 'GPIO14', 'F4' => 'GPIO15', 'F5' => 'GPIO16', 'F6' => 'GPIO13', 'F7' => 'GPIO0', 'F8' => 'GPIO12']),
+            ...self::seats([
+                'F1' => 'GPIO5',
+                'F2' => 'D2',
+                'F3' => 'GPIO14',
+                'F4' => 'GPIO15',
+                'F5' => 'GPIO16',
+                'F6' => 'GPIO13',
+                'F7' => 'GPIO0',
+                'F8' => 'GPIO12',
+            ]),
             new FitPull('F8', PullDirection::Up, 4.7e3),
             new StateCable(['F6', 'F7'], 0.5),
             new StateCable(['F8'], 1.0),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3', 'A4', 'A5'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 0.75e-6, innerSquareMetres: 0.75e-6, branchSquareMetres: 0.5e-6, terminalAmps: 10.0, clearanceMetres: 4e-3, creepageMetres: 4e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(
+                inlet: InletKind::Polarised,
+                inletAmps: 10.0,
+                leadSquareMetres: 0.75e-6,
+                innerSquareMetres: 0.75e-6,
+                branchSquareMetres: 0.5e-6,
+                terminalAmps: 10.0,
+                clearanceMetres: 4e-3,
+                creepageMetres: 4e-3,
+                overvoltage: OvervoltageCategory::Plugged,
+                pollution: PollutionDegree::Clean,
+                bridgingCapacitor: BridgingCapacitor::None,
+                touchable: true,
+                enclosure: BaseMaterial::FlameRated,
+                oneCircuit: true,
+                switchesFreed: true,
+                lowContactsApart: true,
+                tracks: false,
+            ),
             new ChooseFuse($this->part('fuse-ceramic-5', MainsFuse::class)),
-            new StateSafety(['L1', 'L2', 'L3', 'L4', 'L5'], outlet: OutletKind::Earthed, earthJoined: true, restore: RestorePolicy::Last, outletAmps: 10.0),
+            new StateSafety(
+                ['L1', 'L2', 'L3', 'L4', 'L5'],
+                outlet: OutletKind::Earthed,
+                earthJoined: true,
+                restore: RestorePolicy::Last,
+                outletAmps: 10.0,
+            ),
             new StateSafety(['L3'], cutOut: false),
             new AddChannel($this->part('message-broker', SurfaceProfile::class), 'Cabinet broker'),
             new ChangeChannel('C1', blockSeconds: 5.0),
@@ -275,7 +353,15 @@ final readonly class DemoBoards
             new AddSurface('L3', SurfaceKind::SensorRule, 'F4'),
             new AddSurface('L3', SurfaceKind::PushButton),
             new StateSensorRule('S1', Sensed::Temperature, 19.0, 20.0, whenLost: LostSensor::Off),
-            new StateSensorRule('S2', Sensed::Temperature, 23.0, 22.0, leastOnSeconds: 300.0, leastOffSeconds: 300.0, whenLost: LostSensor::Off),
+            new StateSensorRule(
+                'S2',
+                Sensed::Temperature,
+                23.0,
+                22.0,
+                leastOnSeconds: 300.0,
+                leastOffSeconds: 300.0,
+                whenLost: LostSensor::Off,
+            ),
             new StateSensorRule('S3', Sensed::Temperature, 22.0, 21.0, whenLost: LostSensor::Off),
         ]);
 
@@ -286,9 +372,33 @@ final readonly class DemoBoards
             new StateCable(['F5'], 0.3),
             new StateOutputOrder(OutputOrder::LevelFirst),
             new StateClamp(['A1', 'A2', 'A3'], Clamp::Diode),
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 0.82e-6, innerSquareMetres: 1.3e-6, branchSquareMetres: 0.82e-6, terminalAmps: 15.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(
+                inlet: InletKind::Polarised,
+                inletAmps: 10.0,
+                leadSquareMetres: 0.82e-6,
+                innerSquareMetres: 1.3e-6,
+                branchSquareMetres: 0.82e-6,
+                terminalAmps: 15.0,
+                clearanceMetres: 8e-3,
+                creepageMetres: 8e-3,
+                overvoltage: OvervoltageCategory::Plugged,
+                pollution: PollutionDegree::Clean,
+                bridgingCapacitor: BridgingCapacitor::None,
+                touchable: true,
+                enclosure: BaseMaterial::FlameRated,
+                oneCircuit: true,
+                switchesFreed: true,
+                lowContactsApart: true,
+                tracks: false,
+            ),
             new ChooseFuse($this->part('fuse-ceramic-5', MainsFuse::class)),
-            new StateSafety(['L1', 'L2', 'L3'], outlet: OutletKind::Earthed, earthJoined: true, restore: RestorePolicy::Off, outletAmps: 15.0),
+            new StateSafety(
+                ['L1', 'L2', 'L3'],
+                outlet: OutletKind::Earthed,
+                earthJoined: true,
+                restore: RestorePolicy::Off,
+                outletAmps: 15.0,
+            ),
             new StateSafety(['L1'], cutOut: true),
             new StateSafety(['L2'], restSeconds: 300.0, snubber: Snubber::Rc),
             new StateSafety(['L3'], snubber: Snubber::Rc),
@@ -337,7 +447,16 @@ final readonly class DemoBoards
 
         return self::make($board, [
             // Relays: quiet, shared, twitching with a danger, shared, quiet, strapped, input only, console.
-            ...self::seats(['F1' => '23', 'F2' => '22', 'F3' => '14', 'F4' => '22', 'F5' => '19', 'F6' => '12', 'F7' => '35', 'F8' => 'TX']),
+            ...self::seats([
+                'F1' => '23',
+                'F2' => '22',
+                'F3' => '14',
+                'F4' => '22',
+                'F5' => '19',
+                'F6' => '12',
+                'F7' => '35',
+                'F8' => 'TX',
+            ]),
             // Wall switch and button on one strap, a button that is fine, receiver, switch without pull-up, switch that is fine.
             ...self::seats(['F9' => 'GPIO0', 'F10' => '5', 'F11' => '36', 'F12' => '34', 'F13' => 'GPIO0', 'F14' => '33']),
             // A converter that the radio takes; a print that can be read two ways.
@@ -352,7 +471,24 @@ final readonly class DemoBoards
             new StateCapacitors('R2', false),
             new ProtectRail('R1', $this->part('tvs-5v', Protection::class)),
             // A box of wood on a thin lead, with whatever fuse lay about.
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 16.0, leadSquareMetres: 1.0e-6, innerSquareMetres: 1.5e-6, branchSquareMetres: 1.5e-6, terminalAmps: 16.0, clearanceMetres: 3e-3, creepageMetres: 3e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::Wood, oneCircuit: true, switchesFreed: false, tracks: false),
+            new StateBox(
+                inlet: InletKind::Polarised,
+                inletAmps: 16.0,
+                leadSquareMetres: 1.0e-6,
+                innerSquareMetres: 1.5e-6,
+                branchSquareMetres: 1.5e-6,
+                terminalAmps: 16.0,
+                clearanceMetres: 3e-3,
+                creepageMetres: 3e-3,
+                overvoltage: OvervoltageCategory::Plugged,
+                pollution: PollutionDegree::Clean,
+                bridgingCapacitor: BridgingCapacitor::None,
+                touchable: true,
+                enclosure: BaseMaterial::Wood,
+                oneCircuit: true,
+                switchesFreed: false,
+                tracks: false,
+            ),
             new ChooseFuse($this->part('fuse-glass-5', MainsFuse::class)),
             new StateSafety(array_keys($board->lines), outlet: OutletKind::Lead),
             new StateSafety(['L3'], earthJoined: false, restore: RestorePolicy::Last, cutOut: false),
@@ -383,11 +519,24 @@ final readonly class DemoBoards
      */
     private static function keys(array $commands): array
     {
-        return array_map(static fn(string $surface, int $command): Edit => new AssignCode($surface, sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, $command))), array_keys($commands), array_values($commands));
+        return array_map(
+            static fn(string $surface, int $command): Edit => new AssignCode(
+                $surface,
+                sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, $command)),
+            ),
+            array_keys($commands),
+            array_values($commands),
+        );
     }
 
-    private function start(string $name, string $supply, string $relay, string $carrier = 'esp32-carrier-38', string $chip = 'esp32', string $mains = 'mains-230'): Board
-    {
+    private function start(
+        string $name,
+        string $supply,
+        string $relay,
+        string $carrier = 'esp32-carrier-38',
+        string $chip = 'esp32',
+        string $mains = 'mains-230',
+    ): Board {
         return NewBoard::with(
             $name,
             $this->part($carrier, Carrier::class),

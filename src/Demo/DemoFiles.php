@@ -11,7 +11,12 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 /** The demo boards as files, in the order in which the shelf offers them. */
 final readonly class DemoFiles
 {
-    private const NAMES = ['utility-room' => 'Utility room board', 'aquarium' => 'Aquarium cabinet', 'fermentation' => 'Fermentation cupboard', 'first-try' => 'First try'];
+    private const NAMES = [
+        'utility-room' => 'Utility room board',
+        'aquarium' => 'Aquarium cabinet',
+        'fermentation' => 'Fermentation cupboard',
+        'first-try' => 'First try',
+    ];
 
     public function __construct(#[Autowire('%kernel.project_dir%/demo')] private string $folder) {}
 
@@ -28,6 +33,9 @@ final readonly class DemoFiles
      */
     public function all(): array
     {
-        return array_map(fn(string $file): Board => BoardJson::read((string) file_get_contents($this->folder . '/' . $file . '.json')), array_combine(array_keys(self::NAMES), array_keys(self::NAMES)));
+        return array_map(
+            fn(string $file): Board => BoardJson::read((string) file_get_contents($this->folder . '/' . $file . '.json')),
+            array_combine(array_keys(self::NAMES), array_keys(self::NAMES)),
+        );
     }
 }

@@ -38,8 +38,15 @@ final readonly class FaultyBoard
         }
         $this->logger->error('A board failed: {message}', ['message' => $fault->getMessage(), 'exception' => $fault]);
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
-        $page = $this->twig->render($isPart ? 'faulty/_board.html.twig' : 'faulty/page.html.twig', ['record' => $record, 'words' => self::words($fault)]);
-        $response = new Response($page, $isPart ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_INTERNAL_SERVER_ERROR, ['Cache-Control' => 'no-store', 'Vary' => 'HX-Request, HX-History-Restore-Request']);
+        $page = $this->twig->render(
+            $isPart ? 'faulty/_board.html.twig' : 'faulty/page.html.twig',
+            ['record' => $record, 'words' => self::words($fault)],
+        );
+        $response = new Response(
+            $page,
+            $isPart ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_INTERNAL_SERVER_ERROR,
+            ['Cache-Control' => 'no-store', 'Vary' => 'HX-Request, HX-History-Restore-Request'],
+        );
         if ($isPart) {
             $response->headers->set('HX-Retarget', '#stage');
             $response->headers->set('HX-Reswap', 'innerHTML');
@@ -53,7 +60,12 @@ final readonly class FaultyBoard
         return match (true) {
             $fault instanceof BoardFileFault => 'It cannot be read by this Iron Latch. ' . $fault->getMessage(),
             $fault instanceof DamagedStore => $fault->getMessage(),
-            default => sprintf('Reckoning it failed: %s (%s, line %d). That is a fault of Iron Latch, brought out by a value on this board.', rtrim($fault->getMessage(), '.'), basename($fault->getFile(), '.php'), $fault->getLine()),
+            default => sprintf(
+                'Reckoning it failed: %s (%s, line %d). That is a fault of Iron Latch, brought out by a value on this board.',
+                rtrim($fault->getMessage(), '.'),
+                basename($fault->getFile(), '.php'),
+                $fault->getLine(),
+            ),
         };
     }
 }

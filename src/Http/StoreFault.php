@@ -37,13 +37,24 @@ final readonly class StoreFault
         if (!$event->isMainRequest() || null === $words) {
             return;
         }
-        $this->logger->error('The store failed: {message}', ['message' => $event->getThrowable()->getMessage(), 'exception' => $event->getThrowable()]);
+        $this->logger->error(
+            'The store failed: {message}',
+            ['message' => $event->getThrowable()->getMessage(), 'exception' => $event->getThrowable()],
+        );
         $request = $event->getRequest();
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
         // A part goes into the notice: what was typed stays where it is.
         $event->setResponse($isPart
-            ? new Response(htmlspecialchars($words, ENT_QUOTES), Response::HTTP_UNPROCESSABLE_ENTITY, ['HX-Retarget' => '#notice', 'HX-Reswap' => 'innerHTML', 'Cache-Control' => 'no-store'])
-            : new Response($this->twig->render('faulty/store.html.twig', ['words' => $words]), Response::HTTP_SERVICE_UNAVAILABLE, ['Cache-Control' => 'no-store']));
+            ? new Response(
+                htmlspecialchars($words, ENT_QUOTES),
+                Response::HTTP_UNPROCESSABLE_ENTITY,
+                ['HX-Retarget' => '#notice', 'HX-Reswap' => 'innerHTML', 'Cache-Control' => 'no-store'],
+            )
+            : new Response(
+                $this->twig->render('faulty/store.html.twig', ['words' => $words]),
+                Response::HTTP_SERVICE_UNAVAILABLE,
+                ['Cache-Control' => 'no-store'],
+            ));
     }
 
     /** Null where it is not the store that failed. */

@@ -123,7 +123,10 @@ final class BoardStore
                 return new OpenBoard($record, $head, $edited, $record->tipId() !== $head->id());
             }
             $now = new \DateTimeImmutable();
-            [$editContent, $more] = Packing::pack(json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            [$editContent, $more] = Packing::pack(json_encode(
+                RecordWriter::writeVariant(Edit::class, $edit),
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            ));
             $this->keepParts($parts + $more);
             $revision = new RevisionRecord($record, $head, $this->newestNumber($record) + 1, $content, $editContent, $summary, $now);
             $this->entities->persist($revision);
@@ -244,7 +247,10 @@ final class BoardStore
         try {
             return [$document, BoardJson::readBack($document)];
         } catch (BoardFileFault $fault) {
-            throw new EditRefused('This would make a board that cannot be opened again, so nothing was changed. ' . $fault->getMessage(), previous: $fault);
+            throw new EditRefused(
+                'This would make a board that cannot be opened again, so nothing was changed. ' . $fault->getMessage(),
+                previous: $fault,
+            );
         }
     }
 
@@ -309,7 +315,10 @@ final class BoardStore
      */
     private function keepParts(array $parts): void
     {
-        $known = array_map(static fn(PartFacts $one): string => $one->hash(), $this->entities->getRepository(PartFacts::class)->findBy(['hash' => array_keys($parts)]));
+        $known = array_map(
+            static fn(PartFacts $one): string => $one->hash(),
+            $this->entities->getRepository(PartFacts::class)->findBy(['hash' => array_keys($parts)]),
+        );
         foreach (array_diff_key($parts, array_flip($known)) as $hash => $part) {
             $this->entities->persist(new PartFacts($hash, Packing::part($part)));
         }
@@ -317,7 +326,8 @@ final class BoardStore
 
     private function part(string $hash): string
     {
-        return $this->entities->find(PartFacts::class, $hash)?->content() ?? throw new DamagedStore('The facts of a part are missing from the store. Restore a backup with bin/restore.');
+        return $this->entities->find(PartFacts::class, $hash)?->content()
+            ?? throw new DamagedStore('The facts of a part are missing from the store. Restore a backup with bin/restore.');
     }
 
     /** A board as its screens show it. */
@@ -352,7 +362,8 @@ final class BoardStore
 
     private function revision(string $id): RevisionRecord
     {
-        return $this->entities->find(RevisionRecord::class, $id) ?? throw new \InvalidArgumentException('This revision does not exist. Load the page again.');
+        return $this->entities->find(RevisionRecord::class, $id)
+            ?? throw new \InvalidArgumentException('This revision does not exist. Load the page again.');
     }
 
     private function newestNumber(BoardRecord $record): int

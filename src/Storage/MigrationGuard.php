@@ -29,7 +29,10 @@ final class MigrationGuard
         $connection = $event->getConnection();
         $broken = $connection->fetchAllAssociative('PRAGMA foreign_key_check');
         if ([] !== $broken) {
-            throw new \RuntimeException(sprintf('The migration left %d rows without their parent. Put the copy beside the database back.', count($broken)));
+            throw new \RuntimeException(sprintf(
+                'The migration left %d rows without their parent. Put the copy beside the database back.',
+                count($broken),
+            ));
         }
         $connection->executeStatement('PRAGMA foreign_keys = ON');
     }

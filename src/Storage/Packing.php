@@ -156,10 +156,14 @@ final class Packing
     private static function inflated(string $packed): mixed
     {
         $inflate = inflate_init(ZLIB_ENCODING_RAW, ['dictionary' => self::dictionary()]);
-        $json = false === $inflate || !str_starts_with($packed, self::DEFLATED) ? false : @inflate_add($inflate, substr($packed, 1), ZLIB_FINISH);
+        $json = false === $inflate || !str_starts_with($packed, self::DEFLATED)
+            ? false
+            : @inflate_add($inflate, substr($packed, 1), ZLIB_FINISH);
         $data = is_string($json) ? json_decode($json, depth: self::DEPTH) : null;
 
-        return is_array($data) || $data instanceof \stdClass ? $data : throw new DamagedStore('A revision in the store is damaged. Restore a backup with bin/restore.');
+        return is_array($data) || $data instanceof \stdClass
+            ? $data
+            : throw new DamagedStore('A revision in the store is damaged. Restore a backup with bin/restore.');
     }
 
     private static function dictionary(): string

@@ -21,7 +21,10 @@ final class Restore
         $new = $store . '.new';
         if (!@copy($backup, $new)) {
             @unlink($new);
-            throw new \InvalidArgumentException(sprintf('%s cannot be copied beside the store. Check that there is room, and that the folder may be written to.', $backup));
+            throw new \InvalidArgumentException(sprintf(
+                '%s cannot be copied beside the store. Check that there is room, and that the folder may be written to.',
+                $backup,
+            ));
         }
         $kept = null;
         if (is_file($store)) {
@@ -46,12 +49,21 @@ final class Restore
         try {
             $database = new \SQLite3($backup, SQLITE3_OPEN_READONLY);
             $database->enableExceptions(true);
-            $sound = 'ok' === $database->querySingle('PRAGMA integrity_check') && null === $database->querySingle('PRAGMA foreign_key_check');
-            $tables = $database->querySingle(sprintf("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('%s')", implode("', '", self::TABLES)));
-            $heads = 2 === $tables ? $database->querySingle('SELECT count(*) FROM board b LEFT JOIN revision r ON r.id = b.head_id WHERE r.id IS NULL') : 0;
+            $sound = 'ok' === $database->querySingle('PRAGMA integrity_check')
+                && null === $database->querySingle('PRAGMA foreign_key_check');
+            $tables = $database->querySingle(sprintf(
+                "SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('%s')",
+                implode("', '", self::TABLES),
+            ));
+            $heads = 2 === $tables
+                ? $database->querySingle('SELECT count(*) FROM board b LEFT JOIN revision r ON r.id = b.head_id WHERE r.id IS NULL')
+                : 0;
             $database->close();
         } catch (\Exception $fault) {
-            throw new \InvalidArgumentException(sprintf('%s is no sound database (%s). Nothing was changed.', $backup, lcfirst($fault->getMessage())), previous: $fault);
+            throw new \InvalidArgumentException(
+                sprintf('%s is no sound database (%s). Nothing was changed.', $backup, lcfirst($fault->getMessage())),
+                previous: $fault,
+            );
         }
         if (count(self::TABLES) !== $tables) {
             throw new \InvalidArgumentException(sprintf('%s is a database, but none of Iron Latch. Nothing was changed.', $backup));
@@ -75,7 +87,10 @@ final class Restore
         } catch (\Exception $fault) {
             if (str_contains($fault->getMessage(), 'locked')) {
                 @unlink($new);
-                throw new \InvalidArgumentException('The store is in use. End the server first, then restore again. Nothing was changed.', previous: $fault);
+                throw new \InvalidArgumentException(
+                    'The store is in use. End the server first, then restore again. Nothing was changed.',
+                    previous: $fault,
+                );
             }
             // A damaged store is kept as it is.
         }

@@ -33,15 +33,24 @@ final class BoardExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('quantity', static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit))),
+            new TwigFunction(
+                'quantity',
+                static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit)),
+            ),
             new TwigFunction('exact', self::exact(...)),
-            new TwigFunction('stated', static fn(?Fact $fact): mixed => null === $fact || !$fact->isStated() && !$fact->isTarget() ? null : $fact->value),
+            new TwigFunction(
+                'stated',
+                static fn(?Fact $fact): mixed => null === $fact || !$fact->isStated() && !$fact->isTarget() ? null : $fact->value,
+            ),
             new TwigFunction('assumed', static fn(?Fact $fact): mixed => Knowledge::Assumed === $fact?->knowledge ? $fact->value : null),
             new TwigFunction('place', Joint::place(...)),
             new TwigFunction('driver_word', DriverWords::of(...)),
             new TwigFunction('step_ranges', StepMap::ranges(...)),
             new TwigFunction('nearest_step', self::nearestStep(...)),
-            new TwigFunction('wire', static fn(float $squareMetres, Board $board): string => WireSize::printed($squareMetres, $board->system()->cordTable)),
+            new TwigFunction(
+                'wire',
+                static fn(float $squareMetres, Board $board): string => WireSize::printed($squareMetres, $board->system()->cordTable),
+            ),
             new TwigFunction('key_of', PulseDistance::key(...)),
             new TwigFunction('parts', $this->parts(...)),
             new TwigFunction('never_looked_at', RuleBook::neverLooksAt(...)),

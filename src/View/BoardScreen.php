@@ -30,8 +30,15 @@ final readonly class BoardScreen
      * @param string $open what is opened in the view: “L1.driver” on Lines, a function on Pins, a finding’s key
      * @param array<string, mixed> $more what a view shows besides: the rows of a pin table that was read
      */
-    public function render(Request $request, OpenBoard $opened, string $view, string $open = '', ?Notice $notice = null, int $status = 200, array $more = []): Response
-    {
+    public function render(
+        Request $request,
+        OpenBoard $opened,
+        string $view,
+        string $open = '',
+        ?Notice $notice = null,
+        int $status = 200,
+        array $more = [],
+    ): Response {
         $inspection = new Inspection($opened->board, $this->catalogue);
         $report = Inspector::withRuleBook()->inspect($inspection);
         $view = in_array($view, self::VIEWS, true) ? $view : 'lines';
@@ -45,7 +52,14 @@ final readonly class BoardScreen
             'open' => $open,
             'notice' => $notice,
             'surface_kinds' => array_filter(SurfaceKind::cases(), static fn(SurfaceKind $kind): bool => !$kind->isRemote()),
-            'function_kinds' => array_filter(FunctionKind::cases(), static fn(FunctionKind $kind): bool => $kind->isAddedByHand() && !in_array($kind, [FunctionKind::SelectorPosition, FunctionKind::SelectorLadder], true)),
+            'function_kinds' => array_filter(
+                FunctionKind::cases(),
+                static fn(FunctionKind $kind): bool => $kind->isAddedByHand() && !in_array(
+                    $kind,
+                    [FunctionKind::SelectorPosition, FunctionKind::SelectorLadder],
+                    true,
+                ),
+            ),
             ...match ($view) {
                 'pins' => (new PinsScreen($inspection, $report))->context($open, $request->query->getString('find')),
                 'compare' => (new PinsScreen($inspection, $report))->comparison(),
@@ -54,7 +68,11 @@ final readonly class BoardScreen
                 'mains' => (new MainsScreen($inspection))->context($open),
                 'controls' => (new ControlsScreen($inspection))->context($open, $report),
                 'read' => [],
-                'revisions' => ['revisions' => $this->store->revisions($opened->record, $page = max(1, $request->query->getInt('page', 1))), 'page' => $page, 'pages' => $this->store->revisionPages($opened->record)],
+                'revisions' => [
+                    'revisions' => $this->store->revisions($opened->record, $page = max(1, $request->query->getInt('page', 1))),
+                    'page' => $page,
+                    'pages' => $this->store->revisionPages($opened->record),
+                ],
                 'finding' => $this->finding($inspection, $report, $open),
                 'settings' => [],
                 default => ['tracks' => (new LineStrips($inspection, $report))->tracks()],
@@ -77,7 +95,16 @@ final readonly class BoardScreen
     public function offers(OpenBoard $opened, string $finding, string $view, string $open): Response
     {
         $group = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue))->groupOf($finding);
-        $page = null === $group ? '' : $this->twig->render('board/_offers.html.twig', ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => in_array($view, self::VIEWS, true) ? $view : 'lines', 'open' => $open]);
+        $page = null === $group ? '' : $this->twig->render(
+            'board/_offers.html.twig',
+            [
+                'opened' => $opened,
+                'board' => $opened->board,
+                'group' => $group,
+                'view' => in_array($view, self::VIEWS, true) ? $view : 'lines',
+                'open' => $open,
+            ],
+        );
 
         return new Response($page, headers: ['Cache-Control' => 'no-store']);
     }
@@ -96,7 +123,13 @@ final readonly class BoardScreen
                 $effects[$index] = ['remedy' => $remedy, 'gone' => [], 'new' => [], 'verify' => [], 'refused' => $refused->getMessage()];
                 continue;
             }
-            $effects[$index] = ['remedy' => $remedy, 'gone' => $report->findingsMissingFrom($after), 'new' => $after->findingsMissingFrom($report), 'verify' => $after->holdPointsMissingFrom($report), 'refused' => null];
+            $effects[$index] = [
+                'remedy' => $remedy,
+                'gone' => $report->findingsMissingFrom($after),
+                'new' => $after->findingsMissingFrom($report),
+                'verify' => $after->holdPointsMissingFrom($report),
+                'refused' => null,
+            ];
         }
 
         return ['finding' => $finding, 'effects' => $effects];

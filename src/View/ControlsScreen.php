@@ -113,7 +113,8 @@ final readonly class ControlsScreen
         foreach ($this->inspection->controls->entries as $entry) {
             foreach ([$entry->code, $entry->offCode] as $code) {
                 if ($code instanceof InfraredCode) {
-                    $assigned[PulseDistance::key($code)] = $this->inspection->board->lines[$entry->line]->name . ($code === $entry->code ? '' : ', off');
+                    $assigned[PulseDistance::key($code)] = $this->inspection->board->lines[$entry->line]->name
+                        . ($code === $entry->code ? '' : ', off');
                 }
             }
         }

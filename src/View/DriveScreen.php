@@ -65,7 +65,16 @@ final readonly class DriveScreen
             'actuator' => $actuator,
             'result' => $this->inspection->drive->results[$chosen],
             'truth' => $this->truth($actuator),
-            'turn_offs' => !$board->kicks($actuator) ? [] : array_map(fn(Clamp $clamp): TurnOff => TurnOff::of($board->relay($actuator), $board->railVolts($actuator->rail)->typ, $this->inspection->drive->results[$chosen]->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS), Clamp::cases()),
+            'turn_offs' => !$board->kicks($actuator) ? [] : array_map(
+                fn(Clamp $clamp): TurnOff => TurnOff::of(
+                    $board->relay($actuator),
+                    $board->railVolts($actuator->rail)->typ,
+                    $this->inspection->drive->results[$chosen]->coilAmps->value,
+                    $clamp,
+                    null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS,
+                ),
+                Clamp::cases(),
+            ),
             'clamps' => Clamp::cases(),
             'times' => $this->times($chosen),
             ...$this->sketch($board, $actuator),
@@ -84,7 +93,19 @@ final readonly class DriveScreen
         $result = $this->inspection->drive->results[$id];
         $operate = $relay->operateVolts(max(20.0, $board->ambientCelsius()));
 
-        return SwitchTimes::of($relay, $result->pullIn->nominal->value * $relay->operateVolts(20.0), $result->pullIn->worst->value * $operate, $operate, TurnOff::of($relay, $board->railVolts($actuator->rail)->typ, $result->coilAmps->value, $actuator->clamp->value, releaseShare: $relay->releaseRatio));
+        return SwitchTimes::of(
+            $relay,
+            $result->pullIn->nominal->value * $relay->operateVolts(20.0),
+            $result->pullIn->worst->value * $operate,
+            $operate,
+            TurnOff::of(
+                $relay,
+                $board->railVolts($actuator->rail)->typ,
+                $result->coilAmps->value,
+                $actuator->clamp->value,
+                releaseShare: $relay->releaseRatio,
+            ),
+        );
     }
 
     /**
@@ -99,7 +120,11 @@ final readonly class DriveScreen
         $values = [];
         foreach (get_object_vars($actuator->driver) as $name => $value) {
             if (isset(self::VALUES[$name]) && (null === $value || is_float($value))) {
-                $values[$name] = ['label' => self::VALUES[$name], 'ohms' => $value, 'steps' => array_reverse(PreferredValues::e12Between(10.0, 100e3))];
+                $values[$name] = [
+                    'label' => self::VALUES[$name],
+                    'ohms' => $value,
+                    'steps' => array_reverse(PreferredValues::e12Between(10.0, 100e3)),
+                ];
             }
         }
 
@@ -107,7 +132,10 @@ final readonly class DriveScreen
             'circuit' => $circuit,
             'kind' => (string) array_search($actuator->driver::class, RecordShape::variants(Driver::class)->classes, true),
             'driver_data' => RecordWriter::write($actuator->driver),
-            'points' => null === $circuit ? [] : ['typical' => $circuit->on($circuit->typical()), 'worst' => $circuit->on($circuit->worst($ambient))],
+            'points' => null === $circuit ? [] : [
+                'typical' => $circuit->on($circuit->typical()),
+                'worst' => $circuit->on($circuit->worst($ambient)),
+            ],
             'values' => $values,
             'relay' => $board->relay($actuator),
             'kicks' => $board->kicks($actuator),
@@ -124,7 +152,14 @@ final readonly class DriveScreen
     public function ways(string $id): array
     {
         $parts = [];
-        foreach ([Transistor::class, Mosfet::class, DarlingtonArray::class, BridgeDriver::class, OptoCoupler::class, OptoModule::class] as $class) {
+        foreach ([
+            Transistor::class,
+            Mosfet::class,
+            DarlingtonArray::class,
+            BridgeDriver::class,
+            OptoCoupler::class,
+            OptoModule::class,
+        ] as $class) {
             array_push($parts, ...array_values($this->inspection->partsOnOffer($class)));
         }
 
@@ -139,7 +174,12 @@ final readonly class DriveScreen
         $circuit = Circuits::of($board, $actuator);
         $ambient = $board->ambientCelsius();
 
-        return null === $circuit ? null : MonteCarlo::run($circuit, $board->relay($actuator), $ambient, $circuit instanceof NpnSwitch || $circuit instanceof MosfetSwitch ? self::MANY_BOARDS : self::FEW_BOARDS);
+        return null === $circuit ? null : MonteCarlo::run(
+            $circuit,
+            $board->relay($actuator),
+            $ambient,
+            $circuit instanceof NpnSwitch || $circuit instanceof MosfetSwitch ? self::MANY_BOARDS : self::FEW_BOARDS,
+        );
     }
 
     /**
@@ -182,7 +222,12 @@ final readonly class DriveScreen
         $level = $active instanceof Level ? $active : null;
         $bistable = $this->inspection->board->relay($actuator)->bistable;
         if (null !== $bistable) {
-            return self::pulses($bistable, $level, null === $film ? null : null !== $film->worstTwitch(), $closedWhenOn === (null === $actuator->opens));
+            return self::pulses(
+                $bistable,
+                $level,
+                null === $film ? null : null !== $film->worstTwitch(),
+                $closedWhenOn === (null === $actuator->opens),
+            );
         }
 
         return [
@@ -200,7 +245,12 @@ final readonly class DriveScreen
      */
     private static function pulses(Bistable $bistable, ?Level $active, ?bool $moves, bool $closes): array
     {
-        $pulse = sprintf('%s for %s to %s', $active->value ?? 'level unstated', QuantityPrinter::rounded($bistable->leastPulseSeconds, Unit::Second), QuantityPrinter::rounded($bistable->greatestPulseSeconds, Unit::Second));
+        $pulse = sprintf(
+            '%s for %s to %s',
+            $active->value ?? 'level unstated',
+            QuantityPrinter::rounded($bistable->leastPulseSeconds, Unit::Second),
+            QuantityPrinter::rounded($bistable->greatestPulseSeconds, Unit::Second),
+        );
         $row = static fn(string $state, string $pin, string $coil, ?bool $closed): array => [
             'state' => $state, 'pin' => $pin, 'coil' => $coil,
             'contact' => null === $closed ? 'as it was' : ($closed ? 'closed' : 'open'),
@@ -210,7 +260,13 @@ final readonly class DriveScreen
         return [
             $row('pulsed', $pulse, 'on', $closes),
             $row('at rest', $active?->opposite()->value ?? 'level unstated', 'off', null),
-            null === $moves ? ['state' => 'at start-up', 'pin' => 'not driven', 'coil' => 'unknown', 'contact' => 'unknown', 'appliance' => 'unknown'] : $row('at start-up', 'not driven', $moves ? 'on' : 'off', $moves ? $closes : null),
+            null === $moves ? [
+                'state' => 'at start-up',
+                'pin' => 'not driven',
+                'coil' => 'unknown',
+                'contact' => 'unknown',
+                'appliance' => 'unknown',
+            ] : $row('at start-up', 'not driven', $moves ? 'on' : 'off', $moves ? $closes : null),
             $row('without power', 'not driven', 'off', null),
         ];
     }

@@ -52,7 +52,14 @@ final readonly class HeaderRows
     {
         $functions = null === $pin ? [] : $this->inspection->board->functionsOn($pin->name());
 
-        return new HeaderRow($header, $pin, $functions, null === $pin ? null : $fitness[$pin->name()] ?? null, null === $pin ? [] : self::notes($pin), $this->trouble($functions, $pin?->name()));
+        return new HeaderRow(
+            $header,
+            $pin,
+            $functions,
+            null === $pin ? null : $fitness[$pin->name()] ?? null,
+            null === $pin ? [] : self::notes($pin),
+            $this->trouble($functions, $pin?->name()),
+        );
     }
 
     /**
@@ -88,7 +95,11 @@ final readonly class HeaderRows
         $worst = null;
         $relays = array_map($this->inspection->board->actuatorOf(...), $functions);
         foreach ($this->report->findings as $finding) {
-            $isHere = in_array($finding->subject, $functions, true) || $finding->subject === $pin || (in_array($finding->rule->id, ['pins.boot-twitch', 'pins.expander-sources', 'pins.expander-at-power-up'], true) && in_array($finding->subject, $relays, true));
+            $isHere = in_array($finding->subject, $functions, true) || $finding->subject === $pin || (in_array(
+                $finding->rule->id,
+                ['pins.boot-twitch', 'pins.expander-sources', 'pins.expander-at-power-up'],
+                true,
+            ) && in_array($finding->subject, $relays, true));
             if ($isHere && $finding->kind->opensLatch() && null === $finding->acceptance) {
                 $state = JointState::of($finding->kind);
                 $worst = $state->rank() > ($worst?->rank() ?? 0) ? $state : $worst;

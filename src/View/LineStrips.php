@@ -71,15 +71,39 @@ final readonly class LineStrips
             match (true) {
                 null === $actuator->relay => new Link('contact', 'Contact', 'none', 'switched by its driver'),
                 null !== $actuator->opens => new Link('contact', 'Contact', 'opens', 'second winding'),
-                default => new Link('contact', 'Contact', sprintf($relay->poles > 1 ? '%s %s, ' . $relay->poles . ' poles' : '%s %s', null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'), QuantityPrinter::rounded(max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps), Unit::Ampere)), Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.'),
+                default => new Link(
+                    'contact',
+                    'Contact',
+                    sprintf(
+                        $relay->poles > 1 ? '%s %s, ' . $relay->poles . ' poles' : '%s %s',
+                        null === $relay->solidState ? $actuator->contact->abbreviation() : ($relay->solidState->isTriac ? 'triac' : 'FET'),
+                        QuantityPrinter::rounded(
+                            max($relay->contactAcAmps, null === $relay->solidState ? 0.0 : $relay->contactDcAmps),
+                            Unit::Ampere,
+                        ),
+                    ),
+                    Insulation::Reinforced === $relay->insulation ? 'reinforced' : $relay->insulation->value . ' insul.',
+                ),
             },
             $this->appliance($line, $contact->amps->printed()),
         ], [
             $this->handToPin($line),
-            $this->joint('driver', 'Pin to driver', $drive->pin, [...$this->about($id, LineJoint::Driver), ...$this->about($actuator->function, null)], null === $seat),
+            $this->joint(
+                'driver',
+                'Pin to driver',
+                $drive->pin,
+                [...$this->about($id, LineJoint::Driver), ...$this->about($actuator->function, null)],
+                null === $seat,
+            ),
             $this->joint('coil', 'Driver to coil', $drive->pullIn, $this->about($id, LineJoint::Coil)),
             $this->joint('contact', 'Coil to contact', $drive->coilBears, $this->about($id, LineJoint::Contact)),
-            $this->joint('appliance', 'Contact to appliance', self::ofContact($contact->margin, $contact->volts), [...$this->about($id, LineJoint::Appliance), ...$this->ofMains($lineId)], $this->isUnchecked($lineId)),
+            $this->joint(
+                'appliance',
+                'Contact to appliance',
+                self::ofContact($contact->margin, $contact->volts),
+                [...$this->about($id, LineJoint::Appliance), ...$this->ofMains($lineId)],
+                $this->isUnchecked($lineId),
+            ),
         ]);
     }
 
@@ -98,7 +122,10 @@ final readonly class LineStrips
 
     private function hand(Line $line): Link
     {
-        $names = array_values(array_unique(array_map(static fn(Surface $surface): string => $surface->kind->value, array_values($line->surfaces))));
+        $names = array_values(array_unique(array_map(
+            static fn(Surface $surface): string => $surface->kind->value,
+            array_values($line->surfaces),
+        )));
         $pins = [];
         foreach ($line->surfaces as $surface) {
             $pin = $this->inspection->seating->pins[$surface->function] ?? null;
@@ -115,7 +142,17 @@ final readonly class LineStrips
      */
     private static function shortened(array $names): string
     {
-        $short = ['push button' => 'button', 'infrared key' => 'infrared', 'sensor rule' => 'sensor', 'network topic' => 'network', 'web request' => 'web', 'service entry' => 'service', 'spoken name' => 'voice', 'serial radio' => 'radio', 'status light' => 'light'];
+        $short = [
+            'push button' => 'button',
+            'infrared key' => 'infrared',
+            'sensor rule' => 'sensor',
+            'network topic' => 'network',
+            'web request' => 'web',
+            'service entry' => 'service',
+            'spoken name' => 'voice',
+            'serial radio' => 'radio',
+            'status light' => 'light',
+        ];
 
         $said = array_map(static fn(string $name): string => $short[$name] ?? $name, $names);
 
@@ -206,7 +243,10 @@ final readonly class LineStrips
      */
     private function ofMains(string $lineId): array
     {
-        return array_values(array_filter($this->about($lineId, null), static fn(Finding $finding): bool => Stage::Mains === $finding->rule->stage));
+        return array_values(array_filter(
+            $this->about($lineId, null),
+            static fn(Finding $finding): bool => Stage::Mains === $finding->rule->stage,
+        ));
     }
 
     private function isUnchecked(string $subject): bool

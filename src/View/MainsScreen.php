@@ -48,7 +48,11 @@ final readonly class MainsScreen
             'mains' => $this->inspection->mains,
             'rows' => $rows,
             'line_id' => $chosen,
-            'wires' => [self::colour($board->system()->liveConductor), self::colour($board->system()->neutralConductor), self::colour($board->system()->earthConductor)],
+            'wires' => [
+                self::colour($board->system()->liveConductor),
+                self::colour($board->system()->neutralConductor),
+                self::colour($board->system()->earthConductor),
+            ],
             'weakest' => $this->weakest(),
             'needed' => $this->needed(),
             'life' => $this->life($rows[$chosen] ?? null),
@@ -111,19 +115,41 @@ final readonly class MainsScreen
         foreach (['inlet', 'lead', 'fuse', 'inner', 'terminal', 'track'] as $name) {
             $part = $mains->shared[$name] ?? null;
             if (null !== $part) {
-                $links[] = new PathLink(ucfirst($part->name), $part->amps->printed(), $part->bears?->printed() ?? '', $part->margin, 'fuse' !== $name);
+                $links[] = new PathLink(
+                    ucfirst($part->name),
+                    $part->amps->printed(),
+                    $part->bears?->printed() ?? '',
+                    $part->margin,
+                    'fuse' !== $name,
+                );
             }
         }
         if (null === $contact) {
             return $links;
         }
         $amps = $contact->amps;
-        $links[] = new PathLink('Contact, with its share', $amps->printed(), QuantityPrinter::rounded($contact->margin->worst->value * $amps->value, Unit::Ampere), $contact->margin->worst, $contact->margin->nominal->value < 1);
+        $links[] = new PathLink(
+            'Contact, with its share',
+            $amps->printed(),
+            QuantityPrinter::rounded($contact->margin->worst->value * $amps->value, Unit::Ampere),
+            $contact->margin->worst,
+            $contact->margin->nominal->value < 1,
+        );
         $branch = $mains->shared['branch']->bears;
-        $links[] = new PathLink('Wire of this line', $amps->printed(), $branch?->printed() ?? '', null === $branch ? null : LivePath::over($branch, $amps));
+        $links[] = new PathLink(
+            'Wire of this line',
+            $amps->printed(),
+            $branch?->printed() ?? '',
+            null === $branch ? null : LivePath::over($branch, $amps),
+        );
         if (true === $line->safety?->outlet?->value?->isOutlet()) {
             $rated = $line->safety->outletAmps?->value;
-            $links[] = new PathLink('Outlet', $amps->printed(), is_float($rated) ? QuantityPrinter::rounded($rated, Unit::Ampere) : '', $mains->outlets[$id] ?? null);
+            $links[] = new PathLink(
+                'Outlet',
+                $amps->printed(),
+                is_float($rated) ? QuantityPrinter::rounded($rated, Unit::Ampere) : '',
+                $mains->outlets[$id] ?? null,
+            );
         }
 
         return $links;
@@ -140,7 +166,11 @@ final readonly class MainsScreen
         $margin = $load instanceof ContactLoad ? $load->margin->worst->value : 0.0;
         $perDay = $line instanceof Line ? $line->safety?->switchingsPerDay?->value : null;
 
-        return ['switchings' => ContactLife::switchings($margin), 'perDay' => is_float($perDay) ? $perDay : null, 'years' => is_float($perDay) && $perDay > 0 ? ContactLife::years($margin, $perDay) : null];
+        return [
+            'switchings' => ContactLife::switchings($margin),
+            'perDay' => is_float($perDay) ? $perDay : null,
+            'years' => is_float($perDay) && $perDay > 0 ? ContactLife::years($margin, $perDay) : null,
+        ];
     }
 
     private function weakest(): ?SharedPart
@@ -181,7 +211,12 @@ final readonly class MainsScreen
         $conductor = $line->conductor->value;
         $inlet = $this->inspection->board->box?->inlet?->value;
 
-        return null === $actuator || null !== $this->inspection->board->appliance($line)->dcVolts ? [] : LiveState::of($actuator, $this->inspection->board->relay($actuator), $conductor instanceof SwitchedConductor ? $conductor : null, $inlet instanceof InletKind ? $inlet : null);
+        return null === $actuator || null !== $this->inspection->board->appliance($line)->dcVolts ? [] : LiveState::of(
+            $actuator,
+            $this->inspection->board->relay($actuator),
+            $conductor instanceof SwitchedConductor ? $conductor : null,
+            $inlet instanceof InletKind ? $inlet : null,
+        );
     }
 
     /** The colour that a conductor’s name states in brackets, as a word for the style sheet. */

@@ -10,13 +10,33 @@ use IronLatch\Storage\StaleEdit;
 /** What the last request has to say: done, or refused and why, with what had been entered. */
 final readonly class Notice
 {
-    private const PLUMBING = ['base', 'view', 'open', 'edit', 'function', 'line', 'rail', 'surface', 'actuator', 'finding', 'remedy', 'all', 'revision'];
+    private const PLUMBING = [
+        'base',
+        'view',
+        'open',
+        'edit',
+        'function',
+        'line',
+        'rail',
+        'surface',
+        'actuator',
+        'finding',
+        'remedy',
+        'all',
+        'revision',
+    ];
 
     /**
      * @param array<mixed> $fields the form as it was sent
      * @param string $repeatAt where the form can be sent again, confirmed; empty where it cannot
      */
-    private function __construct(public string $text, public bool $isRefusal, public ?StaleEdit $stale, public array $fields, public string $repeatAt = '') {}
+    private function __construct(
+        public string $text,
+        public bool $isRefusal,
+        public ?StaleEdit $stale,
+        public array $fields,
+        public string $repeatAt = '',
+    ) {}
 
     public static function done(string $text): self
     {
@@ -42,7 +62,13 @@ final readonly class Notice
     {
         $names = array_map(static fn(string $id): string => sprintf('“%s” from %s', $board->nameOf($id), $board->seats[$id]->pin), $moved);
 
-        return new self(sprintf('The pin map is frozen, and this would move %s. The firmware in use would have to follow.', implode(', ', $names)), true, null, $fields, $path);
+        return new self(
+            sprintf('The pin map is frozen, and this would move %s. The firmware in use would have to follow.', implode(', ', $names)),
+            true,
+            null,
+            $fields,
+            $path,
+        );
     }
 
     /**

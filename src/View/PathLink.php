@@ -14,7 +14,13 @@ final readonly class PathLink
      * @param ?Figure $margin what it bears over what it carries
      * @param bool $isDangerous too little burns; otherwise it only blows or wears
      */
-    public function __construct(public string $name, public string $carries, public string $bears, public ?Figure $margin, public bool $isDangerous = true) {}
+    public function __construct(
+        public string $name,
+        public string $carries,
+        public string $bears,
+        public ?Figure $margin,
+        public bool $isDangerous = true,
+    ) {}
 
     public function state(): string
     {

@@ -46,7 +46,9 @@ final readonly class PinsScreen
             'find' => $find,
             'found' => $this->found($find),
             'why' => '' === $chosen ? null : WhyHere::of($board, $this->inspection->fitness, $chosen),
-            'ladder' => '' !== $chosen && FunctionKind::SelectorLadder === $board->functions[$chosen]->kind ? SelectorLadder::for($board->functions[$chosen]->positions) : null,
+            'ladder' => '' !== $chosen && FunctionKind::SelectorLadder === $board->functions[$chosen]->kind
+                ? SelectorLadder::for($board->functions[$chosen]->positions)
+                : null,
             'suits' => $this->suits($chosen),
             'sides' => (new HeaderRows($this->inspection, $this->report))->sides($ranking),
             'films' => $this->films(),
@@ -54,7 +56,10 @@ final readonly class PinsScreen
             'pull_ups' => array_map(fn(string $id): I2cPullUp => I2cPullUp::of($board, $id), $this->buses()),
             'group_kinds' => array_filter(GroupKind::cases(), static fn(GroupKind $kind): bool => GroupKind::Selector !== $kind),
             'expander_parts' => $this->inspection->partsOnOffer(Expander::class),
-            'contacts' => array_keys(array_filter($board->functions, static fn(PinFunction $function): bool => $function->kind->isContact())),
+            'contacts' => array_keys(array_filter(
+                $board->functions,
+                static fn(PinFunction $function): bool => $function->kind->isContact(),
+            )),
         ];
     }
 
@@ -77,7 +82,10 @@ final readonly class PinsScreen
     private function films(): array
     {
         $shown = [FunctionKind::RelayOutput, FunctionKind::Buzzer, FunctionKind::StatusLed];
-        $films = array_filter($this->inspection->seating->films, fn(Film $film): bool => in_array($this->inspection->board->functions[$film->function]->kind, $shown, true));
+        $films = array_filter(
+            $this->inspection->seating->films,
+            fn(Film $film): bool => in_array($this->inspection->board->functions[$film->function]->kind, $shown, true),
+        );
         uasort($films, static fn(Film $a, Film $b): int => (null === $a->actuator) <=> (null === $b->actuator));
 
         return $films;
@@ -101,7 +109,11 @@ final readonly class PinsScreen
         if ('' === $chosen || null === $this->inspection->board->actuatorOf($chosen)) {
             return [];
         }
-        $parts = [...array_values($this->inspection->partsOnOffer(Transistor::class)), ...array_values($this->inspection->partsOnOffer(Mosfet::class)), ...array_values($this->inspection->partsOnOffer(OptoModule::class))];
+        $parts = [
+            ...array_values($this->inspection->partsOnOffer(Transistor::class)),
+            ...array_values($this->inspection->partsOnOffer(Mosfet::class)),
+            ...array_values($this->inspection->partsOnOffer(OptoModule::class)),
+        ];
         $suits = [];
         foreach ($this->inspection->controller->pins as $name => $pin) {
             $of = StrapSuits::of($this->inspection->board, $chosen, $pin, $parts);

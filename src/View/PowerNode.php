@@ -14,7 +14,13 @@ final readonly class PowerNode
      * @param string $rail id of the rail that it opens; empty for a load
      * @param list<self> $branches
      */
-    public function __construct(public string $name, public string $note, public Demand $amps, public string $rail = '', public array $branches = []) {}
+    public function __construct(
+        public string $name,
+        public string $note,
+        public Demand $amps,
+        public string $rail = '',
+        public array $branches = [],
+    ) {}
 
     /** How many rows it needs, one for each load at the end. */
     public function rows(): int

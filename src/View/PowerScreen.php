@@ -115,7 +115,12 @@ final readonly class PowerScreen
      */
     public function offers(string $rail): array
     {
-        return SupplyChoice::ranked($this->inspection->power, $rail, array_values($this->inspection->partsOnOffer(Supply::class)), array_values($this->inspection->partsOnOffer(Converter::class)));
+        return SupplyChoice::ranked(
+            $this->inspection->power,
+            $rail,
+            array_values($this->inspection->partsOnOffer(Supply::class)),
+            array_values($this->inspection->partsOnOffer(Converter::class)),
+        );
     }
 
     /**
@@ -180,7 +185,10 @@ final readonly class PowerScreen
         $chip = $board->controller()->chip;
         if ($board->controllerRail === $rail && null !== $chip->brownOutVolts) {
             $regulator = $board->entry()->regulated ? $board->controller()->carrier->regulator : null;
-            $marks[] = [$chip->brownOutVolts + (true === $regulator?->kind->needsHeadroom() ? $regulator->dropOutVolts->typ : 0.0), 'controller resets'];
+            $marks[] = [
+                $chip->brownOutVolts + (true === $regulator?->kind->needsHeadroom() ? $regulator->dropOutVolts->typ : 0.0),
+                'controller resets',
+            ];
         }
         foreach ($board->actuators() as [, $actuator]) {
             $relay = $board->relay($actuator);
@@ -202,7 +210,13 @@ final readonly class PowerScreen
         $circuit = RailCircuit::of($this->inspection->power->flows, $this->inspection->drive, $rail, $worst);
 
         return implode("\n", [
-            sprintf('* Rail %s of %s, %s, %s', self::oneLine($this->inspection->board->nameOf($rail)), self::oneLine($this->inspection->board->name), $event, $worst ? 'at the worst corner' : 'typical values'),
+            sprintf(
+                '* Rail %s of %s, %s, %s',
+                self::oneLine($this->inspection->board->nameOf($rail)),
+                self::oneLine($this->inspection->board->name),
+                $event,
+                $worst ? 'at the worst corner' : 'typical values',
+            ),
             ...$circuit->spice($moment),
             sprintf('.tran %.9g %.9g 0 %.9g uic', $moment->step, $moment->seconds, $moment->step),
             '.end',

@@ -48,7 +48,14 @@ final readonly class PowerTree
                 $node = $this->rail($rail, $source->identity->name, $scale);
                 // A source with few loads stands as high as its own box.
                 $y = $this->place($node, 0, $top + max(0, (self::SOURCE - $node->rows() * self::ROW) / 2), $scale, $drawing);
-                $drawing['sources'][] = ['y' => $y, 'name' => $source->identity->name, 'form' => $source->form->value, 'rail' => $rail, 'amps' => $node->amps, 'thick' => self::thick($node->amps, $scale)];
+                $drawing['sources'][] = [
+                    'y' => $y,
+                    'name' => $source->identity->name,
+                    'form' => $source->form->value,
+                    'rail' => $rail,
+                    'amps' => $node->amps,
+                    'thick' => self::thick($node->amps, $scale),
+                ];
                 $top += max(self::SOURCE, $node->rows() * self::ROW) + 16;
             }
         }
@@ -61,7 +68,13 @@ final readonly class PowerTree
         $board = $this->flows->board;
         $branches = $this->loads($this->flows->items($rail, $this->scenario), $scale);
 
-        return new PowerNode($board->rails[$rail]->name, $note, $this->flows->amps($rail, $this->scenario), $rail, [] === $branches ? [new PowerNode('nothing hangs on it', '', Demand::none())] : $branches);
+        return new PowerNode(
+            $board->rails[$rail]->name,
+            $note,
+            $this->flows->amps($rail, $this->scenario),
+            $rail,
+            [] === $branches ? [new PowerNode('nothing hangs on it', '', Demand::none())] : $branches,
+        );
     }
 
     /**
@@ -76,7 +89,13 @@ final readonly class PowerTree
                 $nodes[] = $this->rail($item->subject, $this->flows->board->feeder($item->subject)->identity->name, $scale);
             } elseif (DrawKind::Controller === $item->kind && str_ends_with($item->name, 'its pins')) {
                 $regulator = $this->flows->board->entry()->regulated && null !== $this->flows->board->controller()->carrier->regulator;
-                $nodes[] = new PowerNode($this->flows->board->controller()->carrier->identity->name, 'at ' . $this->flows->board->entry()->label . ($regulator ? ', through its regulator' : ''), $item->amps, Draws::PINS, $this->loads($this->flows->items(Draws::PINS, $this->scenario), $scale));
+                $nodes[] = new PowerNode(
+                    $this->flows->board->controller()->carrier->identity->name,
+                    'at ' . $this->flows->board->entry()->label . ($regulator ? ', through its regulator' : ''),
+                    $item->amps,
+                    Draws::PINS,
+                    $this->loads($this->flows->items(Draws::PINS, $this->scenario), $scale),
+                );
             } elseif (DrawKind::Coil === $item->kind) {
                 $coils[] = $item;
             } elseif (DrawKind::DriverInput === $item->kind) {
@@ -84,12 +103,30 @@ final readonly class PowerTree
             } elseif (DrawKind::Device === $item->kind && $item->amps->greatest < self::SMALL * $scale) {
                 $small[] = $item;
             } else {
-                $nodes[] = new PowerNode($item->name, DrawKind::Appliance === $item->kind ? 'DC appliance' : $item->kind->value, $item->amps);
+                $nodes[] = new PowerNode(
+                    $item->name,
+                    DrawKind::Appliance === $item->kind ? 'DC appliance' : $item->kind->value,
+                    $item->amps,
+                );
             }
         }
-        foreach ([[$coils, 'coil', 'coils'], [$inputs, 'driver input', 'driver inputs'], [$small, 'small load', 'small loads']] as [$group, $one, $many]) {
+        foreach ([
+            [$coils, 'coil', 'coils'],
+            [$inputs, 'driver input', 'driver inputs'],
+            [$small, 'small load', 'small loads'],
+        ] as [$group, $one, $many]) {
             if ([] !== $group) {
-                $nodes[] = new PowerNode(1 === count($group) ? $group[0]->name : sprintf('%d %s', count($group), $many), 1 === count($group) ? $one : implode(', ', array_unique(array_map(fn(FlowItem $item): string => $this->flows->board->nameOf($item->subject), array_slice($group, 0, 2)))) . (count($group) > 2 ? ' …' : ''), self::sum($group));
+                $nodes[] = new PowerNode(
+                    1 === count($group) ? $group[0]->name : sprintf('%d %s', count($group), $many),
+                    1 === count($group) ? $one : implode(
+                        ', ',
+                        array_unique(array_map(
+                            fn(FlowItem $item): string => $this->flows->board->nameOf($item->subject),
+                            array_slice($group, 0, 2),
+                        )),
+                    ) . (count($group) > 2 ? ' …' : ''),
+                    self::sum($group),
+                );
             }
         }
 
@@ -117,14 +154,34 @@ final readonly class PowerTree
         foreach ($node->branches as $branch) {
             $isEnd = '' === $branch->rail;
             $y = $isEnd ? $top + self::ROW / 2 : $this->place($branch, $depth + 1, $top, $scale, $drawing);
-            $drawing['bands'][] = ['x' => $bus, 'y' => $y, 'length' => $isEnd ? self::END : self::STEP, 'thick' => self::thick($branch->amps, $scale), 'name' => $branch->name, 'note' => $branch->note, 'amps' => $branch->amps, 'end' => $isEnd, 'rail' => Draws::PINS === $branch->rail ? '' : $branch->rail];
+            $drawing['bands'][] = [
+                'x' => $bus,
+                'y' => $y,
+                'length' => $isEnd ? self::END : self::STEP,
+                'thick' => self::thick($branch->amps, $scale),
+                'name' => $branch->name,
+                'note' => $branch->note,
+                'amps' => $branch->amps,
+                'end' => $isEnd,
+                'rail' => Draws::PINS === $branch->rail ? '' : $branch->rail,
+            ];
             $drawing['width'] = max($drawing['width'], $bus + self::END + 180);
             $at[] = $y;
             $top += $branch->rows() * self::ROW;
         }
         $first = $at[0] ?? $top;
         $last = $at[count($at) - 1] ?? $top;
-        $drawing['buses'][] = ['x' => $bus, 'from' => $first - 15, 'to' => $last + 15, 'name' => $node->name, 'rail' => Draws::PINS === $node->rail ? '' : $node->rail, 'volts' => Draws::PINS === $node->rail ? QuantityPrinter::rounded($this->flows->board->controller()->chip->electrics->supply->typ, Unit::Volt) : $this->volts($this->flows->board, $node->rail)];
+        $drawing['buses'][] = [
+            'x' => $bus,
+            'from' => $first - 15,
+            'to' => $last + 15,
+            'name' => $node->name,
+            'rail' => Draws::PINS === $node->rail ? '' : $node->rail,
+            'volts' => Draws::PINS === $node->rail ? QuantityPrinter::rounded(
+                $this->flows->board->controller()->chip->electrics->supply->typ,
+                Unit::Volt,
+            ) : $this->volts($this->flows->board, $node->rail),
+        ];
 
         return ($first + $last) / 2;
     }

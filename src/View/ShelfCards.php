@@ -53,7 +53,10 @@ final readonly class ShelfCards
         $inspection = new Inspection($opened->board, $this->catalogue);
         $report = Inspector::withRuleBook()->inspect($inspection);
 
-        return $this->twig->render('shelf/_card.html.twig', ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()]);
+        return $this->twig->render(
+            'shelf/_card.html.twig',
+            ['opened' => $opened, 'report' => $report, 'tracks' => (new LineStrips($inspection, $report))->tracks()],
+        );
     }
 
     /**
@@ -82,7 +85,10 @@ final readonly class ShelfCards
         try {
             $this->entities->wrapInTransaction(function () use ($cards): void {
                 // Cards of revisions that no board shows any more, and those of another build.
-                $this->entities->getConnection()->executeStatement('DELETE FROM shelf_card WHERE made_by <> ? OR revision_id NOT IN (SELECT head_id FROM board)', [$this->madeBy()]);
+                $this->entities->getConnection()->executeStatement(
+                    'DELETE FROM shelf_card WHERE made_by <> ? OR revision_id NOT IN (SELECT head_id FROM board)',
+                    [$this->madeBy()],
+                );
                 foreach ($cards as $revision => $html) {
                     $this->entities->getConnection()->executeStatement('DELETE FROM shelf_card WHERE revision_id = ?', [$revision]);
                     $this->entities->persist(new ShelfCard($revision, $this->madeBy(), (string) gzdeflate($html, 9)));

@@ -29,7 +29,10 @@ final class Layers
     #[TestRule]
     public function quantitiesKnowNothingElse(): Rule
     {
-        return $this->mayNotKnow('Quantity', ['Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange']);
+        return $this->mayNotKnow(
+            'Quantity',
+            ['Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Review', 'Exchange'],
+        );
     }
 
     #[TestRule]

@@ -22,7 +22,10 @@ final class VariantsTest extends TestCase
                 continue;
             }
             ++$interfaces;
-            $implementors = array_values(array_filter($classes, static fn(string $class): bool => is_subclass_of($class, $interface) && (new \ReflectionClass($class))->isInstantiable()));
+            $implementors = array_values(array_filter(
+                $classes,
+                static fn(string $class): bool => is_subclass_of($class, $interface) && (new \ReflectionClass($class))->isInstantiable(),
+            ));
             self::assertEqualsCanonicalizing($implementors, array_values(RecordShape::variants($interface)->classes), $interface);
         }
         self::assertGreaterThan(2, $interfaces);

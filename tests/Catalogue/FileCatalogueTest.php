@@ -49,12 +49,18 @@ final class FileCatalogueTest extends TestCase
     {
         $data = json_decode((string) file_get_contents(self::FOLDER . '/relays/cube-5v.json'), true);
         self::assertIsArray($data);
-        file_put_contents($this->scratch . '/parts/relays/cube-5v.json', json_encode([...$data, 'coilVolts' => '5 A'], JSON_THROW_ON_ERROR));
+        file_put_contents(
+            $this->scratch . '/parts/relays/cube-5v.json',
+            json_encode([...$data, 'coilVolts' => '5 A'], JSON_THROW_ON_ERROR),
+        );
         try {
             FileCatalogue::load($this->scratch . '/parts')->part('cube-5v');
             self::fail('It was read.');
         } catch (\RuntimeException $fault) {
-            self::assertStringContainsString('The part file “cube-5v” cannot be read. At coilVolts: “5 A” is a current in amperes', $fault->getMessage());
+            self::assertStringContainsString(
+                'The part file “cube-5v” cannot be read. At coilVolts: “5 A” is a current in amperes',
+                $fault->getMessage(),
+            );
         }
         $this->expectExceptionMessage('At coilVolts');
         (new CatalogueWarmer($this->scratch . '/parts'))->warmUp($this->scratch);

@@ -51,7 +51,13 @@ final class CheckCommandTest extends TestCase
     {
         [$code, $output] = self::latch('check', self::ROOT . '/demo/aquarium.json');
         self::assertSame(1, $code);
-        foreach (['The fuse is rated 5 A; the thinnest wire of one line bears 2.6 A (0.5 mm², k = 0.87 in air of 40 °C).', '“Heater” heats, and nothing but the board switches it off.', 'If “Return pump wall switch” stands closed at power-up it holds GPIO0 (printed D3) low', 'at peak; Mains module 5 V, 3 W gives 600 mA', 'While “Cabinet broker” reconnects, 6 controls on the board wait for up to 5 s.'] as $said) {
+        foreach ([
+            'The fuse is rated 5 A; the thinnest wire of one line bears 2.6 A (0.5 mm², k = 0.87 in air of 40 °C).',
+            '“Heater” heats, and nothing but the board switches it off.',
+            'If “Return pump wall switch” stands closed at power-up it holds GPIO0 (printed D3) low',
+            'at peak; Mains module 5 V, 3 W gives 600 mA',
+            'While “Cabinet broker” reconnects, 6 controls on the board wait for up to 5 s.',
+        ] as $said) {
             self::assertStringContainsString($said, $output);
         }
     }
@@ -76,7 +82,14 @@ final class CheckCommandTest extends TestCase
     public function testEverythingIsExported(): void
     {
         $file = self::ROOT . '/demo/utility-room.json';
-        foreach (['pins' => 'Pin list of Utility room board', 'constants.h' => 'constexpr int32_t DEHUMIDIFIER_PIN = 23;', 'constants.env' => 'DEHUMIDIFIER_PIN=23', 'constants.json' => '"DEHUMIDIFIER_PIN": 23', 'secrets.h' => 'HOUSE_BROKER_PASSWORD', 'sheet:C1' => 'alder-row/utility/dehumidifier/set'] as $what => $holds) {
+        foreach ([
+            'pins' => 'Pin list of Utility room board',
+            'constants.h' => 'constexpr int32_t DEHUMIDIFIER_PIN = 23;',
+            'constants.env' => 'DEHUMIDIFIER_PIN=23',
+            'constants.json' => '"DEHUMIDIFIER_PIN": 23',
+            'secrets.h' => 'HOUSE_BROKER_PASSWORD',
+            'sheet:C1' => 'alder-row/utility/dehumidifier/set',
+        ] as $what => $holds) {
             [$code, $output] = self::latch('export', $file, $what);
             self::assertSame(0, $code, $what);
             self::assertStringContainsString($holds, $output, $what);
@@ -90,7 +103,10 @@ final class CheckCommandTest extends TestCase
     {
         $process = new Process(['php', self::ROOT . '/bin/latch', 'check', '-'], input: BoardJson::write(TestBoards::sound()));
         self::assertSame(0, $process->run(), $process->getErrorOutput());
-        $process = new Process(['php', self::ROOT . '/bin/latch', 'check', '-'], input: BoardJson::write(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1e3))));
+        $process = new Process(
+            ['php', self::ROOT . '/bin/latch', 'check', '-'],
+            input: BoardJson::write(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1e3))),
+        );
         self::assertSame(0, $process->run(), 'A hint opens no latch.');
     }
 
@@ -98,7 +114,12 @@ final class CheckCommandTest extends TestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'board');
         file_put_contents($file, substr(BoardJson::write(TestBoards::sound()), 0, 700));
-        foreach ([[$file, 'not complete JSON'], ['/no/such/file', 'cannot be read. Name a board file.'], [self::ROOT, 'cannot be read'], [self::ROOT . '/composer.json', 'This is no board file']] as [$name, $sentence]) {
+        foreach ([
+            [$file, 'not complete JSON'],
+            ['/no/such/file', 'cannot be read. Name a board file.'],
+            [self::ROOT, 'cannot be read'],
+            [self::ROOT . '/composer.json', 'This is no board file'],
+        ] as [$name, $sentence]) {
             [$code, $output, $errors] = self::latch('check', $name);
             self::assertSame([2, ''], [$code, $output], $name);
             self::assertStringContainsString($sentence, $errors);
@@ -118,12 +139,21 @@ final class CheckCommandTest extends TestCase
     {
         [$code, $output] = self::latch('check', self::ROOT . '/demo/utility-room.json');
         self::assertSame(0, $code, 'A board with points to verify is latched.');
-        foreach (['Mains     shut, 7 to verify', 'to verify before mains: Protective earth runs straight through to “Heated airer”', 'assumed: ambient: 40 °C', 'No findings.', 'never looked at by this rule book: the installation in the wall'] as $said) {
+        foreach ([
+            'Mains     shut, 7 to verify',
+            'to verify before mains: Protective earth runs straight through to “Heated airer”',
+            'assumed: ambient: 40 °C',
+            'No findings.',
+            'never looked at by this rule book: the installation in the wall',
+        ] as $said) {
             self::assertStringContainsString($said, $output);
         }
         $data = json_decode(self::latch('check', self::ROOT . '/demo/utility-room.json', '--format=json')[1], true);
         self::assertIsArray($data);
-        self::assertSame([7, 0], [is_array($data['toVerify']) ? count($data['toVerify']) : 0, is_array($data['notChecked']) ? count($data['notChecked']) : 1]);
+        self::assertSame(
+            [7, 0],
+            [is_array($data['toVerify']) ? count($data['toVerify']) : 0, is_array($data['notChecked']) ? count($data['notChecked']) : 1],
+        );
     }
 
     public function testSeatPrintsTheBoardWithEverythingSeated(): void

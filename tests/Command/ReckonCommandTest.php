@@ -14,7 +14,16 @@ final class ReckonCommandTest extends TestCase
         [$code, $output] = self::reckon('coil', 'volts=12', '--format=json');
         $figures = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
         self::assertSame(0, $code);
-        self::assertSame(['label' => 'coil resistance', 'value' => '400 Ω', 'formula' => 'V² ÷ P', 'inputs' => ['V = 12 V', 'P = 360 mW'], 'source' => 'Ohm’s law'], is_array($figures) ? $figures[0] : null);
+        self::assertSame(
+            [
+                'label' => 'coil resistance',
+                'value' => '400 Ω',
+                'formula' => 'V² ÷ P',
+                'inputs' => ['V = 12 V', 'P = 360 mW'],
+                'source' => 'Ohm’s law',
+            ],
+            is_array($figures) ? $figures[0] : null,
+        );
         self::assertStringContainsString("coil current: 30 mA\n", self::reckon('coil', 'volts=12 V')[1]);
     }
 

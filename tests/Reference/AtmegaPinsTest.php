@@ -26,7 +26,10 @@ final class AtmegaPinsTest extends TestCase
     protected function setUp(): void
     {
         $this->header = (string) file_get_contents(self::VARIANTS . 'standard/pins_arduino.h');
-        $this->controller = new Controller(TestBoards::part('atmega328p-carrier-30', Carrier::class), TestBoards::part('atmega328p', Chip::class));
+        $this->controller = new Controller(
+            TestBoards::part('atmega328p-carrier-30', Carrier::class),
+            TestBoards::part('atmega328p', Chip::class),
+        );
     }
 
     public function testPrintedNumbersLeadToTheSamePortPins(): void
@@ -56,7 +59,13 @@ final class AtmegaPinsTest extends TestCase
     public function testTheBusesAreOnTheSamePins(): void
     {
         // The header names them by number: SS, MOSI, MISO, SCK, SDA and SCL.
-        foreach (['MOSI' => BusSignal::SpiOut, 'MISO' => BusSignal::SpiIn, 'SCK' => BusSignal::SpiClock, 'SDA' => BusSignal::I2cData, 'SCL' => BusSignal::I2cClock] as $name => $signal) {
+        foreach ([
+            'MOSI' => BusSignal::SpiOut,
+            'MISO' => BusSignal::SpiIn,
+            'SCK' => BusSignal::SpiClock,
+            'SDA' => BusSignal::I2cData,
+            'SCL' => BusSignal::I2cClock,
+        ] as $name => $signal) {
             self::assertSame(1, preg_match('/#define PIN_(?:SPI|WIRE)_' . $name . '\s+\((\d+)\)/', $this->header, $match), $name);
             $number = (int) $match[1];
             $pin = $this->controller->read($number < 14 ? 'D' . $number : 'A' . ($number - 14))->best();

@@ -29,7 +29,11 @@ final class CapacitorStageAgainstNgspiceTest extends TestCase
             'R3 x 0 1k',
             sprintf('R2 c d %.9g', $ohms),
             sprintf('L1 d 0 %.9g', $reactance / (2 * M_PI * $hertz)),
-        ], 1e-5, $from + 10 / $hertz, ['amps' => sprintf('rms i(L1) from=%.9g to=%.9g', $from, $from + 10 / $hertz), 'motor' => sprintf('rms v(c) from=%.9g to=%.9g', $from, $from + 10 / $hertz), 'capacitor' => sprintf('rms v(x) from=%.9g to=%.9g', $from, $from + 10 / $hertz)]);
+        ], 1e-5, $from + 10 / $hertz, [
+            'amps' => sprintf('rms i(L1) from=%.9g to=%.9g', $from, $from + 10 / $hertz),
+            'motor' => sprintf('rms v(c) from=%.9g to=%.9g', $from, $from + 10 / $hertz),
+            'capacitor' => sprintf('rms v(x) from=%.9g to=%.9g', $from, $from + 10 / $hertz),
+        ]);
         self::assertEqualsWithDelta($spice['amps'], $mine->amps, 0.01 * $spice['amps']);
         self::assertEqualsWithDelta($spice['motor'], $mine->motorVolts, 0.01 * $spice['motor']);
         self::assertEqualsWithDelta($spice['capacitor'], $mine->capacitorVolts, 0.01 * $spice['capacitor']);
@@ -38,8 +42,15 @@ final class CapacitorStageAgainstNgspiceTest extends TestCase
     /** Two capacitors closed together, each with its resistor. */
     #[TestWith([230.0, 50.0, 38.0, 0.6, 1.2e-6, 1.8e-6, 2.2])]
     #[TestWith([230.0, 50.0, 75.0, 0.6, 1.0e-6, 4.7e-6, 100.0])]
-    public function testTwoCapacitorsInOneStep(float $volts, float $hertz, float $watts, float $factor, float $one, float $other, float $seriesOhms): void
-    {
+    public function testTwoCapacitorsInOneStep(
+        float $volts,
+        float $hertz,
+        float $watts,
+        float $factor,
+        float $one,
+        float $other,
+        float $seriesOhms,
+    ): void {
         [$farads, $ohmsBefore] = CapacitorStage::sideBySide([$one, $other], $seriesOhms, $hertz);
         $mine = CapacitorStage::of($volts, $hertz, $volts, $watts, $factor, $farads, $ohmsBefore);
         [$ohms, $reactance] = CapacitorStage::motor($volts, $watts, $factor);
@@ -56,7 +67,11 @@ final class CapacitorStageAgainstNgspiceTest extends TestCase
         ], 1e-5, $from + 10 / $hertz, ['amps' => 'rms i(L1) ' . $window, 'motor' => 'rms v(d) ' . $window]);
         self::assertEqualsWithDelta($spice['amps'], $mine->amps, 0.01 * $spice['amps']);
         self::assertEqualsWithDelta($spice['motor'], $mine->motorVolts, 0.01 * $spice['motor']);
-        self::assertSame([INF, 0.0], CapacitorStage::sideBySide([$one, INF], $seriesOhms, $hertz), 'A plain contact beside them is full speed.');
+        self::assertSame(
+            [INF, 0.0],
+            CapacitorStage::sideBySide([$one, INF], $seriesOhms, $hertz),
+            'A plain contact beside them is full speed.',
+        );
     }
 
     /** Without a capacitor the motor runs as it is rated; the more capacitance, the nearer it comes to that. */

@@ -82,14 +82,30 @@ final class CircuitsAgainstNgspiceTest extends TestCase
         foreach ($netlist->elements as $name => $element) {
             array_push($lines, ...explode("\n", $element->spice($name)));
         }
-        $spice = Ngspice::operatingPoint($lines, [...array_map(static fn(string $node): string => "v($node)", array_keys($nodes)), 'vsource#branch', 'vrail#branch']);
+        $spice = Ngspice::operatingPoint(
+            $lines,
+            [...array_map(static fn(string $node): string => "v($node)", array_keys($nodes)),
+                'vsource#branch',
+                'vrail#branch',
+            ],
+        );
         foreach (array_intersect_key($point->nodes, $nodes) as $node => $mine) {
             self::assertEqualsWithDelta($spice["v($node)"], $mine, max(0.01, 0.01 * abs($spice["v($node)"])), $circuit->title() . ' ' . $node);
         }
-        self::assertEqualsWithDelta(-$spice['vsource#branch'], $point->pinAmps, max(1e-6, 0.01 * abs($spice['vsource#branch'])), $circuit->title() . ' pin current');
+        self::assertEqualsWithDelta(
+            -$spice['vsource#branch'],
+            $point->pinAmps,
+            max(1e-6, 0.01 * abs($spice['vsource#branch'])),
+            $circuit->title() . ' pin current',
+        );
         $coil = $spice['v(' . ('HighSideSwitch' === (new \ReflectionClass($circuit))->getShortName() ? 'out' : 'rail') . ')'] - ('HighSideSwitch' === (new \ReflectionClass($circuit))->getShortName() ? 0.0 : $spice['v(out)']);
         self::assertEqualsWithDelta($coil, $point->coilVolts, max(0.01, 0.01 * abs($coil)), $circuit->title() . ' coil');
-        self::assertEqualsWithDelta($coil / $values['coilOhms'], $point->coilAmps, max(1e-6, 0.01 * abs($coil / $values['coilOhms'])), $circuit->title() . ' coil current');
+        self::assertEqualsWithDelta(
+            $coil / $values['coilOhms'],
+            $point->coilAmps,
+            max(1e-6, 0.01 * abs($coil / $values['coilOhms'])),
+            $circuit->title() . ' coil current',
+        );
     }
 
     private static function circuit(string $kind, Randomizer $dice): SwitchCircuit
@@ -108,13 +124,46 @@ final class CircuitsAgainstNgspiceTest extends TestCase
         $coupler = $one(['pc817', 'pc817c']);
 
         return match ($kind) {
-            'npn' => new NpnSwitch($pin, $relay, $rail, new NpnLowSide($npn->identity->id, $ohms(220.0, 47e3), 0 === $dice->getInt(0, 1) ? null : $ohms(1e3, 100e3)), $npn),
-            'mosfet' => new MosfetSwitch($pin, $relay, $rail, new MosfetLowSide('m', $ohms(10.0, 10e3), 0 === $dice->getInt(0, 1) ? null : $ohms(4.7e3, 1e6)), TestBoards::part(is_string($mosfet) ? $mosfet : '', \IronLatch\Core\Catalogue\Mosfet::class)),
+            'npn' => new NpnSwitch(
+                $pin,
+                $relay,
+                $rail,
+                new NpnLowSide($npn->identity->id, $ohms(220.0, 47e3), 0 === $dice->getInt(0, 1) ? null : $ohms(1e3, 100e3)),
+                $npn,
+            ),
+            'mosfet' => new MosfetSwitch(
+                $pin,
+                $relay,
+                $rail,
+                new MosfetLowSide('m', $ohms(10.0, 10e3), 0 === $dice->getInt(0, 1) ? null : $ohms(4.7e3, 1e6)),
+                TestBoards::part(is_string($mosfet) ? $mosfet : '', \IronLatch\Core\Catalogue\Mosfet::class),
+            ),
             'bridge' => new BridgeSwitch($pin, $relay, $rail, TestBoards::part('drv8837', \IronLatch\Core\Catalogue\BridgeDriver::class)),
             'array' => new ArraySwitch($pin, $relay, $rail, TestBoards::part('uln2003a', \IronLatch\Core\Catalogue\DarlingtonArray::class)),
-            'high side' => new HighSideSwitch($pin, $relay, $rail, new HighSidePair('n', 'p', $ohms(470.0, 47e3), $ohms(220.0, 22e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)), $npn, $pnp),
-            'inverting' => new InvertingSwitch($pin, $relay, $rail, new InvertingPair('p', 'n', $ohms(470.0, 47e3), $ohms(100.0, 10e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)), $pnp, $npn),
-            default => new CouplerSwitch($pin, $relay, $rail, new CouplerDriver('c', 'n', $ohms(100.0, 4.7e3), $ohms(47.0, 10e3), $ohms(1e3, 100e3)), TestBoards::part(is_string($coupler) ? $coupler : '', \IronLatch\Core\Catalogue\OptoCoupler::class), $npn),
+            'high side' => new HighSideSwitch(
+                $pin,
+                $relay,
+                $rail,
+                new HighSidePair('n', 'p', $ohms(470.0, 47e3), $ohms(220.0, 22e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)),
+                $npn,
+                $pnp,
+            ),
+            'inverting' => new InvertingSwitch(
+                $pin,
+                $relay,
+                $rail,
+                new InvertingPair('p', 'n', $ohms(470.0, 47e3), $ohms(100.0, 10e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)),
+                $pnp,
+                $npn,
+            ),
+            default => new CouplerSwitch(
+                $pin,
+                $relay,
+                $rail,
+                new CouplerDriver('c', 'n', $ohms(100.0, 4.7e3), $ohms(47.0, 10e3), $ohms(1e3, 100e3)),
+                TestBoards::part(is_string($coupler) ? $coupler : '', \IronLatch\Core\Catalogue\OptoCoupler::class),
+                $npn,
+            ),
         };
     }
 }

@@ -45,7 +45,11 @@ final class ConductorsTest extends TestCase
     #[TestWith(['24 AWG', 25.67])]
     public function testGauges(string $gauge, float $ohmsPerThousandFeet): void
     {
-        self::assertEqualsWithDelta($ohmsPerThousandFeet, Copper::ohms(304.8, QuantityParser::parse($gauge, Unit::SquareMetre))->typ, 0.02 * $ohmsPerThousandFeet);
+        self::assertEqualsWithDelta(
+            $ohmsPerThousandFeet,
+            Copper::ohms(304.8, QuantityParser::parse($gauge, Unit::SquareMetre))->typ,
+            0.02 * $ohmsPerThousandFeet,
+        );
     }
 
     /** Between tabled sizes a flexible wire is taken as 13 % worse than its copper, as 0.5 mm² is in the table. */

@@ -30,8 +30,21 @@ final class ConstantsCompileTest extends TestCase
             foreach ($constants as $name => $constant) {
                 $prints .= sprintf("  std::cout << \"%s\" << '\\t' << %s << '\\n';\n", $name, $name);
             }
-            file_put_contents($folder . '/main.cpp', "#include <iostream>\n#include \"board.h\"\n#include \"secrets.h\"\nint main() {\n" . $prints . "}\n");
-            $compile = new Process(['g++', '-std=c++11', '-Wall', '-Wextra', '-Werror', '-Wno-unused-variable', '-o', $folder . '/main', $folder . '/main.cpp']);
+            file_put_contents(
+                $folder . '/main.cpp',
+                "#include <iostream>\n#include \"board.h\"\n#include \"secrets.h\"\nint main() {\n" . $prints . "}\n",
+            );
+            $compile = new Process([
+                'g++',
+                '-std=c++11',
+                '-Wall',
+                '-Wextra',
+                '-Werror',
+                '-Wno-unused-variable',
+                '-o',
+                $folder . '/main',
+                $folder . '/main.cpp',
+            ]);
             $compile->mustRun();
             $run = (new Process([$folder . '/main']))->mustRun()->getOutput();
         } finally {

@@ -37,7 +37,13 @@ final class I2cPullUpTest extends TestCase
     public function testTheBusOfABoardAddsWhatHangsOnIt(): void
     {
         $expander = TestBoards::part('pcf8574', Expander::class);
-        $board = TestBoards::edited(TestBoards::bare(), new AddGroup(GroupKind::I2c, 'Bus'), new FitExpander($expander), new FitExpander($expander), new SetI2cBus('G1', 400e3, 4.7e3, 100e-12));
+        $board = TestBoards::edited(
+            TestBoards::bare(),
+            new AddGroup(GroupKind::I2c, 'Bus'),
+            new FitExpander($expander),
+            new FitExpander($expander),
+            new SetI2cBus('G1', 400e3, 4.7e3, 100e-12),
+        );
         $limits = I2cPullUp::of($board, 'G1');
         // 10 pF of the controller, twice 7 pF, 100 pF of wiring.
         self::assertEqualsWithDelta(124e-12, $limits->busFarads, 1e-15);

@@ -34,8 +34,15 @@ final class MainsTablesTest extends TestCase
     }
 
     #[DataProvider('distances')]
-    public function testDistances(float $volts, int $category, int $pollution, float $clearance, float $reinforcedClearance, float $creepage, float $reinforcedCreepage): void
-    {
+    public function testDistances(
+        float $volts,
+        int $category,
+        int $pollution,
+        float $clearance,
+        float $reinforcedClearance,
+        float $creepage,
+        float $reinforcedCreepage,
+    ): void {
         self::assertEqualsWithDelta($clearance, 1e3 * Insulation::clearance($volts, $category, $pollution, false), 1e-9);
         self::assertEqualsWithDelta($reinforcedClearance, 1e3 * Insulation::clearance($volts, $category, $pollution, true), 1e-9);
         self::assertEqualsWithDelta($creepage, 1e3 * Insulation::creepage($volts, $category, $pollution, false), 1e-9);
@@ -45,7 +52,12 @@ final class MainsTablesTest extends TestCase
     public function testHeightAndMaterialAndVoltageMoveADistanceTheRightWay(): void
     {
         self::assertEqualsWithDelta(1.29 * 3.0e-3, Insulation::clearance(230.0, 2, 2, true, 4000.0), 1e-9);
-        self::assertEqualsWithDelta((1.14 + 1.29) / 2 * 3.0e-3, Insulation::clearance(230.0, 2, 2, true, 3500.0), 1e-9, 'Half way between two rows.');
+        self::assertEqualsWithDelta(
+            (1.14 + 1.29) / 2 * 3.0e-3,
+            Insulation::clearance(230.0, 2, 2, true, 3500.0),
+            1e-9,
+            'Half way between two rows.',
+        );
         self::assertLessThan(Insulation::creepage(400.0, 2, 2, true, 3), Insulation::creepage(400.0, 2, 2, true, 1));
         $before = 0.0;
         foreach ([24.0, 48.0, 100.0, 120.0, 230.0, 400.0, 480.0] as $volts) {
@@ -63,7 +75,14 @@ final class MainsTablesTest extends TestCase
      */
     public static function conductors(): iterable
     {
-        foreach (['0.5 mm²' => 3.0, '0.75 mm²' => 6.0, '1 mm²' => 10.0, '1.5 mm²' => 16.0, '2.5 mm²' => 25.0, '4 mm²' => 32.0] as $area => $amps) {
+        foreach ([
+            '0.5 mm²' => 3.0,
+            '0.75 mm²' => 6.0,
+            '1 mm²' => 10.0,
+            '1.5 mm²' => 16.0,
+            '2.5 mm²' => 25.0,
+            '4 mm²' => 32.0,
+        ] as $area => $amps) {
             yield $area => [$area, CordTable::Iec60335, $amps];
         }
         foreach (['18 AWG' => 10.0, '16 AWG' => 13.0, '14 AWG' => 18.0, '12 AWG' => 25.0, '10 AWG' => 30.0] as $area => $amps) {
@@ -89,7 +108,11 @@ final class MainsTablesTest extends TestCase
             $width = TrackCurrent::width($amps, $copper, $rise, $inner);
             self::assertEqualsWithDelta($amps, TrackCurrent::amps($width, $copper, $rise, $inner), 1e-9);
             // I in A, ΔT in K, A in square mils, as the standard writes it.
-            self::assertEqualsWithDelta($amps, ($inner ? 0.024 : 0.048) * $rise ** 0.44 * ($width / 25.4e-6 * $copper / 25.4e-6) ** 0.725, 1e-9);
+            self::assertEqualsWithDelta(
+                $amps,
+                ($inner ? 0.024 : 0.048) * $rise ** 0.44 * ($width / 25.4e-6 * $copper / 25.4e-6) ** 0.725,
+                1e-9,
+            );
         }
         self::assertEqualsWithDelta(2.0, TrackCurrent::amps(1e-3, 35e-6, 10.0, false) / TrackCurrent::amps(1e-3, 35e-6, 10.0, true), 1e-9);
     }
@@ -107,13 +130,24 @@ final class MainsTablesTest extends TestCase
             self::assertEqualsWithDelta($factor, Ampacity::warmer($celsius, $table), 0.0055, $celsius . ' °C');
         }
         self::assertSame(0.0, Ampacity::warmer(80.0, $table));
-        self::assertEqualsWithDelta(1.5e-6, Ampacity::least(9.9, CordTable::Iec60335, Ampacity::warmer(50.0, CordTable::Iec60335)) ?? 0.0, 1e-9, '1 mm² bears 7 A there.');
+        self::assertEqualsWithDelta(
+            1.5e-6,
+            Ampacity::least(9.9, CordTable::Iec60335, Ampacity::warmer(50.0, CordTable::Iec60335)) ?? 0.0,
+            1e-9,
+            '1 mm² bears 7 A there.',
+        );
     }
 
     /** ASTM B258: 18 AWG is 0.823 mm², 16 is 1.31, 14 is 2.08, 12 is 3.31 and 10 is 5.26 mm². */
     public function testAWireIsWrittenByItsGaugeWhereTheCountryDoes(): void
     {
-        self::assertSame(['18 AWG', '16 AWG', '14 AWG', '12 AWG', '10 AWG', '1 mm²'], array_map(static fn(float $mm2): string => WireSize::printed($mm2 * 1e-6, CordTable::Nec400), [0.82, 1.30, 2.08, 3.30, 5.26, 1.0]));
+        self::assertSame(
+            ['18 AWG', '16 AWG', '14 AWG', '12 AWG', '10 AWG', '1 mm²'],
+            array_map(
+                static fn(float $mm2): string => WireSize::printed($mm2 * 1e-6, CordTable::Nec400),
+                [0.82, 1.30, 2.08, 3.30, 5.26, 1.0],
+            ),
+        );
         self::assertSame('0.82 mm²', WireSize::printed(0.82e-6, CordTable::Iec60335));
     }
 }

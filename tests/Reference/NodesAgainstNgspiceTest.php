@@ -80,10 +80,22 @@ final class NodesAgainstNgspiceTest extends TestCase
         $one = match ($case) {
             'module on 12' => [TestBoards::edited($sound, $module, new SeatFunction('F1', '12')), [...$down, ...$opto]],
             'module on 2' => [TestBoards::edited($sound, $module, new SeatFunction('F1', '2')), [...$down, ...$opto]],
-            'base on 0' => [TestBoards::edited($sound, new DriveByTransistor(['A1'], $transistor, 1000.0), new SeatFunction('F1', '0')), [...$up, ...$base]],
-            'base with resistor on 0' => [TestBoards::edited($sound, new DriveByTransistor(['A1'], $transistor, 1000.0, 10e3), new SeatFunction('F1', '0')), [...$up, ...$base, 'Rbe b 0 10000']],
-            'pull-up on 12' => [TestBoards::edited($sound, new FitPull('F3', PullDirection::Up, 10e3), new SeatFunction('F3', '12')), [...$down, 'Vdd dd 0 3.3', 'Rext dd n 10000']],
-            'LED on 0' => [TestBoards::edited($sound, new AddFunction(FunctionKind::StatusLed, 'Light'), new SeatFunction('F6', '0')), [...$up, 'D1 n m led', 'Rl m 0 470', self::led(1.9)]],
+            'base on 0' => [
+                TestBoards::edited($sound, new DriveByTransistor(['A1'], $transistor, 1000.0), new SeatFunction('F1', '0')),
+                [...$up, ...$base],
+            ],
+            'base with resistor on 0' => [
+                TestBoards::edited($sound, new DriveByTransistor(['A1'], $transistor, 1000.0, 10e3), new SeatFunction('F1', '0')),
+                [...$up, ...$base, 'Rbe b 0 10000'],
+            ],
+            'pull-up on 12' => [
+                TestBoards::edited($sound, new FitPull('F3', PullDirection::Up, 10e3), new SeatFunction('F3', '12')),
+                [...$down, 'Vdd dd 0 3.3', 'Rext dd n 10000'],
+            ],
+            'LED on 0' => [
+                TestBoards::edited($sound, new AddFunction(FunctionKind::StatusLed, 'Light'), new SeatFunction('F6', '0')),
+                [...$up, 'D1 n m led', 'Rl m 0 470', self::led(1.9)],
+            ],
             default => throw new \LogicException($case),
         };
         $nodes = array_values(Seating::of($one[0])->strappedNodes);

@@ -57,7 +57,17 @@ final class NpnAgainstNgspiceTest extends TestCase
         for ($number = 0; $number < 40; ++$number) {
             [$rail, $coil] = [[5.0, 56.0], [5.0, 70.0], [12.0, 400.0], [24.0, 1600.0]][(int) $pick([0, 1, 2, 3])];
             $bias = $pick([0, 4.7e3, 10e3, 47e3]);
-            $circuit = new NpnCircuit($pick([0.4, 2.64, 3.3, 5.0]), $pick([150, 330, 470, 1e3, 2.2e3, 4.7e3, 10e3, 47e3]), 0.0 === $bias ? null : $bias, $rail, $coil, $pick([0.3, 0.6, 1.2]), $pick([75, 100, 200, 300, 400]), 4.0, $pick([5e-15, 1.4e-14, 4e-14]));
+            $circuit = new NpnCircuit(
+                $pick([0.4, 2.64, 3.3, 5.0]),
+                $pick([150, 330, 470, 1e3, 2.2e3, 4.7e3, 10e3, 47e3]),
+                0.0 === $bias ? null : $bias,
+                $rail,
+                $coil,
+                $pick([0.3, 0.6, 1.2]),
+                $pick([75, 100, 200, 300, 400]),
+                4.0,
+                $pick([5e-15, 1.4e-14, 4e-14]),
+            );
             $this->testVoltagesAndCurrentsAgree($circuit);
         }
     }
@@ -74,7 +84,13 @@ final class NpnAgainstNgspiceTest extends TestCase
             sprintf('Vrail r 0 %.9g', $circuit->railVolts),
             sprintf('Rcoil r c %.9g', $circuit->coilOhms),
             'Q1 c b 0 tr',
-            sprintf('.model tr NPN(IS=%.9g BF=%.9g BR=%.9g RC=%.9g)', $circuit->saturationAmps, $circuit->gain, $circuit->reverseGain, $circuit->collectorOhms),
+            sprintf(
+                '.model tr NPN(IS=%.9g BF=%.9g BR=%.9g RC=%.9g)',
+                $circuit->saturationAmps,
+                $circuit->gain,
+                $circuit->reverseGain,
+                $circuit->collectorOhms,
+            ),
         ], ['v(b)', 'v(c)', 'vdrive#branch', 'vrail#branch']);
     }
 }

@@ -70,7 +70,10 @@ final class PartFactsTest extends TestCase
     {
         foreach (['uln2003a' => 7, 'uln2803a' => 8] as $id => $channels) {
             $part = TestBoards::part($id, DarlingtonArray::class);
-            self::assertSame([$channels, 0.5, 50.0, 2.7e3, 150.0], [$part->channels, $part->greatestAmps, $part->greatestVolts, $part->inputOhms->typ, $part->greatestCelsius]);
+            self::assertSame(
+                [$channels, 0.5, 50.0, 2.7e3, 150.0],
+                [$part->channels, $part->greatestAmps, $part->greatestVolts, $part->inputOhms->typ, $part->greatestCelsius],
+            );
             self::assertGreaterThan(50.0, $part->junctionKelvinPerWatt);
             self::assertLessThan(100.0, $part->junctionKelvinPerWatt);
         }
@@ -81,7 +84,10 @@ final class PartFactsTest extends TestCase
     {
         foreach (['pc817' => [0.5, 6.0], 'pc817c' => [2.0, 4.0]] as $id => [$least, $greatest]) {
             $part = TestBoards::part($id, OptoCoupler::class);
-            self::assertSame([$least, $greatest, 1.2, 0.05], [$part->transferRatio->min, $part->transferRatio->max, $part->ledVolts->typ, $part->greatestLedAmps]);
+            self::assertSame(
+                [$least, $greatest, 1.2, 0.05],
+                [$part->transferRatio->min, $part->transferRatio->max, $part->ledVolts->typ, $part->greatestLedAmps],
+            );
         }
     }
 
@@ -131,7 +137,10 @@ final class PartFactsTest extends TestCase
     /** A solid-state input takes every rail from its operate voltage to its greatest; a coil takes its own only. */
     public function testRailsThatSuit(): void
     {
-        $suits = static fn(string $id): array => array_values(array_filter([3.3, 4.4, 5.0, 5.4, 9.0, 12.0, 24.0, 33.0], TestBoards::part($id, Relay::class)->suitsRail(...)));
+        $suits = static fn(string $id): array => array_values(array_filter(
+            [3.3, 4.4, 5.0, 5.4, 9.0, 12.0, 24.0, 33.0],
+            TestBoards::part($id, Relay::class)->suitsRail(...),
+        ));
         self::assertSame([5.0, 5.4], $suits('cube-5v'));
         self::assertSame([12.0], $suits('cube-12v'));
         self::assertSame([3.3, 4.4, 5.0, 5.4, 9.0, 12.0, 24.0], $suits('ssr-25a-zero'));

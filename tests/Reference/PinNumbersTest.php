@@ -42,7 +42,13 @@ final class PinNumbersTest extends TestCase
                 self::assertSame($number, $numbers[$name], $name);
             }
         }
-        self::assertGreaterThanOrEqual(18, count(array_intersect_key($numbers, array_flip(array_map(static fn(string $letter, string $at): string => 'P' . $letter . $at, $port[1], $bit[1])))));
+        self::assertGreaterThanOrEqual(
+            18,
+            count(array_intersect_key(
+                $numbers,
+                array_flip(array_map(static fn(string $letter, string $at): string => 'P' . $letter . $at, $port[1], $bit[1])),
+            )),
+        );
     }
 
     #[TestWith(['esp32-carrier-38', 'esp32'])]

@@ -50,7 +50,11 @@ final class PulseDistanceTest extends TestCase
             for ($place = 0; $place < 8; ++$place) {
                 for ($digit = 0; $digit < 16; ++$digit) {
                     $slip = substr_replace($value, strtoupper(dechex($digit)), $place, 1);
-                    self::assertSame($slip === $value, PulseDistance::isSound(new InfraredCode(InfraredEncoding::PulseDistance, $slip)), $slip);
+                    self::assertSame(
+                        $slip === $value,
+                        PulseDistance::isSound(new InfraredCode(InfraredEncoding::PulseDistance, $slip)),
+                        $slip,
+                    );
                 }
             }
             $mended = PulseDistance::mended(new InfraredCode(InfraredEncoding::PulseDistance, substr_replace($value, '5', 7, 1)));
@@ -63,7 +67,13 @@ final class PulseDistanceTest extends TestCase
     /** A held key sends a frame without data, which many receivers print as all ones. */
     public function testTheRepeatFrameIsNoKey(): void
     {
-        self::assertSame([true, true, false], array_map(static fn(string $value): bool => PulseDistance::isRepeat(new InfraredCode(InfraredEncoding::PulseDistance, $value)), ['FFFFFFFF', '00000000', '0BF430CF']));
+        self::assertSame(
+            [true, true, false],
+            array_map(
+                static fn(string $value): bool => PulseDistance::isRepeat(new InfraredCode(InfraredEncoding::PulseDistance, $value)),
+                ['FFFFFFFF', '00000000', '0BF430CF'],
+            ),
+        );
     }
 
     /** The toggle bit is left out of what tells keys apart. */

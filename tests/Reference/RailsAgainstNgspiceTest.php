@@ -43,13 +43,46 @@ final class RailsAgainstNgspiceTest extends TestCase
         $eight = TestBoards::withLines(8);
         yield 'eight coils on a firm module' => [$eight, 'R1'];
         yield 'behind 12 m of thin cable' => [TestBoards::edited($eight, new RunCable('R1', 6.0, 0.25e-6)), 'R1'];
-        yield 'behind a diode and a fuse' => [TestBoards::edited($eight, new ProtectRail('R1', TestBoards::part('schottky-3a', Protection::class)), new ProtectRail('R1', TestBoards::part('fuse-1a', Protection::class))), 'R1'];
-        yield 'a module that the burst takes beyond its limit' => [TestBoards::edited($eight, new ChooseSupply('R1', $supply('module-5v-5w')), new ChooseRelay(array_keys($eight->actuators()), TestBoards::part('cube-5v', Relay::class)), new StateReservoir('R1', 1e-3, 0.1)), 'R1'];
-        yield 'a module that is too small altogether' => [TestBoards::edited(TestBoards::withLines(3), new ChooseSupply('R1', $supply('module-5v-3w'))), 'R1'];
-        yield 'next to no capacitance' => [TestBoards::edited($eight, new StateReservoir('R1', 1e-6, 0.05), new RunCable('R1', 6.0, 0.25e-6)), 'R1'];
-        $twelve = TestBoards::edited($eight, new AddRail('12 V', $supply('battery-9v')), new ChooseRelay(['A1', 'A2', 'A3'], TestBoards::part('reinforced-12v', Relay::class)), new FeedCoils(['A1', 'A2', 'A3'], 'R2'));
+        yield 'behind a diode and a fuse' => [
+            TestBoards::edited(
+                $eight,
+                new ProtectRail('R1', TestBoards::part('schottky-3a', Protection::class)),
+                new ProtectRail('R1', TestBoards::part('fuse-1a', Protection::class)),
+            ),
+            'R1',
+        ];
+        yield 'a module that the burst takes beyond its limit' => [
+            TestBoards::edited(
+                $eight,
+                new ChooseSupply('R1', $supply('module-5v-5w')),
+                new ChooseRelay(array_keys($eight->actuators()), TestBoards::part('cube-5v', Relay::class)),
+                new StateReservoir('R1', 1e-3, 0.1),
+            ),
+            'R1',
+        ];
+        yield 'a module that is too small altogether' => [
+            TestBoards::edited(TestBoards::withLines(3), new ChooseSupply('R1', $supply('module-5v-3w'))),
+            'R1',
+        ];
+        yield 'next to no capacitance' => [
+            TestBoards::edited($eight, new StateReservoir('R1', 1e-6, 0.05), new RunCable('R1', 6.0, 0.25e-6)),
+            'R1',
+        ];
+        $twelve = TestBoards::edited(
+            $eight,
+            new AddRail('12 V', $supply('battery-9v')),
+            new ChooseRelay(['A1', 'A2', 'A3'], TestBoards::part('reinforced-12v', Relay::class)),
+            new FeedCoils(['A1', 'A2', 'A3'], 'R2'),
+        );
         yield 'three coils on a block battery' => [$twelve, 'R2'];
-        yield 'two kinds of coils on one rail' => [TestBoards::edited($eight, new ChooseRelay(['A1', 'A2', 'A3'], TestBoards::part('cube-5v', Relay::class)), new RunCable('R1', 8.0, 0.5e-6)), 'R1'];
+        yield 'two kinds of coils on one rail' => [
+            TestBoards::edited(
+                $eight,
+                new ChooseRelay(['A1', 'A2', 'A3'], TestBoards::part('cube-5v', Relay::class)),
+                new RunCable('R1', 8.0, 0.5e-6),
+            ),
+            'R1',
+        ];
     }
 
     #[DataProvider('rails')]
@@ -59,11 +92,27 @@ final class RailsAgainstNgspiceTest extends TestCase
             $circuit = self::circuit($board, $rail, $worst);
             $moment = RailMoment::pullIn();
             $mine = $circuit->run($moment);
-            $spice = Ngspice::transient($circuit->spice($moment), $moment->step, $moment->seconds, ['low' => 'min v(rail)', 'before' => 'find v(rail) at=1.5m', 'rising' => 'find v(rail) at=4m', 'burst' => 'find v(rail) at=15m', 'after' => 'find v(rail) at=45m']);
+            $spice = Ngspice::transient(
+                $circuit->spice($moment),
+                $moment->step,
+                $moment->seconds,
+                [
+                    'low' => 'min v(rail)',
+                    'before' => 'find v(rail) at=1.5m',
+                    'rising' => 'find v(rail) at=4m',
+                    'burst' => 'find v(rail) at=15m',
+                    'after' => 'find v(rail) at=45m',
+                ],
+            );
             $depth = max(0.0, $spice['before'] - $spice['low']);
             self::assertEqualsWithDelta($spice['low'], $mine->lowestVolts(), max(self::VOLTS, self::SHARE * $depth));
             foreach (['before' => 1.5e-3, 'rising' => 4e-3, 'burst' => 15e-3, 'after' => 45e-3] as $at => $seconds) {
-                self::assertEqualsWithDelta($spice[$at], $mine->volts[(int) round($seconds / $moment->step)], max(self::VOLTS, self::SHARE * $depth), $at);
+                self::assertEqualsWithDelta(
+                    $spice[$at],
+                    $mine->volts[(int) round($seconds / $moment->step)],
+                    max(self::VOLTS, self::SHARE * $depth),
+                    $at,
+                );
             }
         }
     }
@@ -74,7 +123,12 @@ final class RailsAgainstNgspiceTest extends TestCase
         $circuit = self::circuit($board, $rail, false);
         $moment = RailMoment::interruption(20e-3);
         $mine = $circuit->run($moment);
-        $spice = Ngspice::transient($circuit->spice($moment), $moment->step, $moment->seconds, ['low' => 'min v(rail)', 'early' => 'find v(rail) at=6m', 'mid' => 'find v(rail) at=10m']);
+        $spice = Ngspice::transient(
+            $circuit->spice($moment),
+            $moment->step,
+            $moment->seconds,
+            ['low' => 'min v(rail)', 'early' => 'find v(rail) at=6m', 'mid' => 'find v(rail) at=10m'],
+        );
         self::assertEqualsWithDelta(max(0.0, $spice['early']), $mine->volts[(int) round(6e-3 / $moment->step)], self::FALLING_VOLTS);
         self::assertEqualsWithDelta(max(0.0, $spice['mid']), $mine->volts[(int) round(10e-3 / $moment->step)], self::FALLING_VOLTS);
         self::assertEqualsWithDelta(max(0.0, $spice['low']), $mine->lowestVolts(), self::FALLING_VOLTS);
@@ -86,7 +140,12 @@ final class RailsAgainstNgspiceTest extends TestCase
         $circuit = self::circuit($board, $rail, false);
         $moment = RailMoment::coldStart();
         $half = $circuit->sourceVolts / 2;
-        $spice = Ngspice::transient($circuit->spice($moment), $moment->step, $moment->seconds, ['half' => sprintf('when v(rail)=%.6g rise=1', $half), 'end' => 'find v(rail) at=45m']);
+        $spice = Ngspice::transient(
+            $circuit->spice($moment),
+            $moment->step,
+            $moment->seconds,
+            ['half' => sprintf('when v(rail)=%.6g rise=1', $half), 'end' => 'find v(rail) at=45m'],
+        );
         $mine = $circuit->run($moment);
         self::assertEqualsWithDelta($spice['half'], $mine->reaches($half), max(0.05 * $spice['half'], 2 * $moment->step));
         self::assertEqualsWithDelta($spice['end'], $mine->volts[4500], self::VOLTS);

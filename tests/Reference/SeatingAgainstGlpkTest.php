@@ -64,7 +64,10 @@ final class SeatingAgainstGlpkTest extends TestCase
             ++$conflicts;
             self::assertFalse(SeatingSolver::fits(self::only($problem, $conflict)), 'seed ' . $seed);
             foreach ($conflict as $one) {
-                self::assertTrue(SeatingSolver::fits(self::only($problem, array_values(array_diff($conflict, [$one])))), 'seed ' . $seed . ' without ' . $one);
+                self::assertTrue(
+                    SeatingSolver::fits(self::only($problem, array_values(array_diff($conflict, [$one])))),
+                    'seed ' . $seed . ' without ' . $one,
+                );
             }
         }
         self::assertGreaterThan(5, $conflicts);
@@ -104,7 +107,13 @@ final class SeatingAgainstGlpkTest extends TestCase
             $problem->pins,
             array_values(array_intersect_key($problem->cells, $new)),
             array_values(array_filter($buses, static fn(array $bus): bool => [] !== $bus)),
-            array_map(static fn(array $order): array => array_values(array_intersect_key($new, array_flip($order)) === [] ? [] : array_map(static fn(int $row): int => $new[$row], array_filter($order, static fn(int $row): bool => isset($new[$row])))), $problem->orders),
+            array_map(
+                static fn(array $order): array => array_values(array_intersect_key($new, array_flip($order)) === [] ? [] : array_map(
+                    static fn(int $row): int => $new[$row],
+                    array_filter($order, static fn(int $row): bool => isset($new[$row])),
+                )),
+                $problem->orders,
+            ),
         );
     }
 
@@ -116,8 +125,13 @@ final class SeatingAgainstGlpkTest extends TestCase
      * @param ?list<int> $best so far
      * @return ?list<int>
      */
-    private static function bestOfAll(SeatingProblem $problem, int $row = 0, array $columns = [], array $price = [0, 0, 0, 0, 0, 0], ?array $best = null): ?array
-    {
+    private static function bestOfAll(
+        SeatingProblem $problem,
+        int $row = 0,
+        array $columns = [],
+        array $price = [0, 0, 0, 0, 0, 0],
+        ?array $best = null,
+    ): ?array {
         if (null !== $best && $price[0] > $best[0]) {
             return $best;
         }
@@ -143,7 +157,10 @@ final class SeatingAgainstGlpkTest extends TestCase
     private static function keepsGroups(SeatingProblem $problem, array $columns): bool
     {
         foreach ($problem->orders as $order) {
-            $places = array_values(array_map(static fn(int $row): int => $columns[$row], array_filter($order, static fn(int $row): bool => isset($columns[$row]))));
+            $places = array_values(array_map(
+                static fn(int $row): int => $columns[$row],
+                array_filter($order, static fn(int $row): bool => isset($columns[$row])),
+            ));
             $sorted = $places;
             sort($sorted);
             if ($places !== $sorted) {

@@ -40,7 +40,11 @@ final class TurnOffAgainstNgspiceTest extends TestCase
         $mine = TurnOff::of($relay, $rail, $amps, $clamp);
         $clampLines = match ($clamp) {
             Clamp::Diode => [sprintf('Vc out k DC %.9g', TurnOff::DIODE_VOLTS - self::SHARP_VOLTS), 'D1 k rail MI', self::SHARP_DIODE],
-            Clamp::DiodeZener => [sprintf('Vc out k DC %.9g', TurnOff::DIODE_VOLTS + TurnOff::ZENER_VOLTS - self::SHARP_VOLTS), 'D1 k rail MI', self::SHARP_DIODE],
+            Clamp::DiodeZener => [
+                sprintf('Vc out k DC %.9g', TurnOff::DIODE_VOLTS + TurnOff::ZENER_VOLTS - self::SHARP_VOLTS),
+                'D1 k rail MI',
+                self::SHARP_DIODE,
+            ],
             Clamp::Rc => [sprintf('Rs out s %.9g', TurnOff::RC_OHMS), sprintf('Cs s rail %.9g IC=0', TurnOff::RC_FARADS)],
             Clamp::None => [sprintf('Cs out rail %.9g IC=0', TurnOff::STRAY_FARADS)],
         };
@@ -48,7 +52,13 @@ final class TurnOffAgainstNgspiceTest extends TestCase
         $step = Clamp::None === $clamp ? 2e-9 : 1e-7;
         $end = max(4 * $mine->releaseSeconds, 2e-5);
         $values = Ngspice::transient(
-            [sprintf('Vr rail 0 DC %.9g', $rail), sprintf('Rl rail a %.9g', $relay->coilResistance->typ), sprintf('L1 a out %.9g IC=%.9g', TurnOff::henries($relay), $amps), 'Rb out 0 1e9', ...$clampLines],
+            [
+                sprintf('Vr rail 0 DC %.9g', $rail),
+                sprintf('Rl rail a %.9g', $relay->coilResistance->typ),
+                sprintf('L1 a out %.9g IC=%.9g', TurnOff::henries($relay), $amps),
+                'Rb out 0 1e9',
+                ...$clampLines,
+            ],
             $step,
             $end,
             ['peak' => 'max v(out)', 'hold' => sprintf('when i(L1)=%.9g fall=1', $hold)],

@@ -54,7 +54,12 @@ final class WarmJunctionsAgainstNgspiceTest extends TestCase
             sprintf('Vrail r 0 %.9g', $values['railVolts']),
             sprintf('Rcoil r c %.9g', $values['coilOhms'] + $values['collectorOhms']),
             'Q1 c b 0 tr',
-            sprintf('.model tr NPN(IS=%.9g BF=%.9g BR=%.9g XTB=1.5 XTI=3 EG=1.11)', $npn->saturationCurrent->max, $npn->gain->max, $npn->reverseGain),
+            sprintf(
+                '.model tr NPN(IS=%.9g BF=%.9g BR=%.9g XTB=1.5 XTI=3 EG=1.11)',
+                $npn->saturationCurrent->max,
+                $npn->gain->max,
+                $npn->reverseGain,
+            ),
         ], ['v(b)', 'vrail#branch'], $celsius);
         $point = $circuit->at($values, 3.3, 45e3);
         self::assertEqualsWithDelta($spice['v(b)'], $point->nodes['base'], 0.01);
@@ -76,7 +81,14 @@ final class WarmJunctionsAgainstNgspiceTest extends TestCase
     public function testACouplerAgesAndFadesAtALowCurrent(): void
     {
         $relay = TestBoards::part('cube-5v', Relay::class);
-        $circuit = new CouplerSwitch(TestBoards::part('esp32', Chip::class)->electrics, $relay, TestBoards::part('module-5v-10w', Supply::class)->output, new CouplerDriver('pc817', 'npn-2n2222', 2.1e3 - 30.0, 470.0), TestBoards::part('pc817', OptoCoupler::class), TestBoards::part('npn-2n2222', Transistor::class));
+        $circuit = new CouplerSwitch(
+            TestBoards::part('esp32', Chip::class)->electrics,
+            $relay,
+            TestBoards::part('module-5v-10w', Supply::class)->output,
+            new CouplerDriver('pc817', 'npn-2n2222', 2.1e3 - 30.0, 470.0),
+            TestBoards::part('pc817', OptoCoupler::class),
+            TestBoards::part('npn-2n2222', Transistor::class),
+        );
         self::assertEqualsWithDelta(0.5 * 0.7, $circuit->worst(25.0)['transferRatio'], 1e-9);
         self::assertEqualsWithDelta(0.5 * 0.7 * 0.79, $circuit->worst(60.0)['transferRatio'], 1e-9);
         $values = [...$circuit->typical(), 'pinOhms' => 30.0];

@@ -76,7 +76,11 @@ final class WorkedExamplesTest extends TestCase
     public function testSizedBaseResistor(): void
     {
         $transistor = TestBoards::part('npn-2n2222', Transistor::class);
-        $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new DriveByTransistor(['A1'], $transistor, 4700.0));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+            new DriveByTransistor(['A1'], $transistor, 4700.0),
+        );
         $actuator = $board->actuators()['A1'][1];
         $driver = $actuator->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
@@ -94,7 +98,12 @@ final class WorkedExamplesTest extends TestCase
     /** The series circuit must add up, whatever its values: V = I·R + the LEDs' voltage at I. */
     public function testOptoInputFulfilsItsEquation(): void
     {
-        foreach ([[5.0, 1000.0, 3.05, 2, 0.0, 25.0], [12.0, 4700.0, 3.05, 2, 0.3, 0.0], [5.0, 1000.0, 1.15, 1, 2.5, 45e3], [5.1, 950.0, 2.8, 2, 4.0, 10.0]] as [$supply, $series, $led, $leds, $node, $ohms]) {
+        foreach ([
+            [5.0, 1000.0, 3.05, 2, 0.0, 25.0],
+            [12.0, 4700.0, 3.05, 2, 0.3, 0.0],
+            [5.0, 1000.0, 1.15, 1, 2.5, 45e3],
+            [5.1, 950.0, 2.8, 2, 4.0, 10.0],
+        ] as [$supply, $series, $led, $leds, $node, $ohms]) {
             $amps = OptoInput::amps($supply, $series, $led, $leds, $node, $ohms);
             $drop = $led + $leds * 2 * NpnOperatingPoint::THERMAL_VOLTS * log($amps / 2e-3);
             self::assertEqualsWithDelta($supply - $node, $amps * ($series + $ohms) + $drop, 1e-6);

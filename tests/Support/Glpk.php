@@ -96,13 +96,22 @@ final class Glpk
                     foreach (array_keys($problem->cells[$then]) as $place) {
                         $upTo = array_filter(array_keys($problem->cells[$then]), static fn(int $column): bool => $column <= $place);
                         $before = array_filter(array_keys($problem->cells[$first]), static fn(int $column): bool => $column < $place);
-                        $lines[] = " order{$number}_{$i}_{$j}_$place: " . implode(' + ', array_map(static fn(int $column): string => "x{$then}_$column", $upTo)) . implode('', array_map(static fn(int $column): string => " - x{$first}_$column", $before)) . " - y$first <= 0";
+                        $lines[] = " order{$number}_{$i}_{$j}_$place: " . implode(
+                            ' + ',
+                            array_map(static fn(int $column): string => "x{$then}_$column", $upTo),
+                        ) . implode(
+                            '',
+                            array_map(static fn(int $column): string => " - x{$first}_$column", $before),
+                        ) . " - y$first <= 0";
                     }
                 }
             }
         }
 
-        return implode("\n", [...$lines, 'Binary', ...array_map(static fn(string $name): string => ' ' . $name, array_unique($binaries)), 'End', '']);
+        return implode(
+            "\n",
+            [...$lines, 'Binary', ...array_map(static fn(string $name): string => ' ' . $name, array_unique($binaries)), 'End', ''],
+        );
     }
 
     /**

@@ -45,7 +45,10 @@ final class RandomBoards
                 $board = (new DriveByModule(['A' . $line], TestBoards::part('opto-module-low', OptoModule::class)))->apply($board);
             }
             if (0 !== $dice->getInt(0, 2)) {
-                $board = (new AddSurface('L' . $line, [SurfaceKind::WallSwitch, SurfaceKind::PushButton, SurfaceKind::InfraredKey][$dice->getInt(0, 2)]))->apply($board);
+                $board = (new AddSurface(
+                    'L' . $line,
+                    [SurfaceKind::WallSwitch, SurfaceKind::PushButton, SurfaceKind::InfraredKey][$dice->getInt(0, 2)],
+                ))->apply($board);
             }
         }
         $extras = [
@@ -77,7 +80,11 @@ final class RandomBoards
     {
         $ids = $dice->shuffleArray(array_keys($board->functions));
 
-        return count($ids) < 2 ? $board : (new AddGroup(GroupKind::HeaderOrder, 'In order', array_slice($ids, 0, $dice->getInt(2, 4))))->apply($board);
+        return count($ids) < 2 ? $board : (new AddGroup(
+            GroupKind::HeaderOrder,
+            'In order',
+            array_slice($ids, 0, $dice->getInt(2, 4)),
+        ))->apply($board);
     }
 
     /** Seats some functions anywhere, and locks a few of them. */

@@ -36,7 +36,23 @@ final readonly class RandomEdits
         'rail' => 'rails', 'from' => 'rails', 'group' => 'groups', 'expander' => 'expanders', 'device' => 'devices', 'scenario' => 'scenarios', 'channel' => 'channels', 'channels' => 'channels', 'bus' => 'groups',
     ];
     /** Units people mean, near values that boards have. */
-    private const USUAL = ['V' => [3.3, 5.0, 12.0], 'A' => [0.02, 1.0, 10.0], 'Ω' => [100.0, 470.0, 1e3, 4.7e3, 10e3], 'W' => [5.0, 60.0, 2000.0], 'F' => [1e-7, 1e-6, 2.2e-6, 470e-6], 'm' => [0.005, 0.008, 0.5, 3.0], 'mm²' => [0.5e-6, 1e-6, 1.5e-6], 's' => [0.02, 0.3, 10.0, 240.0], 'Hz' => [100e3, 400e3], '°C' => [20.0, 40.0, 60.0], '×' => [0.6, 1.0, 10.0], '%' => [50.0, 80.0], '€' => [0.3], 'K/W' => [10.0, 24.0], 'h' => [0.5, 4.0]];
+    private const USUAL = [
+        'V' => [3.3, 5.0, 12.0],
+        'A' => [0.02, 1.0, 10.0],
+        'Ω' => [100.0, 470.0, 1e3, 4.7e3, 10e3],
+        'W' => [5.0, 60.0, 2000.0],
+        'F' => [1e-7, 1e-6, 2.2e-6, 470e-6],
+        'm' => [0.005, 0.008, 0.5, 3.0],
+        'mm²' => [0.5e-6, 1e-6, 1.5e-6],
+        's' => [0.02, 0.3, 10.0, 240.0],
+        'Hz' => [100e3, 400e3],
+        '°C' => [20.0, 40.0, 60.0],
+        '×' => [0.6, 1.0, 10.0],
+        '%' => [50.0, 80.0],
+        '€' => [0.3],
+        'K/W' => [10.0, 24.0],
+        'h' => [0.5, 4.0],
+    ];
 
     public function __construct(private Randomizer $dice) {}
 
@@ -45,7 +61,10 @@ final readonly class RandomEdits
      */
     public static function classes(): array
     {
-        return array_values(array_filter(RecordShape::variants(Edit::class)->classes, static fn(string $class): bool => is_subclass_of($class, Edit::class)));
+        return array_values(array_filter(
+            RecordShape::variants(Edit::class)->classes,
+            static fn(string $class): bool => is_subclass_of($class, Edit::class),
+        ));
     }
 
     /**
@@ -79,7 +98,15 @@ final readonly class RandomEdits
         }
         $finding = $this->one($findings);
 
-        return new AcceptFinding($finding->rule->id, $finding->subject, $finding->kind->value, $finding->acceptedAs(), $finding->rule->version, 'it is meant so', 'R. Alder');
+        return new AcceptFinding(
+            $finding->rule->id,
+            $finding->subject,
+            $finding->kind->value,
+            $finding->acceptedAs(),
+            $finding->rule->version,
+            'it is meant so',
+            'R. Alder',
+        );
     }
 
     /**
@@ -111,11 +138,18 @@ final readonly class RandomEdits
             ValueKind::Quantity => $this->quantity($shape),
             ValueKind::Spread => $this->quantity($shape),
             ValueKind::Choice => $this->choice($shape->class ?? ''),
-            ValueKind::Record => is_subclass_of($shape->class ?? '', Part::class) ? $this->part($shape->class, $board) : $this->record($shape->class ?? throw new \LogicException(), $board),
+            ValueKind::Record => is_subclass_of($shape->class ?? '', Part::class)
+                ? $this->part($shape->class, $board)
+                : $this->record($shape->class ?? throw new \LogicException(), $board),
             ValueKind::Variant => $this->variant($shape->class ?? throw new \LogicException(), $board),
-            ValueKind::Listing => array_map(fn(): mixed => $this->value($shape->item ?? throw new \LogicException(), $name, $board), array_fill(0, $this->dice->getInt(1, 3), null)),
+            ValueKind::Listing => array_map(
+                fn(): mixed => $this->value($shape->item ?? throw new \LogicException(), $name, $board),
+                array_fill(0, $this->dice->getInt(1, 3), null),
+            ),
             ValueKind::Map => [],
-            ValueKind::Fact => $this->once(6) ? ['unknown' => true] : ['stated' => $this->value($shape->item ?? throw new \LogicException(), $name, $board)],
+            ValueKind::Fact => $this->once(6)
+                ? ['unknown' => true]
+                : ['stated' => $this->value($shape->item ?? throw new \LogicException(), $name, $board)],
         };
     }
 
@@ -126,11 +160,23 @@ final readonly class RandomEdits
             null !== $things => array_keys((array) get_object_vars($board)[$things]),
             'actuator' === $name || 'actuators' === $name || 'subjects' === $name => array_keys($board->actuators()),
             'surface' === $name || 'surfaces' === $name => $this->surfaces($board),
-            'relays' === $name => array_merge(...[[], ...array_map(static fn(FunctionGroup $group): array => $group->functions, array_values($board->groups))]),
+            'relays' === $name => array_merge(...[
+                [],
+                ...array_map(static fn(FunctionGroup $group): array => $group->functions, array_values($board->groups)),
+            ]),
             'pin' === $name || 'pins' === $name => array_keys($board->controller()->pins),
             'first' === $name || 'second' === $name => array_keys($board->functions),
-            'protection' === $name => array_merge(...[[], ...array_map(static fn(Rail $rail): array => $rail->protection, array_values($board->rails))]),
-            'value' === $name => array_merge(...[[], ...array_map(static fn(array $one): array => array_keys(get_object_vars($one[1]->driver)), array_values($board->actuators()))]),
+            'protection' === $name => array_merge(...[
+                [],
+                ...array_map(static fn(Rail $rail): array => $rail->protection, array_values($board->rails)),
+            ]),
+            'value' === $name => array_merge(...[
+                [],
+                ...array_map(
+                    static fn(array $one): array => array_keys(get_object_vars($one[1]->driver)),
+                    array_values($board->actuators()),
+                ),
+            ]),
             'at' === $name => ['07:30', '06:30', '21:15'],
             'label' === $name => array_map(static fn($entry): string => $entry->label, $board->controller()->carrier->entries()),
             'transistor' === $name || 'npn' === $name => ['npn-2n2222'],
@@ -149,7 +195,10 @@ final readonly class RandomEdits
     private function surfaces(Board $board): array
     {
         $all = array_merge(...[[], ...array_map(static fn(Line $line): array => $line->surfaces, array_values($board->lines))]);
-        $few = array_filter($all, static fn(Surface $surface): bool => SurfaceKind::Timer === $surface->kind || SurfaceKind::SensorRule === $surface->kind);
+        $few = array_filter(
+            $all,
+            static fn(Surface $surface): bool => SurfaceKind::Timer === $surface->kind || SurfaceKind::SensorRule === $surface->kind,
+        );
 
         return array_keys([] !== $few && $this->once(2) ? $few : $all);
     }

@@ -138,7 +138,25 @@ final class TestBoards
     public static function mainsFacts(): array
     {
         return [
-            new StateBox(inlet: InletKind::Polarised, inletAmps: 10.0, leadSquareMetres: 1e-6, innerSquareMetres: 1e-6, branchSquareMetres: 1e-6, terminalAmps: 10.0, clearanceMetres: 8e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Plugged, pollution: PollutionDegree::Clean, bridgingCapacitor: BridgingCapacitor::None, touchable: true, enclosure: BaseMaterial::FlameRated, oneCircuit: true, switchesFreed: true, lowContactsApart: true, tracks: false),
+            new StateBox(
+                inlet: InletKind::Polarised,
+                inletAmps: 10.0,
+                leadSquareMetres: 1e-6,
+                innerSquareMetres: 1e-6,
+                branchSquareMetres: 1e-6,
+                terminalAmps: 10.0,
+                clearanceMetres: 8e-3,
+                creepageMetres: 8e-3,
+                overvoltage: OvervoltageCategory::Plugged,
+                pollution: PollutionDegree::Clean,
+                bridgingCapacitor: BridgingCapacitor::None,
+                touchable: true,
+                enclosure: BaseMaterial::FlameRated,
+                oneCircuit: true,
+                switchesFreed: true,
+                lowContactsApart: true,
+                tracks: false,
+            ),
             new ChooseFuse(self::part('fuse-ceramic-5', MainsFuse::class)),
         ];
     }
@@ -164,10 +182,17 @@ final class TestBoards
         $board = self::bare();
         $pins = ['23', '22', '21', '19', '18', '17', '16', '4', '13', '27', '26', '25', '33', '32', '5', '2'];
         for ($line = 1; $line <= $count; ++$line) {
-            $board = self::edited($board, new AddLine('Line ' . $line, self::part('led-lamp', Appliance::class)), new SeatFunction('F' . $line, $pins[$line - 1]));
+            $board = self::edited(
+                $board,
+                new AddLine('Line ' . $line, self::part('led-lamp', Appliance::class)),
+                new SeatFunction('F' . $line, $pins[$line - 1]),
+            );
         }
 
-        return self::edited($board, new StateConductor(array_map(static fn(int $line): string => 'L' . $line, range(1, $count)), SwitchedConductor::Live));
+        return self::edited(
+            $board,
+            new StateConductor(array_map(static fn(int $line): string => 'L' . $line, range(1, $count)), SwitchedConductor::Live),
+        );
     }
 
     /**

@@ -59,7 +59,10 @@ final class DriveScreenTest extends TestCase
 
     public function testAnActiveLowModuleSwitchesAtLow(): void
     {
-        $table = self::table(TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class))));
+        $table = self::table(TestBoards::edited(
+            TestBoards::sound(),
+            new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)),
+        ));
         self::assertSame(['low', 'on', 'closed', 'on'], $table['switched on']);
         self::assertSame(['high', 'off', 'open', 'off'], $table['switched off']);
     }
@@ -74,15 +77,24 @@ final class DriveScreenTest extends TestCase
 
     public function testAPulsedPinShowsAtStartUpAndNoPinIsUnknown(): void
     {
-        self::assertSame(['not driven', 'on', 'closed', 'on'], self::table(TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14')))['at start-up']);
-        self::assertSame(['not driven', 'unknown', 'unknown', 'unknown'], self::table(TestBoards::edited(TestBoards::sound(), new UnseatFunction('F1')))['at start-up']);
+        self::assertSame(
+            ['not driven', 'on', 'closed', 'on'],
+            self::table(TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14')))['at start-up'],
+        );
+        self::assertSame(
+            ['not driven', 'unknown', 'unknown', 'unknown'],
+            self::table(TestBoards::edited(TestBoards::sound(), new UnseatFunction('F1')))['at start-up'],
+        );
     }
 
     public function testAnUnstatedLevelLeavesBothStatesOpen(): void
     {
         $board = TestBoards::sound();
         $line = $board->lines['L1'];
-        $open = $board->with(lines: [...$board->lines, 'L1' => $line->with(actuators: ['A1' => $line->actuators['A1']->with(activeLevel: Fact::unknown())])]);
+        $open = $board->with(lines: [
+            ...$board->lines,
+            'L1' => $line->with(actuators: ['A1' => $line->actuators['A1']->with(activeLevel: Fact::unknown())]),
+        ]);
         self::assertSame(['not driven', 'unknown', 'unknown', 'unknown'], self::table($open)['switched on']);
     }
 
@@ -90,17 +102,31 @@ final class DriveScreenTest extends TestCase
     public function testTheValuesOfADriverAreThoseThatItHas(): void
     {
         foreach ([
-            [new NpnLowSide('npn-2n2222', 560.0, null), TestBoards::part('npn-2n2222', Transistor::class), ['baseOhms' => 560.0, 'baseEmitterOhms' => null]],
-            [new MosfetLowSide('mosfet-2v5', 100.0, 10e3), TestBoards::part('mosfet-2v5', Mosfet::class), ['gateOhms' => 100.0, 'pullDownOhms' => 10e3]],
+            [
+                new NpnLowSide('npn-2n2222', 560.0, null),
+                TestBoards::part('npn-2n2222', Transistor::class),
+                ['baseOhms' => 560.0, 'baseEmitterOhms' => null],
+            ],
+            [
+                new MosfetLowSide('mosfet-2v5', 100.0, 10e3),
+                TestBoards::part('mosfet-2v5', Mosfet::class),
+                ['gateOhms' => 100.0, 'pullDownOhms' => 10e3],
+            ],
             [new ArrayChannel('uln2003a'), TestBoards::part('uln2003a', DarlingtonArray::class), []],
         ] as [$driver, $part, $ohms]) {
             $context = self::context(TestBoards::edited(TestBoards::sound(), new ChooseDriver(['A1'], $driver, [$part])));
             self::assertIsArray($context['values']);
-            self::assertSame($ohms, array_map(static fn(mixed $value): mixed => is_array($value) ? $value['ohms'] : null, $context['values']));
+            self::assertSame(
+                $ohms,
+                array_map(static fn(mixed $value): mixed => is_array($value) ? $value['ohms'] : null, $context['values']),
+            );
             foreach ($context['values'] as $value) {
                 self::assertIsArray($value);
                 self::assertIsArray($value['steps']);
-                self::assertSame([10.0, 12.0, 100e3], [$value['steps'][0], $value['steps'][1], $value['steps'][count($value['steps']) - 1]]);
+                self::assertSame(
+                    [10.0, 12.0, 100e3],
+                    [$value['steps'][0], $value['steps'][1], $value['steps'][count($value['steps']) - 1]],
+                );
                 self::assertCount(49, $value['steps']);
             }
         }
@@ -109,7 +135,10 @@ final class DriveScreenTest extends TestCase
     /** With 4.7 kΩ at the base it is the gain that kills the margin, not rail or coil. */
     public function testWhatTakesMostFromTheMarginComesFirst(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new ChooseDriver(['A1'], new NpnLowSide('npn-2n2222', 4.7e3, 10e3), [TestBoards::part('npn-2n2222', Transistor::class)]));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseDriver(['A1'], new NpnLowSide('npn-2n2222', 4.7e3, 10e3), [TestBoards::part('npn-2n2222', Transistor::class)]),
+        );
         $killers = self::context($board)['killers'];
         self::assertIsArray($killers);
         self::assertSame('gain', array_key_first($killers));
@@ -122,23 +151,39 @@ final class DriveScreenTest extends TestCase
 
     public function testClampsAreComparedForCoilsOnly(): void
     {
-        $peaks = array_map(static fn(mixed $one): ?float => $one instanceof TurnOff ? round($one->peakVolts, 2) : null, (array) self::context(TestBoards::sound())['turn_offs']);
+        $peaks = array_map(
+            static fn(mixed $one): ?float => $one instanceof TurnOff ? round($one->peakVolts, 2) : null,
+            (array) self::context(TestBoards::sound())['turn_offs'],
+        );
         self::assertSame([5.75, 29.75], array_slice($peaks, 1, 2));
         self::assertGreaterThan(200.0, $peaks[0], 'Without a clamp it would rise until the transistor breaks down.');
-        $solid = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('ssr-25a-zero', Relay::class)), new DriveDirectly(['A1']));
+        $solid = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseRelay(['A1'], TestBoards::part('ssr-25a-zero', Relay::class)),
+            new DriveDirectly(['A1']),
+        );
         self::assertSame([[], null], [self::context($solid)['turn_offs'], self::context($solid)['times']]);
     }
 
     public function testABoardWithoutRelaysHasNothingOpen(): void
     {
-        self::assertSame(['actuator_id' => ''], (new DriveScreen(new Inspection(TestBoards::bare(), TestBoards::catalogue())))->context('A1'));
-        $screen = new DriveScreen(new Inspection(TestBoards::edited(TestBoards::bare(), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class))), TestBoards::catalogue()));
+        self::assertSame(
+            ['actuator_id' => ''],
+            (new DriveScreen(new Inspection(TestBoards::bare(), TestBoards::catalogue())))->context('A1'),
+        );
+        $screen = new DriveScreen(new Inspection(
+            TestBoards::edited(TestBoards::bare(), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class))),
+            TestBoards::catalogue(),
+        ));
         self::assertSame('A1', $screen->context('A77')['actuator_id'], 'What is gone opens the first.');
     }
 
     public function testADriverIsNamedInAFewWords(): void
     {
-        $words = array_map(static fn(Driver $driver): string => DriverWords::of($driver), [new NpnLowSide('n', 4.7e3), new MosfetLowSide('m', 100.0, null), new ArrayChannel('a', 'U2')]);
+        $words = array_map(
+            static fn(Driver $driver): string => DriverWords::of($driver),
+            [new NpnLowSide('n', 4.7e3), new MosfetLowSide('m', 100.0, null), new ArrayChannel('a', 'U2')],
+        );
         self::assertSame(['NPN 4.7 kΩ', 'MOSFET', 'array U2'], $words);
     }
 

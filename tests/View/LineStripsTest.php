@@ -49,10 +49,22 @@ final class LineStripsTest extends TestCase
     public function testALineIsSixLinksAndFiveJoints(): void
     {
         $track = self::tracks(TestBoards::sound())['L1'][0];
-        self::assertSame(['hand', 'pin', 'driver', 'coil', 'contact', 'appliance'], array_map(static fn(Link $link): string => $link->id, $track->links));
-        self::assertSame(['wall switch', 'GPIO23', 'NPN 470 Ω', '5 V', 'NO 16 A', '18 W'], array_map(static fn(Link $link): string => $link->main, $track->links));
-        self::assertSame(['GPIO33', 'print 23', 'active high', '79.2 mA', 'reinforced', '157 mA, live'], array_map(static fn(Link $link): string => $link->detail, $track->links));
-        self::assertSame(['pin', 'driver', 'coil', 'contact', 'appliance'], array_map(static fn(Joint $joint): string => $joint->id, $track->joints));
+        self::assertSame(
+            ['hand', 'pin', 'driver', 'coil', 'contact', 'appliance'],
+            array_map(static fn(Link $link): string => $link->id, $track->links),
+        );
+        self::assertSame(
+            ['wall switch', 'GPIO23', 'NPN 470 Ω', '5 V', 'NO 16 A', '18 W'],
+            array_map(static fn(Link $link): string => $link->main, $track->links),
+        );
+        self::assertSame(
+            ['GPIO33', 'print 23', 'active high', '79.2 mA', 'reinforced', '157 mA, live'],
+            array_map(static fn(Link $link): string => $link->detail, $track->links),
+        );
+        self::assertSame(
+            ['pin', 'driver', 'coil', 'contact', 'appliance'],
+            array_map(static fn(Joint $joint): string => $joint->id, $track->joints),
+        );
         self::assertSame(JointState::Sound, $track->worst());
         foreach ($track->joints as $joint) {
             self::assertNotNull($joint->margin, $joint->title);
@@ -77,8 +89,23 @@ final class LineStripsTest extends TestCase
         yield 'relay on a pulsed pin' => [new SeatFunction('F1', '14'), 'driver', JointState::Weak];
         yield 'relay on an input' => [new SeatFunction('F1', '35'), 'driver', JointState::Broken];
         yield 'relay without a pin' => [new UnseatFunction('F1'), 'driver', JointState::Broken];
-        yield 'heater on while the board is dead' => [new Sequence('', [new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class)), new ChooseContact(['A1'], ContactUse::NormallyClosed), new StateSafety(['L1'], earthJoined: true, restore: RestorePolicy::Off, cutOut: true)]), 'contact', JointState::Danger];
-        yield 'plain cube beside a button' => [new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), 'contact', JointState::Danger];
+        yield 'heater on while the board is dead' => [
+            new Sequence(
+                '',
+                [
+                    new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class)),
+                    new ChooseContact(['A1'], ContactUse::NormallyClosed),
+                    new StateSafety(['L1'], earthJoined: true, restore: RestorePolicy::Off, cutOut: true),
+                ],
+            ),
+            'contact',
+            JointState::Danger,
+        ];
+        yield 'plain cube beside a button' => [
+            new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+            'contact',
+            JointState::Danger,
+        ];
         yield 'plug that fits both ways' => [new StateBox(inlet: InletKind::Reversible), 'appliance', JointState::Danger];
         yield 'no control' => [new RemoveSurface('S1'), 'pin', JointState::Unknown];
     }
@@ -101,14 +128,20 @@ final class LineStripsTest extends TestCase
 
     public function testAHintPartsNoJoint(): void
     {
-        self::assertSame(JointState::Sound, self::tracks(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1000.0)))['L1'][0]->worst());
+        self::assertSame(
+            JointState::Sound,
+            self::tracks(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1000.0)))['L1'][0]->worst(),
+        );
     }
 
     public function testEveryRelayHasATrackAndALineWithoutOneHasGaps(): void
     {
         $tracks = self::tracks(TestBoards::edited(TestBoards::sound(), new AddRelay('L1'), new RemoveRelay('A2')));
         self::assertSame(['A1', 'A3'], array_map(static fn(Track $track): string => $track->actuator, $tracks['L1']));
-        self::assertSame(['hand' => false, 'pin' => true, 'driver' => true, 'coil' => true, 'contact' => true, 'appliance' => false], array_column(array_map(static fn(Link $link): array => [$link->id, $link->isMissing], $tracks['L2'][0]->links), 1, 0));
+        self::assertSame(
+            ['hand' => false, 'pin' => true, 'driver' => true, 'coil' => true, 'contact' => true, 'appliance' => false],
+            array_column(array_map(static fn(Link $link): array => [$link->id, $link->isMissing], $tracks['L2'][0]->links), 1, 0),
+        );
         self::assertSame(JointState::Unknown, $tracks['L2'][0]->joints[2]->state);
     }
 
@@ -129,7 +162,13 @@ final class LineStripsTest extends TestCase
 
     public function testHeaderRowsShowWhoSitsWhereAndWhatTroublesThem(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14'), new SeatFunction('F3', '34'), new FitPull('F3', PullDirection::Up, 10e3), new SeatFunction('F5', '35'));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new SeatFunction('F1', '14'),
+            new SeatFunction('F3', '34'),
+            new FitPull('F3', PullDirection::Up, 10e3),
+            new SeatFunction('F5', '35'),
+        );
         $inspection = new Inspection($board, TestBoards::catalogue());
         $report = Inspector::withRuleBook()->inspect($inspection);
         $sides = (new HeaderRows($inspection, $report))->sides($inspection->fitness->rank('F1'));

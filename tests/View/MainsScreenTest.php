@@ -32,7 +32,12 @@ final class MainsScreenTest extends TestCase
             ['Contact, with its share', '5 A', '11.6 A', 'sound'],
             ['Wire of this line', '5 A', '2.6 A', 'danger'],
             ['Outlet', '5 A', '', 'unknown'],
-        ], self::chain('L2', new StateLoad('L2', 1150.0), new StateBox(branchSquareMetres: 0.5e-6), new StateSafety(['L2'], outlet: OutletKind::Earthed)), 'A fuse that is too small blows, a wire that is too thin burns.');
+        ], self::chain(
+            'L2',
+            new StateLoad('L2', 1150.0),
+            new StateBox(branchSquareMetres: 0.5e-6),
+            new StateSafety(['L2'], outlet: OutletKind::Earthed),
+        ), 'A fuse that is too small blows, a wire that is too thin burns.');
     }
 
     public function testATrackForAllLinesCarriesAll(): void
@@ -45,7 +50,11 @@ final class MainsScreenTest extends TestCase
     /** A motor uses a third of a contact: beyond it the contact wears, beyond its rating it burns. */
     public function testAContactThatWearsIsWeakAndOneThatBurnsADanger(): void
     {
-        $contact = static fn(float $watts): array => self::chain('L1', new ChooseAppliance('L1', TestBoards::part('return-pump', Appliance::class)), new StateLoad('L1', $watts))[5];
+        $contact = static fn(float $watts): array => self::chain(
+            'L1',
+            new ChooseAppliance('L1', TestBoards::part('return-pump', Appliance::class)),
+            new StateLoad('L1', $watts),
+        )[5];
         self::assertSame(['Contact, with its share', '5.8 A', '5.6 A', 'weak'], $contact(800.0));
         self::assertSame(['Contact, with its share', '18.1 A', '5.6 A', 'danger'], $contact(2500.0));
     }
@@ -58,6 +67,9 @@ final class MainsScreenTest extends TestCase
         $chain = (new MainsScreen(new Inspection(TestBoards::edited(TestBoards::sound(), ...$edits))))->context($line)['chain'];
         self::assertIsArray($chain);
 
-        return array_values(array_map(static fn(mixed $link): array => $link instanceof PathLink ? [$link->name, $link->carries, $link->bears, $link->state()] : ['', '', '', ''], $chain));
+        return array_values(array_map(
+            static fn(mixed $link): array => $link instanceof PathLink ? [$link->name, $link->carries, $link->bears, $link->state()] : ['', '', '', ''],
+            $chain,
+        ));
     }
 }

@@ -26,7 +26,11 @@ final class ControlsTest extends BoardTestCase
         self::assertStringContainsString('broken:', $tag->text());
         self::assertStringContainsString('own', $tag->text());
         self::assertSame('own/#', $crawler->filter('#entry-S11 input[name=address]')->attr('value'));
-        self::assertSame('turn on Lamp', $crawler->filter('#entry-S18 input[name=on]')->attr('placeholder'), 'What is derived stands where the own one would.');
+        self::assertSame(
+            'turn on Lamp',
+            $crawler->filter('#entry-S18 input[name=on]')->attr('placeholder'),
+            'What is derived stands where the own one would.',
+        );
         self::assertStringContainsString('by 6', $crawler->filter('.reach')->eq(0)->text());
         self::assertStringContainsString('3 of 5 places', $crawler->filter('.matrix > thead')->text());
     }
@@ -34,7 +38,11 @@ final class ControlsTest extends BoardTestCase
     public function testAReceiverLogIsReadAndItsKeysAreAssigned(): void
     {
         $opened = $this->shelved(TestBoards::operatedInManyWays());
-        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/receiver-log', ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields]);
+        $post = fn(array $fields) => $this->browser->request(
+            'POST',
+            '/boards/' . $opened->record->id() . '/receiver-log',
+            ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields],
+        );
         $rows = $post([])->filter('#infrared tbody tr')->each(static fn($row): string => $row->filter('th')->text() . ' ' . $row->filter('td')->eq(1)->text());
         self::assertSame(['0x0BF410EF nobody yet', '0x0BF430CF Lamp'], $rows);
         $crawler = $post(['surface' => 'S6', 'code' => '0x0BF410EF', 'encoding' => '32-bit pulse distance', 'bits' => '32']);
@@ -51,7 +59,11 @@ final class ControlsTest extends BoardTestCase
     public function testDriftIsShownAndAdoptedUnlessThePinsAreFrozen(): void
     {
         $opened = $this->shelved(TestBoards::edited(TestBoards::operatedInManyWays(), new FreezePins()));
-        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/drift', ['base' => $this->head($opened)->revision->id(), 'text' => "LAMP_PIN = 25\nDEBOUNCE_MS = 50", ...$fields]);
+        $post = fn(array $fields) => $this->browser->request(
+            'POST',
+            '/boards/' . $opened->record->id() . '/drift',
+            ['base' => $this->head($opened)->revision->id(), 'text' => "LAMP_PIN = 25\nDEBOUNCE_MS = 50", ...$fields],
+        );
         $crawler = $post([]);
         self::assertStringContainsString('LAMP_PIN', $crawler->filter('#drift tbody tr')->eq(0)->text());
         $post(['adopt' => 'LAMP_PIN']);
@@ -107,7 +119,10 @@ final class ControlsTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::edited(TestBoards::operatedInManyWays(), new RenameLine('L1', 'Lamp')));
         foreach ([
-            ['tell-surface', ['surface' => 'S11', 'operation' => '', 'address' => 'a/b', 'on' => '1', 'off' => '', 'promisesFeedback' => '1']],
+            [
+                'tell-surface',
+                ['surface' => 'S11', 'operation' => '', 'address' => 'a/b', 'on' => '1', 'off' => '', 'promisesFeedback' => '1'],
+            ],
             ['assign-code', ['surface' => 'S5', 'code' => '0xbf410ef', 'encoding' => '32-bit pulse distance', 'bits' => '32']],
             ['set-thresholds', ['surface' => 'S3', 'percent' => ['20', '70']]],
             ['add-channel', ['profile' => 'web-request', 'name' => 'Web']],
@@ -119,7 +134,18 @@ final class ControlsTest extends BoardTestCase
             ['add-switch-time', ['surface' => 'S4', 'at' => '12:00', 'on' => '1', 'days' => 'Monday to Friday']],
             ['remove-switch-time', ['surface' => 'S4', 'at' => '06:30', 'days' => 'every day']],
             ['state-clock', ['surfaces' => ['S4'], 'clock' => 'a clock module with its own cell', 'missed' => '']],
-            ['state-firmware', ['facts' => ['boardPackage' => 'core 4', 'boardType' => '', 'partitions' => '', 'consoleRate' => '115200', 'radioRate' => '19200', 'debounceSeconds' => '25 ms', 'libraries' => [['name' => 'clock', 'version' => '2'], ['name' => '', 'version' => '']]]]],
+            [
+                'state-firmware',
+                ['facts' => [
+                    'boardPackage' => 'core 4',
+                    'boardType' => '',
+                    'partitions' => '',
+                    'consoleRate' => '115200',
+                    'radioRate' => '19200',
+                    'debounceSeconds' => '25 ms',
+                    'libraries' => [['name' => 'clock', 'version' => '2'], ['name' => '', 'version' => '']],
+                ]],
+            ],
             ['add-surface', ['line' => 'L1', 'kind' => 'timer', 'sharedFunction' => '']],
             ['state-safety', ['lines' => ['L1'], 'barredFromGroups' => '1', 'restore' => '']],
         ] as [$edit, $fields]) {
@@ -128,10 +154,24 @@ final class ControlsTest extends BoardTestCase
         }
         $board = $this->head($opened)->board;
         $topic = $board->lines['L1']->surfaces['S11'];
-        self::assertSame(['a/b', '1', '', true, null], [$topic->address, $topic->on, $topic->off, $topic->promisesFeedback, $topic->operation]);
+        self::assertSame(
+            ['a/b', '1', '', true, null],
+            [$topic->address, $topic->on, $topic->off, $topic->promisesFeedback, $topic->operation],
+        );
         self::assertSame(['Web page', 0.2], [$board->channels['C5']->name, $board->channels['C5']->blockSeconds?->value]);
-        self::assertSame([['L1', 'L2', 'L3'], [], false], [$board->lineGroups['K3']->lines, $board->lineGroups['K3']->channels, $board->lineGroups['K3']->switchesOn]);
-        self::assertSame([0.4, 19_200, 0.025, 1], [$board->staggerSeconds?->value, $board->firmware?->radioRate, $board->firmware?->debounceSeconds, count($board->firmware->libraries ?? [])]);
+        self::assertSame(
+            [['L1', 'L2', 'L3'], [], false],
+            [$board->lineGroups['K3']->lines, $board->lineGroups['K3']->channels, $board->lineGroups['K3']->switchesOn],
+        );
+        self::assertSame(
+            [0.4, 19_200, 0.025, 1],
+            [
+                $board->staggerSeconds?->value,
+                $board->firmware?->radioRate,
+                $board->firmware?->debounceSeconds,
+                count($board->firmware->libraries ?? []),
+            ],
+        );
         self::assertTrue($board->lines['L1']->safety?->barredFromGroups?->value);
         self::assertSame('0BF410EF', $board->lines['L1']->surfaces['S5']->code?->value);
     }
@@ -140,7 +180,11 @@ final class ControlsTest extends BoardTestCase
     public function testAProfileOfOnesOwnIsUsedLikeAShippedOne(): void
     {
         $document = $this->browser->request('GET', '/catalogue/numbered-service/copy')->filter('textarea')->text(null, false);
-        $document = str_replace(['"capacity": 5', '"address": "{n}"', '"numbersPins": true', '"addressing": "number"'], ['"capacity": 2', '"address": "{root}-{line}"', '"numbersPins": false', '"addressing": "topic"'], $document);
+        $document = str_replace(
+            ['"capacity": 5', '"address": "{n}"', '"numbersPins": true', '"addressing": "number"'],
+            ['"capacity": 2', '"address": "{root}-{line}"', '"numbersPins": false', '"addressing": "topic"'],
+            $document,
+        );
         $this->browser->request('POST', '/catalogue', ['document' => $document]);
         self::assertResponseRedirects('/catalogue/my-numbered-service');
         $opened = $this->shelved(TestBoards::sound());
@@ -150,7 +194,11 @@ final class ControlsTest extends BoardTestCase
         self::assertStringContainsString('attic-Lamp', $crawler->filter('.matrix')->text());
         self::assertStringContainsString('2 of 2 places', $crawler->filter('.matrix')->text());
 
-        $this->browser->request('POST', '/catalogue', ['document' => str_replace('"operations": [', '"operations": [], "x": [', $document)]);
+        $this->browser->request(
+            'POST',
+            '/catalogue',
+            ['document' => str_replace('"operations": [', '"operations": [], "x": [', $document)],
+        );
         self::assertResponseStatusCodeSame(422);
     }
 
@@ -158,7 +206,11 @@ final class ControlsTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::operatedInManyWays());
         foreach ([
-            ['assign-code', ['surface' => 'S5', 'code' => 'my key', 'encoding' => '32-bit pulse distance', 'bits' => '32'], 'Write it in hexadecimal'],
+            [
+                'assign-code',
+                ['surface' => 'S5', 'code' => 'my key', 'encoding' => '32-bit pulse distance', 'bits' => '32'],
+                'Write it in hexadecimal',
+            ],
             ['change-channel', ['channel' => 'C2', 'name' => '', 'blockSeconds' => '5000 s'], 'between 0 and an hour'],
             ['add-line-group', ['kind' => 'room', 'name' => 'Bath'], 'at least two lines'],
             ['add-surface', ['line' => 'L1', 'kind' => 'knob', 'sharedFunction' => ''], 'add one on Pins first'],
@@ -167,7 +219,11 @@ final class ControlsTest extends BoardTestCase
             ['add-switch-time', ['surface' => 'S4', 'at' => '7.30', 'on' => '1', 'days' => 'every day'], 'written like 07:30'],
             ['add-switch-time', ['surface' => 'S4', 'at' => '06:30', 'on' => '0', 'days' => 'every day'], 'Take one away first'],
             ['remove-switch-time', ['surface' => 'S4', 'at' => '11:11', 'days' => 'every day'], 'has no time 11:11'],
-            ['state-sensor-rule', ['surface' => 'S4', 'sensed' => 'temperature', 'onCelsius' => '20', 'offCelsius' => '21'], 'only a sensor that operates a line has'],
+            [
+                'state-sensor-rule',
+                ['surface' => 'S4', 'sensed' => 'temperature', 'onCelsius' => '20', 'offCelsius' => '21'],
+                'only a sensor that operates a line has',
+            ],
             ['state-firmware', ['facts' => ['consoleRate' => '7']], 'Usual are 9600 and 115200'],
         ] as [$edit, $fields, $words]) {
             $this->edit($this->head($opened), $edit, $fields);

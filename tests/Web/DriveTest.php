@@ -33,10 +33,22 @@ final class DriveTest extends BoardTestCase
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('sound', $crawler->filter('tbody tr')->first()->text());
         self::assertGreaterThan(9, $crawler->filter('tbody tr')->count());
-        $this->browser->request('POST', self::path($opened, 'take'), ['base' => $opened->revision->id(), 'view' => 'drive', 'way' => 'mosfet:mosfet-2v5'], [], ['HTTP_HX-Request' => 'true']);
+        $this->browser->request(
+            'POST',
+            self::path($opened, 'take'),
+            ['base' => $opened->revision->id(), 'view' => 'drive', 'way' => 'mosfet:mosfet-2v5'],
+            [],
+            ['HTTP_HX-Request' => 'true'],
+        );
         self::assertResponseIsSuccessful();
         self::assertEquals(new MosfetLowSide('mosfet-2v5', 100.0, 10e3), $this->head($opened)->board->actuators()['A1'][1]->driver);
-        $this->browser->request('POST', self::path($opened, 'take'), ['base' => $this->head($opened)->revision->id(), 'view' => 'drive', 'way' => 'npn:nonsense'], [], ['HTTP_HX-Request' => 'true']);
+        $this->browser->request(
+            'POST',
+            self::path($opened, 'take'),
+            ['base' => $this->head($opened)->revision->id(), 'view' => 'drive', 'way' => 'npn:nonsense'],
+            [],
+            ['HTTP_HX-Request' => 'true'],
+        );
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('This circuit is not on offer any more.', $this->page());
     }
@@ -45,7 +57,10 @@ final class DriveTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::sound());
         $this->browser->request('GET', self::path($opened, 'spread'));
-        self::assertMatchesRegularExpression('/>0 of <span class="num">10000<\/span> boards drawn at random do not pull in/', $this->page());
+        self::assertMatchesRegularExpression(
+            '/>0 of <span class="num">10000<\/span> boards drawn at random do not pull in/',
+            $this->page(),
+        );
         $this->edit($opened, 'drive-by-module', ['actuators' => ['A1'], 'module' => 'opto-module-low', 'for' => 'A1']);
         self::assertResponseIsSuccessful();
         $this->browser->request('GET', self::path($opened, 'spread'));
@@ -65,18 +80,33 @@ final class DriveTest extends BoardTestCase
         $ngspice->run();
         unlink($file);
         self::assertSame(0, $ngspice->getExitCode(), $ngspice->getErrorOutput());
-        self::assertMatchesRegularExpression('/^\s*out\s+1\.\d+e-01/m', $ngspice->getOutput(), 'The transistor is saturated at the worst corner.');
+        self::assertMatchesRegularExpression(
+            '/^\s*out\s+1\.\d+e-01/m',
+            $ngspice->getOutput(),
+            'The transistor is saturated at the worst corner.',
+        );
     }
 
     public function testTheSchoolsOfTheHouseAreSetAndTakenBack(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        $this->edit($opened, 'set-house-rules', ['forcedGain' => '20', 'supplyLoad' => '0.8', 'longCableMetres' => '1 m', 'drivers' => 'ready modules', 'activeLevel' => 'low']);
+        $this->edit(
+            $opened,
+            'set-house-rules',
+            ['forcedGain' => '20', 'supplyLoad' => '0.8', 'longCableMetres' => '1 m', 'drivers' => 'ready modules', 'activeLevel' => 'low'],
+        );
         self::assertResponseIsSuccessful();
-        self::assertSame('Judge by forced gain ×20, supply load ×0.8 and long cables from 1 m, prefer ready modules, prefer active low', $this->head($opened)->revision->summary());
+        self::assertSame(
+            'Judge by forced gain ×20, supply load ×0.8 and long cables from 1 m, prefer ready modules, prefer active low',
+            $this->head($opened)->revision->summary(),
+        );
         $crawler = $this->browser->request('GET', self::path($opened, 'ways'));
         self::assertStringContainsString('Opto relay module', $crawler->filter('tbody tr')->first()->text());
-        $this->edit($this->head($opened), 'set-house-rules', ['forcedGain' => '20', 'supplyLoad' => '0.8', 'longCableMetres' => '1 m', 'drivers' => 'either', 'activeLevel' => '']);
+        $this->edit(
+            $this->head($opened),
+            'set-house-rules',
+            ['forcedGain' => '20', 'supplyLoad' => '0.8', 'longCableMetres' => '1 m', 'drivers' => 'either', 'activeLevel' => ''],
+        );
         self::assertResponseIsSuccessful();
         self::assertNull($this->head($opened)->board->houseRules->activeLevel);
     }
@@ -85,8 +115,14 @@ final class DriveTest extends BoardTestCase
     {
         $crawler = $this->browser->request('GET', '/reckoner/base-resistor?pin=0.5+V&coil=80+mA');
         self::assertResponseStatusCodeSame(422);
-        self::assertSame('The pin must be higher than the base–emitter voltage, or no base current flows at all.', trim(str_replace('broken', '', $crawler->filter('[role=alert]')->text())));
-        self::assertSame(['0.5 V', '80 mA'], [$crawler->filter('#base-resistor-pin')->attr('value'), $crawler->filter('#base-resistor-coil')->attr('value')]);
+        self::assertSame(
+            'The pin must be higher than the base–emitter voltage, or no base current flows at all.',
+            trim(str_replace('broken', '', $crawler->filter('[role=alert]')->text())),
+        );
+        self::assertSame(
+            ['0.5 V', '80 mA'],
+            [$crawler->filter('#base-resistor-pin')->attr('value'), $crawler->filter('#base-resistor-coil')->attr('value')],
+        );
         $this->browser->request('GET', '/reckoner/base-resistor?pin=nonsense', [], [], ['HTTP_HX-Request' => 'true']);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('nonsense', $this->page());

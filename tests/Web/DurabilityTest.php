@@ -34,13 +34,25 @@ final class DurabilityTest extends TestCase
         self::assertIsString($board);
         for ($round = 0; $round < 3; ++$round) {
             $port = self::freePort();
-            $server = new Process(['php', '-S', '127.0.0.1:' . $port, '-t', 'public', 'bin/router.php'], $this->root, ['APP_ENV' => 'test', 'DATABASE_URL' => 'sqlite:///' . $this->folder . '/app.db']);
+            $server = new Process(
+                ['php', '-S', '127.0.0.1:' . $port, '-t', 'public', 'bin/router.php'],
+                $this->root,
+                ['APP_ENV' => 'test', 'DATABASE_URL' => 'sqlite:///' . $this->folder . '/app.db'],
+            );
             $server->start();
             $server->waitUntil(static fn(string $type, string $output): bool => str_contains($output, 'started'));
             // Two writers at once; the server is killed while they are at it.
             $writers = [];
             foreach (['a', 'b'] as $writer) {
-                $writers[$writer] = new Process(['php', $this->root . '/tests/Support/hammer.php', (string) $port, $board, 'L' . ('a' === $writer ? 1 : 2), $this->folder . '/app.db', $round . $writer]);
+                $writers[$writer] = new Process([
+                    'php',
+                    $this->root . '/tests/Support/hammer.php',
+                    (string) $port,
+                    $board,
+                    'L' . ('a' === $writer ? 1 : 2),
+                    $this->folder . '/app.db',
+                    $round . $writer,
+                ]);
                 $writers[$writer]->start();
             }
             $writers['a']->waitUntil(static fn(): bool => substr_count($writers['a']->getOutput(), 'ok') >= 4);
@@ -55,23 +67,39 @@ final class DurabilityTest extends TestCase
         $database = $this->database();
         $kept = $database->querySingle("SELECT count(*) FROM revision WHERE board_id = '$board' AND summary LIKE 'Rename%'");
         self::assertGreaterThanOrEqual($acknowledged, $kept);
-        self::assertLessThanOrEqual($acknowledged + 6, $kept, 'At most the edit under way of each writer may have been kept without its answer.');
+        self::assertLessThanOrEqual(
+            $acknowledged + 6,
+            $kept,
+            'At most the edit under way of each writer may have been kept without its answer.',
+        );
         self::assertSame('ok', $database->querySingle('PRAGMA integrity_check'));
         self::assertNull($database->querySingle('PRAGMA foreign_key_check'));
-        self::assertSame(1, $database->querySingle('SELECT count(*) FROM board b JOIN revision r ON r.id = b.head_id WHERE b.id = ' . "'$board'"));
+        self::assertSame(
+            1,
+            $database->querySingle('SELECT count(*) FROM board b JOIN revision r ON r.id = b.head_id WHERE b.id = ' . "'$board'"),
+        );
     }
 
     public function testTheStoreIsSetUpForSeveralProcesses(): void
     {
         self::assertSame('wal', $this->database()->querySingle('PRAGMA journal_mode'));
-        $output = $this->console('dbal:run-sql', 'SELECT (SELECT foreign_keys FROM pragma_foreign_keys) AS keys, (SELECT timeout FROM pragma_busy_timeout) AS busy, (SELECT synchronous FROM pragma_synchronous) AS full');
+        $output = $this->console(
+            'dbal:run-sql',
+            'SELECT (SELECT foreign_keys FROM pragma_foreign_keys) AS keys, (SELECT timeout FROM pragma_busy_timeout) AS busy, (SELECT synchronous FROM pragma_synchronous) AS full',
+        );
         self::assertMatchesRegularExpression('/\b1\s+5000\s+2\b/', $output);
     }
 
     public function testAMigrationLeavesACopyBehind(): void
     {
         self::assertSame([], glob($this->folder . '/app.db.before-migration-*'), 'An empty store needs no copy.');
-        $this->console('doctrine:migrations:execute', 'IronLatch\\Migrations\\Version20261124041324', '--down', '--no-interaction', '--quiet');
+        $this->console(
+            'doctrine:migrations:execute',
+            'IronLatch\\Migrations\\Version20261124041324',
+            '--down',
+            '--no-interaction',
+            '--quiet',
+        );
         $copies = glob($this->folder . '/app.db.before-migration-*');
         self::assertIsArray($copies);
         self::assertCount(1, $copies);
@@ -86,7 +114,11 @@ final class DurabilityTest extends TestCase
 
     private function console(string ...$arguments): string
     {
-        $process = new Process(['php', 'bin/console', '--env=test', '--no-debug', ...array_values($arguments)], $this->root, ['DATABASE_URL' => 'sqlite:///' . $this->folder . '/app.db', 'APP_ENV' => 'test']);
+        $process = new Process(
+            ['php', 'bin/console', '--env=test', '--no-debug', ...array_values($arguments)],
+            $this->root,
+            ['DATABASE_URL' => 'sqlite:///' . $this->folder . '/app.db', 'APP_ENV' => 'test'],
+        );
         $process->mustRun();
 
         return $process->getOutput();

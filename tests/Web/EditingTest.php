@@ -52,7 +52,10 @@ final class EditingTest extends BoardTestCase
         foreach ([true, false] as $asHtmx) {
             $this->edit($opened, 'set-base-resistor', ['actuators' => ['A1'], 'ohms' => 'four thousand'], $asHtmx);
             self::assertResponseStatusCodeSame(422);
-            self::assertStringContainsString('“four thousand” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.', $this->page());
+            self::assertStringContainsString(
+                '“four thousand” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.',
+                $this->page(),
+            );
             self::assertSame($asHtmx, 'none' === $this->browser->getResponse()->headers->get('HX-Reswap'));
         }
         self::assertStringContainsString('You had entered: ohms', $this->page());
@@ -71,7 +74,19 @@ final class EditingTest extends BoardTestCase
             ['state-load', ['line' => 'L1', 'watts' => '-5 W'], 'Take the figure from its rating plate.'],
             ['state-ambient', ['celsius' => '300'], 'a value lies from −40 °C to 120 °C. In a closed box'],
             ['no-such-edit', [], 'This form names no edit'],
-            ['accept-finding', ['rule' => 'pins.no-pin', 'subject' => 'F1', 'kind' => 'broken', 'figure' => '', 'ruleVersion' => '1', 'reason' => '', 'decidedBy' => 'me'], 'give the reason and the name'],
+            [
+                'accept-finding',
+                [
+                    'rule' => 'pins.no-pin',
+                    'subject' => 'F1',
+                    'kind' => 'broken',
+                    'figure' => '',
+                    'ruleVersion' => '1',
+                    'reason' => '',
+                    'decidedBy' => 'me',
+                ],
+                'give the reason and the name',
+            ],
             ['set-house-rules', ['forcedGain' => '0', 'supplyLoad' => '0.8'], 'Usual are 10 and 20.'],
             ['choose-relay', ['actuators' => ['A1'], 'relay' => 'led-lamp'], 'There is no part “led-lamp” to choose here'],
         ] as [$edit, $fields, $sentence]) {
@@ -88,7 +103,13 @@ final class EditingTest extends BoardTestCase
         $this->edit($opened, 'rename-line', ['line' => 'L1', 'name' => 'One']);
         $this->edit($this->head($opened), 'rename-line', ['line' => 'L1', 'name' => 'Two']);
         foreach ([['undo', 'One'], ['undo', 'Lamp'], ['redo', 'One'], ['redo', 'Two']] as [$way, $name]) {
-            $this->browser->request('POST', '/boards/' . $opened->record->id() . '/' . $way, ['view' => 'lines'], [], ['HTTP_HX-Request' => 'true']);
+            $this->browser->request(
+                'POST',
+                '/boards/' . $opened->record->id() . '/' . $way,
+                ['view' => 'lines'],
+                [],
+                ['HTTP_HX-Request' => 'true'],
+            );
             self::assertResponseIsSuccessful();
             self::assertSame($name, $this->head($opened)->board->lines['L1']->name);
         }
@@ -99,7 +120,10 @@ final class EditingTest extends BoardTestCase
         // An edit after an undo starts a branch; the other branch stays reachable.
         $this->browser->request('POST', '/boards/' . $opened->record->id() . '/undo', ['view' => 'lines']);
         $this->edit($this->head($opened), 'rename-line', ['line' => 'L1', 'name' => 'Three']);
-        self::assertSame([4, 3, 2, 1], array_map(static fn(Revised $revision): int => $revision->number, $this->store->revisions($this->head($opened)->record)));
+        self::assertSame(
+            [4, 3, 2, 1],
+            array_map(static fn(Revised $revision): int => $revision->number, $this->store->revisions($this->head($opened)->record)),
+        );
         $third = $this->store->revisions($opened->record)[1];
         $this->browser->request('POST', '/boards/' . $opened->record->id() . '/goto', ['view' => 'revisions', 'revision' => $third->id]);
         self::assertSame('Two', $this->head($opened)->board->lines['L1']->name);
@@ -112,7 +136,10 @@ final class EditingTest extends BoardTestCase
         $this->edit($opened, 'rename-line', ['line' => 'L1', 'name' => 'From tab two']);
         self::assertResponseStatusCodeSame(409);
         $page = html_entity_decode($this->page(), ENT_QUOTES);
-        self::assertStringContainsString('The board was changed elsewhere in the meantime (revision 2: Rename the line “Lamp” to “From tab one”)', $page);
+        self::assertStringContainsString(
+            'The board was changed elsewhere in the meantime (revision 2: Rename the line “Lamp” to “From tab one”)',
+            $page,
+        );
         self::assertStringContainsString('yours "From tab two"; now "From tab one"', $page);
         self::assertSame('From tab one', $this->head($opened)->board->lines['L1']->name);
 
@@ -130,7 +157,10 @@ final class EditingTest extends BoardTestCase
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('on top of what was changed elsewhere', $this->page());
         $head = $this->head($opened);
-        self::assertSame([3, 'From tab one', 'From tab two'], [$head->revision->number(), $head->board->lines['L1']->name, $head->board->lines['L2']->name]);
+        self::assertSame(
+            [3, 'From tab one', 'From tab two'],
+            [$head->revision->number(), $head->board->lines['L1']->name, $head->board->lines['L2']->name],
+        );
     }
 
     public function testARemedyIsMadeWithOneClickAndUndone(): void
@@ -150,7 +180,11 @@ final class EditingTest extends BoardTestCase
         self::assertSame([], TestBoards::inspect($this->head($opened)->board)->findings);
         self::assertSame('Fit 560 Ω at the base (2 times)', $this->head($opened)->revision->summary());
 
-        $this->browser->request('POST', '/boards/' . $opened->record->id() . '/remedies', [...$fields, 'base' => $this->head($opened)->revision->id(), 'remedy' => '7']);
+        $this->browser->request(
+            'POST',
+            '/boards/' . $opened->record->id() . '/remedies',
+            [...$fields, 'base' => $this->head($opened)->revision->id(), 'remedy' => '7'],
+        );
         self::assertResponseStatusCodeSame(422);
     }
 
@@ -160,7 +194,19 @@ final class EditingTest extends BoardTestCase
         $this->edit($opened, 'set-base-resistor', ['actuators' => ['A1'], 'ohms' => '4.7 kΩ']);
         $finding = TestBoards::inspect($this->head($opened)->board)->finding('drive.does-not-pull-in:A1');
         self::assertNotNull($finding);
-        $this->edit($this->head($opened), 'accept-finding', ['rule' => $finding->rule->id, 'subject' => 'A1', 'kind' => 'weak', 'figure' => $finding->acceptedAs(), 'ruleVersion' => '1', 'reason' => 'bench only', 'decidedBy' => 'R. Alder']);
+        $this->edit(
+            $this->head($opened),
+            'accept-finding',
+            [
+                'rule' => $finding->rule->id,
+                'subject' => 'A1',
+                'kind' => 'weak',
+                'figure' => $finding->acceptedAs(),
+                'ruleVersion' => '1',
+                'reason' => 'bench only',
+                'decidedBy' => 'R. Alder',
+            ],
+        );
         $report = TestBoards::inspect($this->head($opened)->board);
         self::assertTrue($report->isEveryCheckedLatchShut());
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/pin-list.csv');
@@ -173,7 +219,21 @@ final class EditingTest extends BoardTestCase
     public function testEveryViewShowsTheBoard(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        $opens = ['', 'L1.name', 'L1.hand', 'L1.pin', 'L1.driver', 'L1.coil', 'L1.contact', 'L1.appliance', 'L9.driver', 'F3', 'F1', 'nonsense', 'pins.no-pin:F1'];
+        $opens = [
+            '',
+            'L1.name',
+            'L1.hand',
+            'L1.pin',
+            'L1.driver',
+            'L1.coil',
+            'L1.contact',
+            'L1.appliance',
+            'L9.driver',
+            'F3',
+            'F1',
+            'nonsense',
+            'pins.no-pin:F1',
+        ];
         foreach (['lines', 'pins', 'revisions', 'settings', 'finding'] as $view) {
             foreach ($opens as $open) {
                 $this->browser->request('GET', '/boards/' . $opened->record->id() . '/' . $view, ['open' => $open]);
@@ -232,7 +292,11 @@ final class EditingTest extends BoardTestCase
         };
         $tiny = static fn(Board $board): Board => $board->with(lines: ['L1' => $board->lines['L1']->with(watts: Fact::stated(1e-30))] + $board->lines);
         $line = static fn(Board $board): Board => $board->with(name: "two\nlines");
-        foreach ([[$tiny, 'cannot be opened again'], [$line, 'cannot be opened again'], [static fn(Board $board): Board => $board->with(name: 'fine'), '']] as [$apply, $words]) {
+        foreach ([
+            [$tiny, 'cannot be opened again'],
+            [$line, 'cannot be opened again'],
+            [static fn(Board $board): Board => $board->with(name: 'fine'), ''],
+        ] as [$apply, $words]) {
             try {
                 $this->store->apply($opened->record->id(), $opened->revision->id(), $odd($apply));
                 self::fail('It was kept.');

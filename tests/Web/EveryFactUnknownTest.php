@@ -50,7 +50,11 @@ final class EveryFactUnknownTest extends BoardTestCase
             foreach (self::facts($data, []) as $path) {
                 $data = self::unknown($data, $path);
             }
-            $this->answers($name, BoardJson::readOwn(json_encode($data, JSON_THROW_ON_ERROR)), "many ways" === $name ? 1 : Sample::size(5, 1));
+            $this->answers(
+                $name,
+                BoardJson::readOwn(json_encode($data, JSON_THROW_ON_ERROR)),
+                "many ways" === $name ? 1 : Sample::size(5, 1),
+            );
         }
         self::assertSame([], $this->faults);
     }
@@ -65,7 +69,12 @@ final class EveryFactUnknownTest extends BoardTestCase
             self::assertIsArray($data);
             foreach (self::facts($data, []) as $path) {
                 if (0 === ++$number % $every) {
-                    $this->answers($name . ' without ' . implode('.', $path), BoardJson::readOwn(json_encode(self::unknown($data, $path), JSON_THROW_ON_ERROR)), Sample::size(40, 8), $number);
+                    $this->answers(
+                        $name . ' without ' . implode('.', $path),
+                        BoardJson::readOwn(json_encode(self::unknown($data, $path), JSON_THROW_ON_ERROR)),
+                        Sample::size(40, 8),
+                        $number,
+                    );
                 }
             }
         }
@@ -111,7 +120,10 @@ final class EveryFactUnknownTest extends BoardTestCase
         foreach ($data as $key => $value) {
             if (is_array($value) && 'parts' !== $key) {
                 $here = [...$path, (string) $key];
-                array_push($all, ...[] === array_intersect(['stated', 'assumed', 'target'], array_keys($value)) ? self::facts($value, $here) : [$here]);
+                array_push(
+                    $all,
+                    ...[] === array_intersect(['stated', 'assumed', 'target'], array_keys($value)) ? self::facts($value, $here) : [$here],
+                );
             }
         }
 

@@ -35,7 +35,11 @@ final class HostileNamesTest extends BoardTestCase
         $addresses = EveryAddress::of($board, TestBoards::inspect($board));
         foreach (['board_view', 'board_offers', 'drive_ways', 'drive_spread', 'drive_sketch', 'drive_netlist'] as $many) {
             // The names differ from line to line, the pages do not.
-            $addresses[$many] = array_filter($addresses[$many], static fn(int $place): bool => $place < 10 || 0 === $place % 23, ARRAY_FILTER_USE_KEY);
+            $addresses[$many] = array_filter(
+                $addresses[$many],
+                static fn(int $place): bool => $place < 10 || 0 === $place % 23,
+                ARRAY_FILTER_USE_KEY,
+            );
         }
         foreach (array_merge(...array_values($addresses)) as $address) {
             $this->browser->request('GET', '/boards/' . $opened->record->id() . '/' . $address);
@@ -54,7 +58,10 @@ final class HostileNamesTest extends BoardTestCase
                 default => self::assertCount(0, (new Crawler($this->page()))->filter('script:not([src]), [onclick], [onload]'), $address),
             };
             $disposition = (string) $this->browser->getResponse()->headers->get('Content-Disposition');
-            self::assertTrue('' === $disposition || 1 === preg_match('/^attachment; filename="?[a-z0-9.-]+"?$/', $disposition), $disposition);
+            self::assertTrue(
+                '' === $disposition || 1 === preg_match('/^attachment; filename="?[a-z0-9.-]+"?$/', $disposition),
+                $disposition,
+            );
         }
     }
 
@@ -71,12 +78,26 @@ final class HostileNamesTest extends BoardTestCase
 
     private static function board(): Board
     {
-        $board = TestBoards::edited(TestBoards::bare(), new RenameBoard('evil\\'), new AddChannel(TestBoards::part('message-broker', SurfaceProfile::class), 'Broker ??/', 'root'), new AddChannel(TestBoards::part('spoken-assistant', SurfaceProfile::class), '"; evil'), new RenameRail('R1', '*/ rail \\'));
+        $board = TestBoards::edited(
+            TestBoards::bare(),
+            new RenameBoard('evil\\'),
+            new AddChannel(TestBoards::part('message-broker', SurfaceProfile::class), 'Broker ??/', 'root'),
+            new AddChannel(TestBoards::part('spoken-assistant', SurfaceProfile::class), '"; evil'),
+            new RenameRail('R1', '*/ rail \\'),
+        );
         foreach (self::NAMES as $number => $name) {
-            $board = TestBoards::edited($board, new AddLine($name, TestBoards::part('led-lamp', Appliance::class)), new AddSurface('L' . ($number + 1), SurfaceKind::PushButton));
+            $board = TestBoards::edited(
+                $board,
+                new AddLine($name, TestBoards::part('led-lamp', Appliance::class)),
+                new AddSurface('L' . ($number + 1), SurfaceKind::PushButton),
+            );
         }
 
-        return TestBoards::edited($board, new PutOnChannel('C1', array_keys($board->lines)), new PutOnChannel('C2', array_keys($board->lines)));
+        return TestBoards::edited(
+            $board,
+            new PutOnChannel('C1', array_keys($board->lines)),
+            new PutOnChannel('C2', array_keys($board->lines)),
+        );
     }
 
     private function compiles(string $text, string $address): void
@@ -88,7 +109,17 @@ final class HostileNamesTest extends BoardTestCase
         preg_match_all('/^constexpr [^=\n]*?\*?(\w+) =/m', $text, $names);
         $uses = implode('', array_map(static fn(string $name): string => "  (void)$name;\n", $names[1]));
         file_put_contents($folder . '/main.cpp', "#include \"board.h\"\nint evil = 0;\nint main() {\n" . $uses . "}\n");
-        $compiler = new Process(['g++', '-std=c++11', '-trigraphs', '-Wall', '-Wextra', '-Wcomment', '-Werror', '-fsyntax-only', $folder . '/main.cpp']);
+        $compiler = new Process([
+            'g++',
+            '-std=c++11',
+            '-trigraphs',
+            '-Wall',
+            '-Wextra',
+            '-Wcomment',
+            '-Werror',
+            '-fsyntax-only',
+            $folder . '/main.cpp',
+        ]);
         $compiler->run();
         self::assertSame('', $compiler->getErrorOutput(), $address);
         self::assertGreaterThan(2, count($names[1]));
@@ -100,7 +131,13 @@ final class HostileNamesTest extends BoardTestCase
         foreach (explode("\n", rtrim($text)) as $line) {
             self::assertMatchesRegularExpression('/^(# .*|[A-Z][A-Z0-9_]*=.*)$/', $line);
         }
-        self::assertSame('*/ int evil; /*', array_values(array_filter(array_column(ConstantsFile::read($text), 'value'), static fn(string $value): bool => str_starts_with($value, '*/ int')))[0] ?? '');
+        self::assertSame(
+            '*/ int evil; /*',
+            array_values(array_filter(
+                array_column(ConstantsFile::read($text), 'value'),
+                static fn(string $value): bool => str_starts_with($value, '*/ int'),
+            ))[0] ?? '',
+        );
     }
 
     private function isTable(string $text, string $address): void
@@ -122,7 +159,11 @@ final class HostileNamesTest extends BoardTestCase
     private function isNetlist(string $text, string $address): void
     {
         foreach (explode("\n", rtrim($text)) as $line) {
-            self::assertMatchesRegularExpression('/^(\*|[A-Za-z][A-Za-z0-9_]* |\.(tran|end|model|op|ic|subckt|ends|options?|print|dc)\b|\+|$)/', $line, $address);
+            self::assertMatchesRegularExpression(
+                '/^(\*|[A-Za-z][A-Za-z0-9_]* |\.(tran|end|model|op|ic|subckt|ends|options?|print|dc)\b|\+|$)/',
+                $line,
+                $address,
+            );
             self::assertDoesNotMatchRegularExpression('/^\.(control|include|lib|shell)/', $line);
         }
     }

@@ -22,12 +22,19 @@ final class MainsTest extends BoardTestCase
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains');
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('Isolate and prove dead', $crawler->filter('#main .caution')->text());
-        self::assertSame('Mains kills. Isolate and prove dead before you open anything.', $crawler->filter('#main .stays')->text(), 'It stays in sight.');
+        self::assertSame(
+            'Mains kills. Isolate and prove dead before you open anything.',
+            $crawler->filter('#main .stays')->text(),
+            'It stays in sight.',
+        );
         self::assertStringContainsString('Lead, weakest', $crawler->filter('#main')->text());
         self::assertCount(2, $crawler->filter('.live-path .blade'), 'One contact for each line.');
         self::assertGreaterThan(3, $crawler->filter('.live-path .wire-brown')->count());
         self::assertStringContainsString('protective earth (green-yellow)', $crawler->filter('#main')->text(), 'Colours are named.');
-        self::assertSame(['Inlet', 'Lead', 'Fuse', 'Wiring inside', 'Least terminal', 'Contact, with its share', 'Wire of this line', 'LED lamp'], $crawler->filter('.chain b')->each(static fn($name): string => $name->text()));
+        self::assertSame(
+            ['Inlet', 'Lead', 'Fuse', 'Wiring inside', 'Least terminal', 'Contact, with its share', 'Wire of this line', 'LED lamp'],
+            $crawler->filter('.chain b')->each(static fn($name): string => $name->text()),
+        );
         self::assertStringContainsString('Lead', $crawler->filter('.chain .least')->text());
         $this->edit($opened, 'state-conductor', ['lines' => ['L1'], 'conductor' => 'both']);
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L2');
@@ -37,7 +44,10 @@ final class MainsTest extends BoardTestCase
 
     public function testNorthAmericanColoursFollowTheProfile(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new ChooseMains(TestBoards::part('mains-120', MainsSystem::class))));
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseMains(TestBoards::part('mains-120', MainsSystem::class)),
+        ));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains');
         self::assertCount(0, $crawler->filter('.wire-brown'));
         self::assertGreaterThan(0, $crawler->filter('.wire-white')->count());
@@ -49,10 +59,30 @@ final class MainsTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::sound());
         foreach ([
-            ['state-box', ['inlet' => 'fixed wiring', 'inletAmps' => '16', 'leadSquareMetres' => '1,5 mm²', 'innerSquareMetres' => '', 'terminalAmps' => '']],
+            [
+                'state-box',
+                [
+                    'inlet' => 'fixed wiring',
+                    'inletAmps' => '16',
+                    'leadSquareMetres' => '1,5 mm²',
+                    'innerSquareMetres' => '',
+                    'terminalAmps' => '',
+                ],
+            ],
             ['choose-fuse', ['fuse' => 'fuse-ceramic-10']],
             ['state-track', ['widthMetres' => '6 mm', 'copperMetres' => '70 µm', 'inner' => '0']],
-            ['state-safety', ['lines' => ['L1'], 'outlet' => 'outlet with earth', 'earthJoined' => '', 'restore' => 'as it was', 'cutOut' => '', 'restSeconds' => '', 'snubber' => 'varistor']],
+            [
+                'state-safety',
+                [
+                    'lines' => ['L1'],
+                    'outlet' => 'outlet with earth',
+                    'earthJoined' => '',
+                    'restore' => 'as it was',
+                    'cutOut' => '',
+                    'restSeconds' => '',
+                    'snubber' => 'varistor',
+                ],
+            ],
             ['add-group', ['kind' => 'never on together', 'name' => 'Apart', 'functions' => ['F1', 'F2']]],
             ['interlock-group', ['group' => 'G1', 'byContacts' => '1']],
         ] as [$edit, $fields]) {
@@ -60,9 +90,33 @@ final class MainsTest extends BoardTestCase
             self::assertResponseIsSuccessful($edit);
         }
         $board = $this->head($opened)->board;
-        self::assertSame([16.0, 1.5e-6, 1e-6, 'fuse-ceramic-10', 6e-3], [$board->box?->inletAmps?->value, $board->box?->leadSquareMetres?->value, $board->box?->innerSquareMetres?->value, $board->box?->fuse, $board->box?->track?->widthMetres]);
-        self::assertSame([OutletKind::Earthed, null, RestorePolicy::Last, true], [$board->lines['L1']->safety?->outlet?->value, $board->lines['L1']->safety?->earthJoined, $board->lines['L1']->safety?->restore?->value, $board->groups['G1']->byContacts?->value]);
-        self::assertContains('mains.no-earth L1', array_map(static fn(NotChecked $one): string => $one->rule->id . ' ' . $one->subject, Inspector::withRuleBook()->inspect(new Inspection($board))->notChecked), 'An outlet with earth asks for its earth.');
+        self::assertSame(
+            [16.0, 1.5e-6, 1e-6, 'fuse-ceramic-10', 6e-3],
+            [
+                $board->box?->inletAmps?->value,
+                $board->box?->leadSquareMetres?->value,
+                $board->box?->innerSquareMetres?->value,
+                $board->box?->fuse,
+                $board->box?->track?->widthMetres,
+            ],
+        );
+        self::assertSame(
+            [OutletKind::Earthed, null, RestorePolicy::Last, true],
+            [
+                $board->lines['L1']->safety?->outlet?->value,
+                $board->lines['L1']->safety?->earthJoined,
+                $board->lines['L1']->safety?->restore?->value,
+                $board->groups['G1']->byContacts?->value,
+            ],
+        );
+        self::assertContains(
+            'mains.no-earth L1',
+            array_map(
+                static fn(NotChecked $one): string => $one->rule->id . ' ' . $one->subject,
+                Inspector::withRuleBook()->inspect(new Inspection($board))->notChecked,
+            ),
+            'An outlet with earth asks for its earth.',
+        );
         $this->edit($this->head($opened), 'state-box', ['clearanceMetres' => '20 mm']);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('never shorter than the way through air', $this->page());
@@ -75,7 +129,10 @@ final class MainsTest extends BoardTestCase
         foreach ([
             ['state-box', ['branchSquareMetres' => '18 AWG', 'atOnce' => '2']],
             ['state-track', ['widthMetres' => '8 mm', 'copperMetres' => '70 µm', 'tinMetres' => '', 'inner' => '0', 'carriesAll' => '1']],
-            ['state-safety', ['lines' => ['L1', 'L3'], 'outlet' => 'half of a double outlet', 'outletAmps' => '15 A', 'linkRemoved' => '1']],
+            [
+                'state-safety',
+                ['lines' => ['L1', 'L3'], 'outlet' => 'half of a double outlet', 'outletAmps' => '15 A', 'linkRemoved' => '1'],
+            ],
             ['fit-step-capacitor', ['group' => 'G1', 'function' => 'F6', 'farads' => '1u5']],
             ['add-step', ['group' => 'G1', 'relays' => ['F6', 'F7']]],
             ['remove-step', ['group' => 'G1', 'number' => '1']],
@@ -86,7 +143,14 @@ final class MainsTest extends BoardTestCase
         $board = $this->head($opened)->board;
         self::assertEqualsWithDelta(0.823e-6, $board->box?->branchSquareMetres?->value, 1e-9);
         self::assertSame([2, true], [$board->box?->atOnce?->value, $board->box?->track?->carriesAll?->value]);
-        self::assertSame([OutletKind::SplitHalf, 15.0, true], [$board->lines['L3']->safety?->outlet?->value, $board->lines['L3']->safety?->outletAmps?->value, $board->lines['L3']->safety?->linkRemoved?->value]);
+        self::assertSame(
+            [OutletKind::SplitHalf, 15.0, true],
+            [
+                $board->lines['L3']->safety?->outlet?->value,
+                $board->lines['L3']->safety?->outletAmps?->value,
+                $board->lines['L3']->safety?->linkRemoved?->value,
+            ],
+        );
         self::assertSame([['F7'], ['F6', 'F7']], array_map(static fn($step): array => $step->relays, $board->groups['G1']->steps()));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L3');
         self::assertStringContainsString('0.823 mm²', (string) $crawler->filter('input[name=branchSquareMetres]')->attr('value'));

@@ -45,7 +45,10 @@ final class OlderStoreTest extends TestCase
             echo json_encode([$all, $redone, $undone, count($store->removed())]);
             PHP], $root, $environment);
         $look->mustRun();
-        self::assertSame([$before, 'Feed the rail 5 V from Mains module 5 V, 5 W', 2, 1], json_decode($look->getOutput(), true, flags: JSON_THROW_ON_ERROR));
+        self::assertSame(
+            [$before, 'Feed the rail 5 V from Mains module 5 V, 5 W', 2, 1],
+            json_decode($look->getOutput(), true, flags: JSON_THROW_ON_ERROR),
+        );
         $copies = glob($file . '.before-migration-*');
         self::assertIsArray($copies);
         self::assertCount(1, $copies, 'The store as it was stays beside it.');

@@ -18,7 +18,10 @@ final class PackingTest extends BoardTestCase
         foreach ([...self::getContainer()->get(DemoFiles::class)->all(), TestBoards::bare(), TestBoards::operatedInManyWays()] as $board) {
             $document = BoardJson::write($board);
             [$packed, $parts] = Packing::pack($document);
-            self::assertSame($document, BoardJson::indented(Packing::unpack($packed, static fn(string $hash): string => Packing::part($parts[$hash]))));
+            self::assertSame(
+                $document,
+                BoardJson::indented(Packing::unpack($packed, static fn(string $hash): string => Packing::part($parts[$hash]))),
+            );
             self::assertEqualsCanonicalizing(array_keys($parts), array_unique(Packing::partsOf($packed)));
         }
     }
@@ -67,6 +70,9 @@ final class PackingTest extends BoardTestCase
         $again = $this->shelved(TestBoards::sound());
         self::assertSame($this->store->documentOf($opened->revision), $this->store->documentOf($again->revision));
         $connection = self::getContainer()->get(\Doctrine\ORM\EntityManagerInterface::class)->getConnection();
-        self::assertSame(count($opened->board->parts), (int) (is_scalar($count = $connection->fetchOne('SELECT count(*) FROM part_facts')) ? $count : 0));
+        self::assertSame(
+            count($opened->board->parts),
+            (int) (is_scalar($count = $connection->fetchOne('SELECT count(*) FROM part_facts')) ? $count : 0),
+        );
     }
 }

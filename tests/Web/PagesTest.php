@@ -19,7 +19,14 @@ final class PagesTest extends BoardTestCase
         foreach (RuleBook::rules() as $rule) {
             $facts = $rule->facts();
             $text = $crawler->filter('[id="' . $facts->id . '"]')->text();
-            foreach ([$facts->title, $facts->reason, $facts->threshold, $facts->source, $facts->basis->words(), $facts->silentWhen] as $part) {
+            foreach ([
+                $facts->title,
+                $facts->reason,
+                $facts->threshold,
+                $facts->source,
+                $facts->basis->words(),
+                $facts->silentWhen,
+            ] as $part) {
                 self::assertStringContainsString($part, $text, $facts->id);
             }
             foreach ($facts->kinds as $kind) {
@@ -51,11 +58,23 @@ final class PagesTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14')));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/pins', ['open' => 'F1']);
-        self::assertSame('Seat on GPIO14 (printed 14), poor: the relay pulls in while the chip’s ROM starts; now Lamp relay', $crawler->filter('#pin-GPIO14')->attr('aria-label'));
-        self::assertSame('Seat on GPIO36 (printed VP), not possible: input only, cannot drive anything', $crawler->filter('#pin-GPIO36')->attr('aria-label'));
+        self::assertSame(
+            'Seat on GPIO14 (printed 14), poor: the relay pulls in while the chip’s ROM starts; now Lamp relay',
+            $crawler->filter('#pin-GPIO14')->attr('aria-label'),
+        );
+        self::assertSame(
+            'Seat on GPIO36 (printed VP), not possible: input only, cannot drive anything',
+            $crawler->filter('#pin-GPIO36')->attr('aria-label'),
+        );
         self::assertSame('good', trim($crawler->filter('#pin-GPIO23 svg')->attr('aria-label') ?? ''));
         self::assertCount(32, $crawler->filter('table.rank')->last()->filter('tbody tr'), 'Every pin is ranked.');
-        self::assertSame(['GPIO25', 'nothing against it'], [$crawler->filter('table.rank')->last()->filter('tbody td')->eq(0)->text(), $crawler->filter('table.rank')->last()->filter('tbody td')->eq(3)->text()]);
+        self::assertSame(
+            ['GPIO25', 'nothing against it'],
+            [
+                $crawler->filter('table.rank')->last()->filter('tbody td')->eq(0)->text(),
+                $crawler->filter('table.rank')->last()->filter('tbody td')->eq(3)->text(),
+            ],
+        );
         self::assertSelectorTextContains('.stage', 'from memory: compare with the data sheet');
     }
 
@@ -64,7 +83,10 @@ final class PagesTest extends BoardTestCase
         $opened = $this->shelved(TestBoards::sound());
         $this->edit($opened, 'rename-line', ['line' => 'L1', 'name' => 'Hall']);
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/revisions');
-        self::assertSame(['2', 'Rename the line “Lamp” to “Hall”'], [$crawler->filter('tbody td')->eq(0)->text(), $crawler->filter('tbody td')->eq(1)->text()]);
+        self::assertSame(
+            ['2', 'Rename the line “Lamp” to “Hall”'],
+            [$crawler->filter('tbody td')->eq(0)->text(), $crawler->filter('tbody td')->eq(1)->text()],
+        );
         self::assertSelectorTextContains('tbody tr:last-child', 'made for the test');
     }
 

@@ -18,7 +18,14 @@ final class PinsTest extends BoardTestCase
         $this->post($opened->record->id(), 'seat', ['base' => $opened->revision->id(), 'view' => 'pins']);
         self::assertResponseIsSuccessful();
         $head = $this->head($opened);
-        self::assertSame([2, 'Seat all 4 functions', ['GPIO23', 'GPIO22', 'GPIO21', 'GPIO19']], [$head->revision->number(), $head->revision->summary(), array_values(array_map(static fn($seat): string => $seat->pin, $head->board->seats))]);
+        self::assertSame(
+            [2, 'Seat all 4 functions', ['GPIO23', 'GPIO22', 'GPIO21', 'GPIO19']],
+            [
+                $head->revision->number(),
+                $head->revision->summary(),
+                array_values(array_map(static fn($seat): string => $seat->pin, $head->board->seats)),
+            ],
+        );
         $this->post($opened->record->id(), 'undo', ['view' => 'pins']);
         self::assertSame([], $this->head($opened)->board->seats);
     }
@@ -110,7 +117,10 @@ final class PinsTest extends BoardTestCase
         self::assertStringContainsString('"id": "my-esp32-carrier-30"', $text);
         foreach ([
             'not whole' => [substr($text, 0, 200), 'This is not complete JSON.'],
-            'a pin that the chip lacks' => [str_replace('"GPIO23"', '"GPIO77"', $text), 'The carrier leads to GPIO77, which the chip does not have.'],
+            'a pin that the chip lacks' => [
+                str_replace('"GPIO23"', '"GPIO77"', $text),
+                'The carrier leads to GPIO77, which the chip does not have.',
+            ],
             'the id of a shipped part' => [str_replace('my-esp32-carrier-30', 'esp32-carrier-30', $text), 'Give yours an id of its own.'],
             'an unknown chip' => [str_replace('"chip": "esp32"', '"chip": "esp33"', $text), 'Add the chip first.'],
             'a unit that is wrong' => [str_replace('"6 €"', '"6 V"', $text), 'price'],
@@ -141,12 +151,19 @@ final class PinsTest extends BoardTestCase
         $opened = $this->shelved(TestBoards::sound());
         $this->edit($opened, 'fit-expander', ['expander' => 'pcf8574', 'rail' => 'R1']);
         self::assertStringContainsString('gives 3.3 V, and a high begins at 3.5 V', $this->page());
-        $this->edit($this->head($opened), 'set-i2c-bus', ['group' => 'G1', 'hertz' => '400k', 'pullUpOhms' => '2k2', 'wireFarads' => '80p', 'levelShifter' => '1']);
+        $this->edit(
+            $this->head($opened),
+            'set-i2c-bus',
+            ['group' => 'G1', 'hertz' => '400k', 'pullUpOhms' => '2k2', 'wireFarads' => '80p', 'levelShifter' => '1'],
+        );
         self::assertResponseIsSuccessful();
         $bus = $this->head($opened)->board->groups['G1']->i2c;
         self::assertSame([400e3, 2200.0, 80e-12, true], [$bus?->hertz, $bus?->pullUpOhms, $bus?->wireFarads->value, $bus?->levelShifter]);
         $this->edit($this->head($opened), 'set-expander', ['expander' => 'X1', 'address' => '35', 'rail' => '']);
-        self::assertSame([0x23, null], [$this->head($opened)->board->expanders['X1']->address, $this->head($opened)->board->expanders['X1']->rail]);
+        self::assertSame(
+            [0x23, null],
+            [$this->head($opened)->board->expanders['X1']->address, $this->head($opened)->board->expanders['X1']->rail],
+        );
         $this->edit($this->head($opened), 'add-selector', ['name' => 'Fan steps', 'positions' => '5', 'ladder' => '1']);
         self::assertResponseIsSuccessful();
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/pins', ['open' => 'F8']);
@@ -155,7 +172,13 @@ final class PinsTest extends BoardTestCase
 
     private static function lines(int $count): Edit
     {
-        return new \IronLatch\Core\Board\Edit\Sequence('lines', array_map(static fn(int $line): Edit => new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)), range(1, $count)));
+        return new \IronLatch\Core\Board\Edit\Sequence(
+            'lines',
+            array_map(
+                static fn(int $line): Edit => new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)),
+                range(1, $count),
+            ),
+        );
     }
 
     /**

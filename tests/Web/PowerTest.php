@@ -18,19 +18,32 @@ final class PowerTest extends BoardTestCase
 {
     public function testThePageShowsEveryRailWithItsNumbersAndTheScenarioThatIsChosen(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('adapter-12v-1a', Supply::class))));
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('12 V', TestBoards::part('adapter-12v-1a', Supply::class)),
+        ));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/power?open=R2.off');
         self::assertResponseIsSuccessful();
-        self::assertSame(['5 V', '12 V'], $crawler->filter('.rails-table tbody th a')->each(static fn(Crawler $link): string => $link->text()));
+        self::assertSame(
+            ['5 V', '12 V'],
+            $crawler->filter('.rails-table tbody th a')->each(static fn(Crawler $link): string => $link->text()),
+        );
         self::assertSame('All off', $crawler->filter('.scenarios a[aria-current]')->text());
         self::assertSame('Rail 12 V', $crawler->filter('#rail-title')->text());
         self::assertStringContainsString('Regulator of the carrier', $crawler->filter('#main')->text());
-        self::assertStringContainsString('the plug is centre positive', $crawler->filter('#main')->text(), 'What is not stated asks for it.');
+        self::assertStringContainsString(
+            'the plug is centre positive',
+            $crawler->filter('#main')->text(),
+            'What is not stated asks for it.',
+        );
     }
 
     public function testARailIsFollowedOverTimeAndACapacitanceOnlyTried(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::withLines(8), new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class))));
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::withLines(8),
+            new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)),
+        ));
         $lowest = function (string $query) use ($opened): float {
             $this->browser->request('GET', self::path($opened, 'waveform?' . $query));
             self::assertResponseIsSuccessful();
@@ -61,7 +74,10 @@ final class PowerTest extends BoardTestCase
 
     public function testASupplyIsFoundAndTaken(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::withLines(8), new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class))));
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::withLines(8),
+            new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)),
+        ));
         $crawler = $this->browser->request('GET', self::path($opened, 'offers?open=R1.on'));
         self::assertResponseIsSuccessful();
         $first = $crawler->filter('tbody tr')->first();
@@ -102,8 +118,25 @@ final class PowerTest extends BoardTestCase
         self::assertFalse($board->devices['D1']->shifted);
         self::assertSame([true, false], [$board->innerMemory?->value, $board->driveRaised?->value]);
         self::assertSame([0.16, 0.12, 0.075], $board->box?->size());
-        self::assertSame([3.0, 0.75e-6, 470e-6, ['tvs-6v']], [$board->rails['R1']->cable?->metres, $board->rails['R1']->cable?->squareMetres, $board->rails['R1']->reservoir()->value, $board->rails['R1']->protection]);
-        self::assertSame(['R1', 2.5, 0.6, true, false], [$board->devices['D1']->rail, $board->lines['L1']->hoursPerDay?->value, $board->actuators()['A1'][1]->holdRatio, $board->scenarios['P1']->radioSends, $board->usbTogether?->value]);
+        self::assertSame(
+            [3.0, 0.75e-6, 470e-6, ['tvs-6v']],
+            [
+                $board->rails['R1']->cable?->metres,
+                $board->rails['R1']->cable?->squareMetres,
+                $board->rails['R1']->reservoir()->value,
+                $board->rails['R1']->protection,
+            ],
+        );
+        self::assertSame(
+            ['R1', 2.5, 0.6, true, false],
+            [
+                $board->devices['D1']->rail,
+                $board->lines['L1']->hoursPerDay?->value,
+                $board->actuators()['A1'][1]->holdRatio,
+                $board->scenarios['P1']->radioSends,
+                $board->usbTogether?->value,
+            ],
+        );
         $this->edit($this->head($opened), 'run-cable', ['rail' => 'R1', 'metres' => '300 m', 'squareMetres' => '1 mm²']);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('A low-voltage cable is between 0 and 100 m long.', $this->page());

@@ -57,12 +57,19 @@ final class RandomEditsTest extends BoardTestCase
         foreach (range(1, Sample::size(3, 24)) as $seed) {
             $dice = new Randomizer(new Mt19937($seed));
             $edits = new RandomEdits($dice);
-            $board = [self::rich(...), TestBoards::sound(...), TestBoards::bare(...), static fn(): Board => TestBoards::bare('esp32-module', 'esp32')][$seed % 4]();
+            $board = [
+                self::rich(...),
+                TestBoards::sound(...),
+                TestBoards::bare(...),
+                static fn(): Board => TestBoards::bare('esp32-module', 'esp32'),
+            ][$seed % 4]();
             for ($number = 1; $number <= self::EDITS_A_BOARD; ++$number, ++$count) {
                 $classes = RandomEdits::classes();
                 // Those that were never made come first; what takes away comes seldom, or nothing is left.
                 $open = array_values(array_diff($classes, array_keys($made)));
-                $class = $dice->getInt(0, 2) > 0 && [] !== $open ? $open[$dice->getInt(0, count($open) - 1)] : $classes[$dice->getInt(0, count($classes) - 1)];
+                $class = $dice->getInt(0, 2) > 0 && [] !== $open
+                    ? $open[$dice->getInt(0, count($open) - 1)]
+                    : $classes[$dice->getInt(0, count($classes) - 1)];
                 if (str_contains($class, '\Remove') && $dice->getInt(0, 3) > 0) {
                     continue;
                 }
@@ -72,7 +79,13 @@ final class RandomEditsTest extends BoardTestCase
                 } catch (EditRefused|\InvalidArgumentException|BoardFileFault $refused) {
                     self::assertNotSame('', $refused->getMessage());
                 } catch (\Throwable $fault) {
-                    $faults[mb_substr($fault->getMessage(), 0, 200)] = sprintf('seed %d, %s, %s:%d', $seed, $class, basename($fault->getFile()), $fault->getLine());
+                    $faults[mb_substr($fault->getMessage(), 0, 200)] = sprintf(
+                        'seed %d, %s, %s:%d',
+                        $seed,
+                        $class,
+                        basename($fault->getFile()),
+                        $fault->getLine(),
+                    );
                 }
                 if (0 === $number % 100) {
                     $faults += $this->shown($board, $seed . ' after ' . $number);

@@ -12,12 +12,22 @@ final class SecurityTest extends BoardTestCase
     public function testThePolicyForbidsEverythingFromElsewhereAndInline(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        foreach (['/', '/rule-book', '/boards/' . $opened->record->id() . '/lines', '/boards/' . $opened->record->id() . '/pins', '/nowhere'] as $page) {
+        foreach ([
+            '/',
+            '/rule-book',
+            '/boards/' . $opened->record->id() . '/lines',
+            '/boards/' . $opened->record->id() . '/pins',
+            '/nowhere',
+        ] as $page) {
             $crawler = $this->browser->request('GET', $page);
             $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
             self::assertStringContainsString("default-src 'none'; script-src 'self'; style-src 'self'", $policy, $page);
             self::assertStringNotContainsString('unsafe', $policy);
-            self::assertCount(0, $crawler->filter('[style], style, script:not([src]), [onclick], [src^="http"], link[href^="http"]'), $page);
+            self::assertCount(
+                0,
+                $crawler->filter('[style], style, script:not([src]), [onclick], [src^="http"], link[href^="http"]'),
+                $page,
+            );
         }
     }
 
@@ -61,7 +71,11 @@ final class SecurityTest extends BoardTestCase
     {
         $one = $this->shelved(TestBoards::sound());
         $other = $this->shelved(TestBoards::bare());
-        $this->browser->request('POST', '/boards/' . $one->record->id() . '/edits', ['base' => $other->revision->id(), 'edit' => 'rename-board', 'name' => 'X']);
+        $this->browser->request(
+            'POST',
+            '/boards/' . $one->record->id() . '/edits',
+            ['base' => $other->revision->id(), 'edit' => 'rename-board', 'name' => 'X'],
+        );
         self::assertResponseStatusCodeSame(422);
         $this->browser->request('POST', '/boards/' . $one->record->id() . '/goto', ['revision' => $other->revision->id()]);
         self::assertResponseStatusCodeSame(422);

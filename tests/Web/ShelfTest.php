@@ -24,7 +24,11 @@ final class ShelfTest extends BoardTestCase
 
     public function testANewBoardStartsEmptyAndNotChecked(): void
     {
-        $this->browser->request('POST', '/boards', ['name' => 'Hall', 'carrier' => 'esp8266-carrier-30', 'mains' => 'mains-120', 'supply' => 'module-5v-5w', 'relay' => 'cube-5v']);
+        $this->browser->request(
+            'POST',
+            '/boards',
+            ['name' => 'Hall', 'carrier' => 'esp8266-carrier-30', 'mains' => 'mains-120', 'supply' => 'module-5v-5w', 'relay' => 'cube-5v'],
+        );
         $this->browser->followRedirect();
         self::assertSelectorTextContains('h1', 'Hall');
         self::assertSelectorTextContains('.empty', 'Add the first one');
@@ -54,7 +58,11 @@ final class ShelfTest extends BoardTestCase
         $this->browser->followRedirect();
         self::assertSelectorTextContains('h1', 'Bare');
         self::assertCount(1, $this->store->shelf());
-        foreach (['' => 'This file is empty', '{"format":' => 'not complete JSON', '{"format": "iron-latch/board", "version": 9}' => 'This file is of version 9'] as $content => $sentence) {
+        foreach ([
+            '' => 'This file is empty',
+            '{"format":' => 'not complete JSON',
+            '{"format": "iron-latch/board", "version": 9}' => 'This file is of version 9',
+        ] as $content => $sentence) {
             $this->upload($content);
             self::assertResponseStatusCodeSame(422);
             self::assertSelectorTextContains('#notice', $sentence);
@@ -99,7 +107,10 @@ final class ShelfTest extends BoardTestCase
         $future = $this->storedAs(['format' => 'iron-latch/board', 'version' => 9]);
         $data = json_decode(BoardJson::write(TestBoards::sound()->with(name: 'Odd')), true);
         self::assertIsArray($data);
-        $odd = $this->storedAs(array_replace_recursive($data, ['parts' => ['npn-2n2222' => ['gain' => ['min' => '0 ×', 'typ' => '0 ×', 'max' => '0 ×']]]]));
+        $odd = $this->storedAs(array_replace_recursive(
+            $data,
+            ['parts' => ['npn-2n2222' => ['gain' => ['min' => '0 ×', 'typ' => '0 ×', 'max' => '0 ×']]]],
+        ));
         $damaged = $this->storedAs([], 'no deflated bytes');
         $this->browser->request('GET', '/');
         self::assertResponseIsSuccessful();
@@ -108,12 +119,21 @@ final class ShelfTest extends BoardTestCase
         self::assertSelectorTextContains('main', 'brought out by a value on this board');
         self::assertSelectorTextContains('main', 'A revision in the store is damaged');
         self::assertSelectorTextContains('.card h2 a', 'Bare');
-        foreach (array_merge(...array_values(EveryAddress::of(TestBoards::sound(), TestBoards::inspect(TestBoards::sound())))) as $address) {
+        foreach (array_merge(...array_values(EveryAddress::of(
+            TestBoards::sound(),
+            TestBoards::inspect(TestBoards::sound()),
+        ))) as $address) {
             foreach ([$future, $odd] as $board) {
                 $this->browser->request('GET', '/boards/' . $board . '/' . $address);
                 $status = $this->browser->getResponse()->getStatusCode();
                 // What looks at no more than the file goes on as ever.
-                self::assertTrue(500 === $status && str_contains($this->page(), 'Go back one step') || 200 === $status && $board === $odd || 'board.json' === $address && 200 === $status, $address . ' ' . $status);
+                self::assertTrue(
+                    500 === $status
+                        && str_contains($this->page(), 'Go back one step') || 200 === $status
+                        && $board === $odd || 'board.json' === $address
+                        && 200 === $status,
+                    $address . ' ' . $status,
+                );
             }
         }
         $this->browser->request('GET', '/boards/' . $odd . '/lines', server: ['HTTP_HX-Request' => 'true']);
@@ -140,9 +160,17 @@ final class ShelfTest extends BoardTestCase
         $entities = self::getContainer()->get(EntityManagerInterface::class);
         [$content, $parts] = Packing::pack(json_encode($data, JSON_THROW_ON_ERROR));
         foreach ($parts as $hash => $part) {
-            $entities->getConnection()->executeStatement('INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)', [$hash, Packing::part($part)], [ParameterType::STRING, ParameterType::LARGE_OBJECT]);
+            $entities->getConnection()->executeStatement(
+                'INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)',
+                [$hash, Packing::part($part)],
+                [ParameterType::STRING, ParameterType::LARGE_OBJECT],
+            );
         }
-        $entities->getConnection()->executeStatement('UPDATE revision SET content = ? WHERE id = ?', [$bytes ?? $content, $revision->id()], [ParameterType::LARGE_OBJECT, ParameterType::STRING]);
+        $entities->getConnection()->executeStatement(
+            'UPDATE revision SET content = ? WHERE id = ?',
+            [$bytes ?? $content, $revision->id()],
+            [ParameterType::LARGE_OBJECT, ParameterType::STRING],
+        );
         $entities->clear();
         (new \ReflectionProperty($this->store, 'read'))->setValue($this->store, []);
 
@@ -165,7 +193,10 @@ final class ShelfTest extends BoardTestCase
             $response->sendContent();
             PHP], $root, $environment);
         $answer->mustRun();
-        self::assertMatchesRegularExpression('/^200 attachment; filename=iron-latch-[\d-]+\.db no-store, private$/', $answer->getErrorOutput());
+        self::assertMatchesRegularExpression(
+            '/^200 attachment; filename=iron-latch-[\d-]+\.db no-store, private$/',
+            $answer->getErrorOutput(),
+        );
         $copy = (string) tempnam(sys_get_temp_dir(), 'copy');
         file_put_contents($copy, $answer->getOutput());
         self::assertSame(4, (new \SQLite3($copy, SQLITE3_OPEN_READONLY))->querySingle('SELECT count(*) FROM board'));
@@ -184,6 +215,11 @@ final class ShelfTest extends BoardTestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'board');
         file_put_contents($file, $content);
-        $this->browser->request('POST', '/boards/open', [], ['file' => new UploadedFile($file, 'board.json', 'application/json', null, true)]);
+        $this->browser->request(
+            'POST',
+            '/boards/open',
+            [],
+            ['file' => new UploadedFile($file, 'board.json', 'application/json', null, true)],
+        );
     }
 }

@@ -38,8 +38,19 @@ final class StoreFaultTest extends TestCase
                 $connection->executeStatement($statement);
             }
         };
-        yield 'disk full' => [static fn(string $file) => $run($file, 'CREATE TABLE t (x)', 'PRAGMA max_page_count = 3', 'INSERT INTO t WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 5000) SELECT hex(randomblob(40)) FROM n'), 'The disk is full'];
-        yield 'read-only' => [static fn(string $file) => $run($file, 'CREATE TABLE t (x)', 'PRAGMA query_only = ON', 'INSERT INTO t VALUES (1)'), 'may not be written to'];
+        yield 'disk full' => [
+            static fn(string $file) => $run(
+                $file,
+                'CREATE TABLE t (x)',
+                'PRAGMA max_page_count = 3',
+                'INSERT INTO t WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 5000) SELECT hex(randomblob(40)) FROM n',
+            ),
+            'The disk is full',
+        ];
+        yield 'read-only' => [
+            static fn(string $file) => $run($file, 'CREATE TABLE t (x)', 'PRAGMA query_only = ON', 'INSERT INTO t VALUES (1)'),
+            'may not be written to',
+        ];
         yield 'missing' => [static fn(string $file) => $run($file, 'SELECT * FROM board'), 'Set it up with bin/setup'];
         yield 'no database' => [static function (string $file) use ($run): void {
             file_put_contents($file, str_repeat('not a database ', 500));
@@ -64,7 +75,10 @@ final class StoreFaultTest extends TestCase
             $bring($this->folder . '/app.db');
             self::fail('Nothing went wrong.');
         } catch (\Doctrine\DBAL\Exception $fault) {
-            self::assertStringContainsString($words, StoreFault::words(new \RuntimeException('on the way', previous: $fault)) ?? $fault->getMessage());
+            self::assertStringContainsString(
+                $words,
+                StoreFault::words(new \RuntimeException('on the way', previous: $fault)) ?? $fault->getMessage(),
+            );
         }
     }
 
@@ -82,7 +96,11 @@ final class StoreFaultTest extends TestCase
                 $kernel = IronLatch\Kernel::fromEnvironment('test', false);
                 $response = $kernel->handle(Symfony\Component\HttpFoundation\Request::create('http://localhost/', 'GET', server: %s));
                 echo $response->getStatusCode(), ' ', $response->headers->get('HX-Retarget'), ' ', $response->getContent();
-                PHP, var_export($headers, true))], dirname(__DIR__, 2), ['APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => 'sqlite:///' . $this->folder . '/empty.db']);
+                PHP, var_export($headers, true))], dirname(__DIR__, 2), [
+                'APP_ENV' => 'test',
+                'APP_DEBUG' => '0',
+                'DATABASE_URL' => 'sqlite:///' . $this->folder . '/empty.db',
+            ]);
             $look->mustRun();
             self::assertStringStartsWith([] === $headers ? '503 ' : '422 #notice ', $look->getOutput());
             self::assertStringContainsString('Set it up with bin/setup, or put a backup back with bin/restore FILE.', $look->getOutput());
@@ -96,7 +114,10 @@ final class StoreFaultTest extends TestCase
         $kept = Restore::from($backup, $store, new \DateTimeImmutable('2026-11-28 01:02:03'));
         self::assertSame($store . '.before-restore-20261128-010203', $kept);
         self::assertSame(['there', 'here', 'there'], array_map(self::nameIn(...), [$store, $kept, $backup]));
-        self::assertNull(Restore::from($backup, $this->folder . '/new.db', new \DateTimeImmutable()), 'Where no store is there is none to keep.');
+        self::assertNull(
+            Restore::from($backup, $this->folder . '/new.db', new \DateTimeImmutable()),
+            'Where no store is there is none to keep.',
+        );
         self::assertSame('there', self::nameIn($this->folder . '/new.db'));
     }
 
@@ -121,7 +142,13 @@ final class StoreFaultTest extends TestCase
         file_put_contents($cut, substr((string) file_get_contents($cut), 0, 9000));
         $headless = $this->store('headless.db', 'there');
         (new \SQLite3($headless))->exec("UPDATE board SET head_id = 'gone'");
-        foreach (['none.db' => 'cannot be read', 'text.db' => 'no sound database', 'other.db' => 'none of Iron Latch', 'cut.db' => 'Nothing was changed', 'headless.db' => 'is damaged'] as $file => $words) {
+        foreach ([
+            'none.db' => 'cannot be read',
+            'text.db' => 'no sound database',
+            'other.db' => 'none of Iron Latch',
+            'cut.db' => 'Nothing was changed',
+            'headless.db' => 'is damaged',
+        ] as $file => $words) {
             try {
                 Restore::from($this->folder . '/' . $file, $store, new \DateTimeImmutable());
                 self::fail($file . ' was taken.');

@@ -23,7 +23,10 @@ final class UntouchedFormsTest extends BoardTestCase
             $opened = $this->shelved($board);
             $before = BoardJson::write($board);
             foreach ($this->views($board) as $view) {
-                foreach ($this->browser->request('GET', sprintf('/boards/%s/%s', $opened->record->id(), $view))->filter('form[action$="/edits"]') as $node) {
+                foreach ($this->browser->request(
+                    'GET',
+                    sprintf('/boards/%s/%s', $opened->record->id(), $view),
+                )->filter('form[action$="/edits"]') as $node) {
                     $form = new Crawler($node, 'http://localhost/');
                     // A button that acts, perhaps for more lines, has nothing to be touched before it.
                     if (0 === $form->filter('select, textarea, input:not([type=hidden]):not([type=checkbox])')->count()) {

@@ -21,7 +21,17 @@ final class WhatExportsRestOnTest extends BoardTestCase
      */
     public static function exports(): iterable
     {
-        foreach (['pin-list.csv', 'constants.h', 'constants.env', 'constants.json', 'sheets/hand', 'sheets/hand.csv', 'sheets/C1.csv', 'drive/A1/netlist.cir', 'power/R1/netlist.cir'] as $export) {
+        foreach ([
+            'pin-list.csv',
+            'constants.h',
+            'constants.env',
+            'constants.json',
+            'sheets/hand',
+            'sheets/hand.csv',
+            'sheets/C1.csv',
+            'drive/A1/netlist.cir',
+            'power/R1/netlist.cir',
+        ] as $export) {
             yield $export => [$export];
         }
     }
@@ -65,7 +75,10 @@ final class WhatExportsRestOnTest extends BoardTestCase
     {
         $board = self::accepting();
         $without = $board->with(acceptances: []);
-        self::assertSame(array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($without)->notChecked), array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($board)->notChecked));
+        self::assertSame(
+            array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($without)->notChecked),
+            array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($board)->notChecked),
+        );
         self::assertSame([], TestBoards::inspect($without)->holdPointsMissingFrom(TestBoards::inspect($board)));
     }
 
@@ -75,7 +88,15 @@ final class WhatExportsRestOnTest extends BoardTestCase
         $finding = TestBoards::inspect($board)->finding('pins.boot-twitch:A1');
         self::assertNotNull($finding);
 
-        return (new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), $finding->rule->version, $reason, 'R. Alder'))->apply($board);
+        return (new AcceptFinding(
+            'pins.boot-twitch',
+            'A1',
+            'weak',
+            $finding->acceptedAs(),
+            $finding->rule->version,
+            $reason,
+            'R. Alder',
+        ))->apply($board);
     }
 
     private function export(Board $board, string $export): string

@@ -22,7 +22,15 @@ final readonly class AcceptFinding implements Edit
 
     public function apply(Board $board): Board
     {
-        $acceptance = new Acceptance($this->rule, $this->subject, $this->kind, $this->figure, $this->ruleVersion, $this->reason, $this->decidedBy);
+        $acceptance = new Acceptance(
+            $this->rule,
+            $this->subject,
+            $this->kind,
+            $this->figure,
+            $this->ruleVersion,
+            $this->reason,
+            $this->decidedBy,
+        );
 
         return $board->with(acceptances: [...$board->acceptances, $acceptance->key() => $acceptance]);
     }

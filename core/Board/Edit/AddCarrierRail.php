@@ -21,7 +21,10 @@ final readonly class AddCarrierRail implements Edit
         $carrier = Targets::carrierWithOutput($board);
         $ids = new Ids($board);
 
-        return $board->with(rails: [...$board->rails, $ids->next('R') => new Rail($this->name, $carrier->identity->id)], lastIds: $ids->last());
+        return $board->with(
+            rails: [...$board->rails, $ids->next('R') => new Rail($this->name, $carrier->identity->id)],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -23,7 +23,10 @@ final readonly class AddChannel implements Edit
         Targets::requireName($this->name);
         $ids = new Ids($board);
 
-        return $board->withPart($this->profile)->with(channels: [...$board->channels, $ids->next('C') => new Channel($this->profile->identity->id, $this->name, $this->root)], lastIds: $ids->last());
+        return $board->withPart($this->profile)->with(
+            channels: [...$board->channels, $ids->next('C') => new Channel($this->profile->identity->id, $this->name, $this->root)],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -25,7 +25,10 @@ final readonly class AddConvertedRail implements Edit
         $ids = new Ids($board);
         $board = $board->withPart($this->converter);
 
-        return $board->with(rails: [...$board->rails, $ids->next('R') => new Rail($this->name, $this->converter->identity->id, $this->from)], lastIds: $ids->last());
+        return $board->with(
+            rails: [...$board->rails, $ids->next('R') => new Rail($this->name, $this->converter->identity->id, $this->from)],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

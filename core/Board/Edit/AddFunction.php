@@ -28,7 +28,10 @@ final readonly class AddFunction implements Edit
         }
         $ids = new Ids($board);
 
-        return $board->with(functions: [...$board->functions, $ids->next('F') => PinFunction::of($this->kind, $this->name)], lastIds: $ids->last());
+        return $board->with(
+            functions: [...$board->functions, $ids->next('F') => PinFunction::of($this->kind, $this->name)],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -41,7 +41,10 @@ final readonly class AddGroup implements Edit
         foreach ($members as $member) {
             Targets::function($board, $member);
             if (null !== $board->groupOf($member, $this->kind)) {
-                throw new EditRefused(sprintf('“%s” belongs to a group of this kind already. Take that group apart first.', $board->nameOf($member)));
+                throw new EditRefused(sprintf(
+                    '“%s” belongs to a group of this kind already. Take that group apart first.',
+                    $board->nameOf($member),
+                ));
             }
         }
         foreach ($signals as $ending => $kind) {

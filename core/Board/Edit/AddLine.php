@@ -36,7 +36,10 @@ final readonly class AddLine implements Edit
                 $this->name,
                 $this->appliance->identity->id,
                 Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
-                null === $this->appliance->dcVolts ? Fact::unknown() : Fact::assumed(SwitchedConductor::DcPositive, 'a DC appliance is switched in its positive lead'),
+                null === $this->appliance->dcVolts ? Fact::unknown() : Fact::assumed(
+                    SwitchedConductor::DcPositive,
+                    'a DC appliance is switched in its positive lead',
+                ),
                 [],
                 [$ids->next('A') => Actuator::usual($function, $board->defaults->relay, $driver, $board->defaults->rail)],
             )],

@@ -39,14 +39,25 @@ final readonly class AddLineGroup implements Edit
         }
         $lines = $this->lines;
         if (LineGroupKind::All === $this->kind && [] === $lines) {
-            $lines = array_keys(array_filter($board->lines, fn(Line $line, string $id): bool => !$this->switchesOn || true !== $line->safety?->barredFromGroups?->value && !$board->mustNotStart($id), ARRAY_FILTER_USE_BOTH));
+            $lines = array_keys(array_filter(
+                $board->lines,
+                fn(Line $line, string $id): bool => !$this->switchesOn || true !== $line->safety?->barredFromGroups?->value
+                    && !$board->mustNotStart($id),
+                ARRAY_FILTER_USE_BOTH,
+            ));
         }
         if (count($lines) < 2) {
             throw new EditRefused('Choose at least two lines that are operated together.');
         }
         $ids = new Ids($board);
 
-        return $board->with(lineGroups: [...$board->lineGroups, $ids->next('K') => new LineGroup($this->kind, $this->name, $lines, $this->channels, $this->switchesOn)], lastIds: $ids->last());
+        return $board->with(
+            lineGroups: [
+                ...$board->lineGroups,
+                $ids->next('K') => new LineGroup($this->kind, $this->name, $lines, $this->channels, $this->switchesOn),
+            ],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -23,7 +23,10 @@ final readonly class AddRail implements Edit
         $ids = new Ids($board);
         $board = $board->withPart($this->supply);
 
-        return $board->with(rails: [...$board->rails, $ids->next('R') => new Rail($this->name, $this->supply->identity->id)], lastIds: $ids->last());
+        return $board->with(
+            rails: [...$board->rails, $ids->next('R') => new Rail($this->name, $this->supply->identity->id)],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -30,7 +30,13 @@ final readonly class AddScenario implements Edit
         }
         $ids = new Ids($board);
 
-        return $board->with(scenarios: [...$board->scenarios, $ids->next('P') => new PowerScenario($this->name, array_values(array_unique($this->lines)), $this->radioSends)], lastIds: $ids->last());
+        return $board->with(
+            scenarios: [
+                ...$board->scenarios,
+                $ids->next('P') => new PowerScenario($this->name, array_values(array_unique($this->lines)), $this->radioSends),
+            ],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -26,7 +26,10 @@ final readonly class AddSecondWinding implements Edit
             throw new EditRefused(sprintf('The relay of “%s” opens by itself. Fit a bistable relay first.', $line->name));
         }
         if (1 === $windings && !$actuator->driver instanceof BridgeOutput) {
-            throw new EditRefused(sprintf('The relay of “%s” has one winding, whose current must be turned round to open. Drive it by a full bridge first.', $line->name));
+            throw new EditRefused(sprintf(
+                'The relay of “%s” has one winding, whose current must be turned round to open. Drive it by a full bridge first.',
+                $line->name,
+            ));
         }
         foreach ($line->actuators as $other) {
             if ($other->opens === $this->actuator) {
@@ -37,7 +40,10 @@ final readonly class AddSecondWinding implements Edit
         $function = $ids->next('F');
 
         return $board->with(
-            lines: [...$board->lines, $lineId => $line->with(actuators: [...$line->actuators, $ids->next('A') => $actuator->opening($function, $this->actuator)])],
+            lines: [
+                ...$board->lines,
+                $lineId => $line->with(actuators: [...$line->actuators, $ids->next('A') => $actuator->opening($function, $this->actuator)]),
+            ],
             functions: [...$board->functions, $function => PinFunction::of(FunctionKind::RelayOutput, $line->name . ' relay, opening')],
             lastIds: $ids->last(),
         );

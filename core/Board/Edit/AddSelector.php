@@ -39,7 +39,11 @@ final readonly class AddSelector implements Edit
             $functions[$id] = PinFunction::of(FunctionKind::SelectorPosition, $this->name . ' ' . $position);
         }
 
-        return $board->with(functions: $functions, groups: [...$board->groups, $ids->next('G') => new FunctionGroup(GroupKind::Selector, $this->name, $members)], lastIds: $ids->last());
+        return $board->with(
+            functions: $functions,
+            groups: [...$board->groups, $ids->next('G') => new FunctionGroup(GroupKind::Selector, $this->name, $members)],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -34,11 +34,18 @@ final readonly class AddStep implements Edit
             }
         }
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: ($group->bank ?? new StepBank())->with(patterns: [...$group->steps(), new StepPattern($relays)]))]);
+        return $board->with(groups: [
+            ...$board->groups,
+            $this->group => $group->with(bank: ($group->bank ?? new StepBank())->with(patterns: [...$group->steps(), new StepPattern($relays)])),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Add a step to “%s”: %s', $board->nameOf($this->group), implode(' + ', array_map($board->nameOf(...), $this->relays)));
+        return sprintf(
+            'Add a step to “%s”: %s',
+            $board->nameOf($this->group),
+            implode(' + ', array_map($board->nameOf(...), $this->relays)),
+        );
     }
 }

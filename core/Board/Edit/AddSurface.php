@@ -33,11 +33,17 @@ final readonly class AddSurface implements Edit
         $kind = $this->kind->functionKind();
         if (SurfaceKind::InfraredKey === $this->kind && '' === $function) {
             // One receiver serves every line.
-            $receivers = array_keys(array_filter($functions, static fn(PinFunction $f): bool => FunctionKind::InfraredReceiver === $f->kind));
+            $receivers = array_keys(array_filter(
+                $functions,
+                static fn(PinFunction $f): bool => FunctionKind::InfraredReceiver === $f->kind,
+            ));
             $function = $receivers[0] ?? '';
         }
         if ($this->kind->isRemote()) {
-            throw new EditRefused(sprintf('A %s comes by way of a channel. Add the channel on Controls, and put the line on it.', $this->kind->value));
+            throw new EditRefused(sprintf(
+                'A %s comes by way of a channel. Add the channel on Controls, and put the line on it.',
+                $this->kind->value,
+            ));
         }
         if (SurfaceKind::Knob === $this->kind && !$this->isSelector($board, $function)) {
             throw new EditRefused('A knob needs a step selector: add one on Pins first, then choose it here.');
@@ -49,21 +55,34 @@ final readonly class AddSurface implements Edit
                 throw new EditRefused('A sensor rule needs a sensor: add the sensor on Pins first, then choose it here.');
             }
             $function = $ids->next('F');
-            $functions[$function] = PinFunction::of($kind, FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $line->name . ' ' . $this->kind->value);
+            $functions[$function] = PinFunction::of(
+                $kind,
+                FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $line->name . ' ' . $this->kind->value,
+            );
         } else {
             $shared = Targets::function($board, $function);
             if (null !== $kind && $shared->kind !== $kind) {
-                throw new EditRefused(sprintf('“%s” is a %s and cannot serve as a %s.', $shared->name, $shared->kind->value, $this->kind->value));
+                throw new EditRefused(sprintf(
+                    '“%s” is a %s and cannot serve as a %s.',
+                    $shared->name,
+                    $shared->kind->value,
+                    $this->kind->value,
+                ));
             }
         }
         $surfaces = [...$line->surfaces, $ids->next('S') => new Surface($this->kind, $function)];
 
-        return $board->with(lines: [...$board->lines, $this->line => $line->with(surfaces: $surfaces)], functions: $functions, lastIds: $ids->last());
+        return $board->with(
+            lines: [...$board->lines, $this->line => $line->with(surfaces: $surfaces)],
+            functions: $functions,
+            lastIds: $ids->last(),
+        );
     }
 
     private function isSelector(Board $board, string $function): bool
     {
-        return null !== $board->groupOf($function, GroupKind::Selector) || FunctionKind::SelectorLadder === ($board->functions[$function]->kind ?? null);
+        return null !== $board->groupOf($function, GroupKind::Selector)
+            || FunctionKind::SelectorLadder === ($board->functions[$function]->kind ?? null);
     }
 
     public function summary(Board $board): string

@@ -18,7 +18,12 @@ final readonly class AddSwitchTime implements Edit
     {
         [$line, $surface] = Targets::timer($board, $this->surface);
 
-        return Targets::changeSurface($board, $line, $this->surface, ['schedule' => ($surface->schedule ?? new Schedule())->plus(new SwitchTime(trim($this->at), $this->on, $this->days))]);
+        return Targets::changeSurface(
+            $board,
+            $line,
+            $this->surface,
+            ['schedule' => ($surface->schedule ?? new Schedule())->plus(new SwitchTime(trim($this->at), $this->on, $this->days))],
+        );
     }
 
     public function summary(Board $board): string

@@ -34,10 +34,17 @@ final readonly class AssignCode implements Edit
         if ('' !== $plain && 1 !== preg_match('/^[0-9A-F]{1,16}$/', $plain)) {
             throw new EditRefused(sprintf('“%s” is no code. Write it in hexadecimal, such as 0BF430CF.', mb_substr($this->code, 0, 40)));
         }
-        $code = '' === $plain ? null : new InfraredCode($this->encoding, str_pad($plain, (int) min(16, ceil($this->bits / 4)), '0', STR_PAD_LEFT), $this->bits);
+        $code = '' === $plain ? null : new InfraredCode(
+            $this->encoding,
+            str_pad($plain, (int) min(16, ceil($this->bits / 4)), '0', STR_PAD_LEFT),
+            $this->bits,
+        );
         $said = $this->forOff ? $surface->withCodes($surface->code, $code) : $surface->withCodes($code, $surface->offCode);
 
-        return $board->with(lines: [...$board->lines, $lineId => $board->lines[$lineId]->with(surfaces: [...$board->lines[$lineId]->surfaces, $this->surface => $said])]);
+        return $board->with(lines: [
+            ...$board->lines,
+            $lineId => $board->lines[$lineId]->with(surfaces: [...$board->lines[$lineId]->surfaces, $this->surface => $said]),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -33,7 +33,13 @@ final readonly class AttachDevice implements Edit
         $ids = new Ids($board);
         $board = $board->withPart($this->device);
 
-        return $board->with(devices: [...$board->devices, $ids->next('D') => Targets::fed($board, $this->name, $this->device->identity->id, $this->rail, $this->pin, $this->function)], lastIds: $ids->last());
+        return $board->with(
+            devices: [
+                ...$board->devices,
+                $ids->next('D') => Targets::fed($board, $this->name, $this->device->identity->id, $this->rail, $this->pin, $this->function),
+            ],
+            lastIds: $ids->last(),
+        );
     }
 
     public function summary(Board $board): string

@@ -27,7 +27,15 @@ final readonly class ChangeChannel implements Edit
             Targets::requireName($this->name);
         }
 
-        return $board->with(channels: [...$board->channels, $this->channel => Targets::channel($board, $this->channel)->with(name: $this->name, root: $this->root, blockSeconds: null === $this->blockSeconds ? null : Fact::stated($this->blockSeconds), cappedOnPurpose: $this->cappedOnPurpose)]);
+        return $board->with(channels: [
+            ...$board->channels,
+            $this->channel => Targets::channel($board, $this->channel)->with(
+                name: $this->name,
+                root: $this->root,
+                blockSeconds: null === $this->blockSeconds ? null : Fact::stated($this->blockSeconds),
+                cappedOnPurpose: $this->cappedOnPurpose,
+            ),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -40,7 +40,9 @@ final readonly class ChangeFunctionKind implements Edit
                         default => SurfaceKind::SensorRule,
                     };
                     $served = $surface->servedBy($kind, $surface->function);
-                    $surfaces[$surfaceId] = true === $served->rule?->sensed->suits($this->kind) ? $served : Copy::of($served, ['rule' => null]);
+                    $surfaces[$surfaceId] = true === $served->rule?->sensed->suits($this->kind)
+                        ? $served
+                        : Copy::of($served, ['rule' => null]);
                 }
             }
             $lines[$id] = $line->with(surfaces: $surfaces);
@@ -48,7 +50,9 @@ final readonly class ChangeFunctionKind implements Edit
 
         $changed = Copy::of($function, [
             'kind' => $this->kind,
-            'cableMetres' => Knowledge::Stated === $function->cableMetres->knowledge ? $function->cableMetres : PinFunction::usualCable($this->kind),
+            'cableMetres' => Knowledge::Stated === $function->cableMetres->knowledge
+                ? $function->cableMetres
+                : PinFunction::usualCable($this->kind),
             ...$this->kind->isContact() ? [] : ['debounceFarads' => null, 'madeForMains' => null],
         ]);
 

@@ -37,7 +37,10 @@ final readonly class ChangeLineGroup implements Edit
             Targets::channel($board, $channel);
         }
 
-        return $board->with(lineGroups: [...$board->lineGroups, $this->group => $board->lineGroups[$this->group]->with($this->name, $this->lines, $this->channels, $this->switchesOn)]);
+        return $board->with(lineGroups: [
+            ...$board->lineGroups,
+            $this->group => $board->lineGroups[$this->group]->with($this->name, $this->lines, $this->channels, $this->switchesOn),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -28,7 +28,10 @@ final readonly class ChooseAppliance implements Edit
         $line = Copy::of($line, [
             'appliance' => $this->appliance->identity->id,
             // What stands on the plate of the old appliance says nothing of the new one.
-            'watts' => $isSame && $line->watts->isStated() ? $line->watts : Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
+            'watts' => $isSame && $line->watts->isStated() ? $line->watts : Fact::assumed(
+                $this->appliance->typicalWatts,
+                'typical for ' . $this->appliance->identity->name,
+            ),
             // What was said of the wiring holds for an appliance on the same supply only.
             'conductor' => match (true) {
                 $sameSupply => $line->conductor,
@@ -36,9 +39,15 @@ final readonly class ChooseAppliance implements Edit
                 default => Fact::assumed(SwitchedConductor::DcPositive, 'a DC appliance is switched in its positive lead'),
             },
             'feed' => $sameSupply ? $line->feed : null,
-            'safety' => $isSame ? $line->safety : $line->safety?->forAnotherAppliance(null === $old->dcVolts && null !== $this->appliance->dcVolts, null !== $old->dcVolts && null === $this->appliance->dcVolts),
+            'safety' => $isSame ? $line->safety : $line->safety?->forAnotherAppliance(
+                null === $old->dcVolts && null !== $this->appliance->dcVolts,
+                null !== $old->dcVolts && null === $this->appliance->dcVolts,
+            ),
         ]);
-        if (null === $this->appliance->dcVolts && [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null === $actuator->relay)) {
+        if (null === $this->appliance->dcVolts && [] !== array_filter(
+            $line->actuators,
+            static fn(Actuator $actuator): bool => null === $actuator->relay,
+        )) {
             throw new EditRefused(sprintf('“%s” has no relay, and only a relay may switch the mains. Fit one first.', $line->name));
         }
         $board = $board->withPart($this->appliance);
@@ -48,6 +57,10 @@ final readonly class ChooseAppliance implements Edit
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Let “%s” switch a %s', $board->nameOf($this->line), lcfirst($this->appliance->identity->name)), $board, $this);
+        return LostFacts::after(
+            sprintf('Let “%s” switch a %s', $board->nameOf($this->line), lcfirst($this->appliance->identity->name)),
+            $board,
+            $this,
+        );
     }
 }

@@ -23,11 +23,19 @@ final readonly class ChooseContact implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board, $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(contact: $this->contact));
+        return Targets::changeActuators(
+            $board,
+            $this->actuators,
+            fn(Actuator $actuator): Actuator => $actuator->with(contact: $this->contact),
+        );
     }
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Use the %s contact for %s', $this->contact->value, Targets::names($board, $this->actuators)), $board, $this);
+        return LostFacts::after(
+            sprintf('Use the %s contact for %s', $this->contact->value, Targets::names($board, $this->actuators)),
+            $board,
+            $this,
+        );
     }
 }

@@ -34,25 +34,49 @@ final readonly class ChooseController implements Edit
         $rails = $board->rails;
         foreach ($board->rails as $id => $rail) {
             if ($rail->supply === $board->carrier && !$this->carrier->givesWhenFedAt($board->controllerEntry)) {
-                throw new EditRefused(sprintf('The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something else first.', $rail->name));
+                throw new EditRefused(sprintf(
+                    'The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something else first.',
+                    $rail->name,
+                ));
             }
             if ($rail->throughUsb && null === $this->carrier->usb) {
-                throw new EditRefused(sprintf('The rail %s comes through the carrier’s USB socket, and the new carrier has none. Feed it from something else first.', $rail->name));
+                throw new EditRefused(sprintf(
+                    'The rail %s comes through the carrier’s USB socket, and the new carrier has none. Feed it from something else first.',
+                    $rail->name,
+                ));
             }
             if ($rail->supply === $board->carrier) {
                 $rails[$id] = $rail->fedBy($this->carrier->identity->id);
             }
         }
-        $devices = array_map(static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin]) ? Copy::of($device, ['pin' => null]) : $device, $board->devices);
+        $devices = array_map(
+            static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin]) ? Copy::of($device, ['pin' => null]) : $device,
+            $board->devices,
+        );
         $entry = $this->carrier->entry($board->controllerEntry)->label === $board->controllerEntry ? $board->controllerEntry : '';
 
         // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.
-        $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio ? $board->radioUsed : NewBoard::radioOf($this->chip);
+        $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio
+            ? $board->radioUsed
+            : NewBoard::radioOf($this->chip);
 
-        $changed = $board->with(carrier: $this->carrier->identity->id, radioUsed: $radio, seats: $seats, frozenSeats: array_intersect_key($board->frozenSeats, $seats), printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed, parts: $parts, rails: $rails, devices: $devices, controllerEntry: $entry);
+        $changed = $board->with(
+            carrier: $this->carrier->identity->id,
+            radioUsed: $radio,
+            seats: $seats,
+            frozenSeats: array_intersect_key($board->frozenSeats, $seats),
+            printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed,
+            parts: $parts,
+            rails: $rails,
+            devices: $devices,
+            controllerEntry: $entry,
+        );
 
         // What stands around a bare module, and what is inside a module, is said of that one module.
-        return $this->carrier->identity->id === $board->carrier ? $changed : Copy::of($changed, ['resetPulled' => null, 'programmingAccess' => null, 'innerMemory' => null, 'driveRaised' => null]);
+        return $this->carrier->identity->id === $board->carrier ? $changed : Copy::of(
+            $changed,
+            ['resetPulled' => null, 'programmingAccess' => null, 'innerMemory' => null, 'driveRaised' => null],
+        );
     }
 
     public function summary(Board $board): string

@@ -28,11 +28,23 @@ final readonly class ChooseDriver implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board->withPart(...$this->parts), $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(driver: $this->driver, activeLevel: Actuator::levelOf($this->driver)));
+        return Targets::changeActuators(
+            $board->withPart(...$this->parts),
+            $this->actuators,
+            fn(Actuator $actuator): Actuator => $actuator->with(driver: $this->driver, activeLevel: Actuator::levelOf($this->driver)),
+        );
     }
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Drive %s %s', Targets::names($board, $this->actuators), '' === $this->title ? 'by another circuit' : 'by ' . $this->title), $board, $this);
+        return LostFacts::after(
+            sprintf(
+                'Drive %s %s',
+                Targets::names($board, $this->actuators),
+                '' === $this->title ? 'by another circuit' : 'by ' . $this->title,
+            ),
+            $board,
+            $this,
+        );
     }
 }

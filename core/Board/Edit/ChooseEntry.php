@@ -23,7 +23,11 @@ final readonly class ChooseEntry implements Edit
 
         foreach ($board->rails as $rail) {
             if ($rail->supply === $board->carrier && !$board->controller()->carrier->givesWhenFedAt($this->label)) {
-                throw new EditRefused(sprintf('The rail %s comes from the carrier’s own regulator, which gives nothing while the carrier is fed at %s. Feed that rail from something else first.', $rail->name, $this->label));
+                throw new EditRefused(sprintf(
+                    'The rail %s comes from the carrier’s own regulator, which gives nothing while the carrier is fed at %s. Feed that rail from something else first.',
+                    $rail->name,
+                    $this->label,
+                ));
             }
         }
 

@@ -24,13 +24,26 @@ final readonly class ChooseRelay implements Edit
     public function apply(Board $board): Board
     {
         // What opens a bistable relay is a part of it.
-        $openings = array_keys(array_filter($board->actuators(), fn(array $owned): bool => in_array($owned[1]->opens, $this->actuators, true)));
+        $openings = array_keys(array_filter(
+            $board->actuators(),
+            fn(array $owned): bool => in_array($owned[1]->opens, $this->actuators, true),
+        ));
 
-        return Targets::changeActuators($board->withPart($this->relay), array_values(array_unique([...$this->actuators, ...$openings])), fn(Actuator $actuator): Actuator => $this->relay->isPlain() ? $actuator->with(relay: $this->relay->identity->id) : $actuator->with(relay: $this->relay->identity->id, paired: false)->holding(null));
+        return Targets::changeActuators(
+            $board->withPart($this->relay),
+            array_values(array_unique([...$this->actuators, ...$openings])),
+            fn(Actuator $actuator): Actuator => $this->relay->isPlain()
+                ? $actuator->with(relay: $this->relay->identity->id)
+                : $actuator->with(relay: $this->relay->identity->id, paired: false)->holding(null),
+        );
     }
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Fit %s for %s', $this->relay->identity->name, Targets::names($board, $this->actuators)), $board, $this);
+        return LostFacts::after(
+            sprintf('Fit %s for %s', $this->relay->identity->name, Targets::names($board, $this->actuators)),
+            $board,
+            $this,
+        );
     }
 }

@@ -24,11 +24,22 @@ final readonly class ChooseSupply implements Edit
         }
         $board = $board->withPart($this->supply);
 
-        return $board->with(rails: [...$board->rails, $this->rail => $rail->fedBy($this->supply->identity->id, null, $this->throughUsb, null !== $this->supply->jack)]);
+        return $board->with(rails: [
+            ...$board->rails,
+            $this->rail => $rail->fedBy($this->supply->identity->id, null, $this->throughUsb, null !== $this->supply->jack),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf($this->throughUsb ? 'Feed the rail %s from %s through the carrier’s USB socket' : 'Feed the rail %s from %s', $board->nameOf($this->rail), $this->supply->identity->name), $board, $this);
+        return LostFacts::after(
+            sprintf(
+                $this->throughUsb ? 'Feed the rail %s from %s through the carrier’s USB socket' : 'Feed the rail %s from %s',
+                $board->nameOf($this->rail),
+                $this->supply->identity->name,
+            ),
+            $board,
+            $this,
+        );
     }
 }

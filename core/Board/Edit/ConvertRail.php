@@ -23,11 +23,23 @@ final readonly class ConvertRail implements Edit
         Targets::requireNoLoop($board, $this->rail, $this->from);
         $board = $board->withPart($this->converter);
 
-        return $board->with(rails: [...$board->rails, $this->rail => $rail->fedBy($this->converter->identity->id, $this->from, isConverter: true)]);
+        return $board->with(rails: [
+            ...$board->rails,
+            $this->rail => $rail->fedBy($this->converter->identity->id, $this->from, isConverter: true),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Feed the rail %s from %s on %s', $board->nameOf($this->rail), $this->converter->identity->name, $board->nameOf($this->from)), $board, $this);
+        return LostFacts::after(
+            sprintf(
+                'Feed the rail %s from %s on %s',
+                $board->nameOf($this->rail),
+                $this->converter->identity->name,
+                $board->nameOf($this->from),
+            ),
+            $board,
+            $this,
+        );
     }
 }

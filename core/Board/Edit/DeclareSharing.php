@@ -17,11 +17,17 @@ final readonly class DeclareSharing implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(functions: [...$board->functions, $this->function => Targets::function($board, $this->function)->with(sharesPin: $this->shares)]);
+        return $board->with(functions: [
+            ...$board->functions,
+            $this->function => Targets::function($board, $this->function)->with(sharesPin: $this->shares),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf($this->shares ? 'State that “%s” shares its pin on purpose' : 'State that “%s” shares its pin with nothing', $board->nameOf($this->function));
+        return sprintf(
+            $this->shares ? 'State that “%s” shares its pin on purpose' : 'State that “%s” shares its pin with nothing',
+            $board->nameOf($this->function),
+        );
     }
 }

@@ -62,7 +62,13 @@ final readonly class DescribeAppliance implements Edit
         $id = $this->freeId($board);
         $old = $board->parts[$id] ?? null;
         $appliance = new Appliance(
-            new PartIdentity($id, null === $old ? 1 : $old->identity()->version + 1, $this->name, Basis::CommonPractice, 'described by the maker of the board'),
+            new PartIdentity(
+                $id,
+                null === $old ? 1 : $old->identity()->version + 1,
+                $this->name,
+                Basis::CommonPractice,
+                'described by the maker of the board',
+            ),
             $this->load,
             $this->watts,
             $this->powerFactor ?? $this->load->usualPowerFactor(),

@@ -33,7 +33,11 @@ final readonly class DriveByModule implements Edit
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Drive %s by %s', Targets::names($board, $this->actuators), $this->module->identity->name), $board, $this);
+        return LostFacts::after(
+            sprintf('Drive %s by %s', Targets::names($board, $this->actuators), $this->module->identity->name),
+            $board,
+            $this,
+        );
     }
 
     /** What was said of the supplies holds for another module too; how its jumper stands holds for the same one only. */
@@ -42,7 +46,12 @@ final readonly class DriveByModule implements Edit
         $now = $actuator->driver instanceof OptoModuleInput ? $actuator->driver : null;
         $isSame = $now?->module === $this->module->identity->id;
 
-        $driver = new OptoModuleInput($this->module->identity->id, $isSame ? $now->activeLevel : $this->module->activeLevel, $now->separateSupply ?? false, $now->isolates ?? false);
+        $driver = new OptoModuleInput(
+            $this->module->identity->id,
+            $isSame ? $now->activeLevel : $this->module->activeLevel,
+            $now->separateSupply ?? false,
+            $now->isolates ?? false,
+        );
 
         return $actuator->with(driver: $driver, activeLevel: $isSame ? $actuator->activeLevel : Actuator::levelOf($driver));
     }

@@ -43,6 +43,15 @@ final readonly class DriveByTransistor implements Edit
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Drive %s by %s with %s at the base', Targets::names($board, $this->actuators), $this->transistor->identity->name, QuantityPrinter::rounded($this->baseOhms, Unit::Ohm)), $board, $this);
+        return LostFacts::after(
+            sprintf(
+                'Drive %s by %s with %s at the base',
+                Targets::names($board, $this->actuators),
+                $this->transistor->identity->name,
+                QuantityPrinter::rounded($this->baseOhms, Unit::Ohm),
+            ),
+            $board,
+            $this,
+        );
     }
 }

@@ -22,7 +22,11 @@ final readonly class DriveDirectly implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board, $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(driver: new DirectDrive()));
+        return Targets::changeActuators(
+            $board,
+            $this->actuators,
+            fn(Actuator $actuator): Actuator => $actuator->with(driver: new DirectDrive()),
+        );
     }
 
     public function summary(Board $board): string

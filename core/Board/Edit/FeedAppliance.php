@@ -24,7 +24,10 @@ final readonly class FeedAppliance implements Edit
         }
 
         // What a driver switches itself hangs on the same rail as the driver.
-        $actuators = array_map(fn(Actuator $actuator): Actuator => null === $actuator->relay ? $actuator->with(rail: $this->rail) : $actuator, $line->actuators);
+        $actuators = array_map(
+            fn(Actuator $actuator): Actuator => null === $actuator->relay ? $actuator->with(rail: $this->rail) : $actuator,
+            $line->actuators,
+        );
 
         return $board->with(lines: [...$board->lines, $this->line => $line->with(actuators: $actuators, feed: $this->rail)]);
     }

@@ -19,7 +19,10 @@ final readonly class FeedController implements Edit
         $rail = Targets::rail($board, $this->rail);
         for ($at = $this->rail; null !== $at; $at = $board->rails[$at]->from) {
             if ($board->feeder($at) instanceof Carrier) {
-                throw new EditRefused(sprintf('The rail %s comes from the carrier itself. Feed the controller from another rail.', $rail->name));
+                throw new EditRefused(sprintf(
+                    'The rail %s comes from the carrier itself. Feed the controller from another rail.',
+                    $rail->name,
+                ));
             }
         }
 

@@ -20,11 +20,21 @@ final readonly class FeedDevice implements Edit
     {
         $device = Targets::device($board, $this->device);
 
-        return $board->with(devices: [...$board->devices, $this->device => Copy::of(Targets::fed($board, $device->name, $device->part, $this->rail, $this->pin, $device->function), ['shifted' => $device->shifted])]);
+        return $board->with(devices: [
+            ...$board->devices,
+            $this->device => Copy::of(
+                Targets::fed($board, $device->name, $device->part, $this->rail, $this->pin, $device->function),
+                ['shifted' => $device->shifted],
+            ),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Feed “%s” from %s', $board->nameOf($this->device), $this->pin ?? (null === $this->rail ? 'the controller’s pin supply' : $board->nameOf($this->rail)));
+        return sprintf(
+            'Feed “%s” from %s',
+            $board->nameOf($this->device),
+            $this->pin ?? (null === $this->rail ? 'the controller’s pin supply' : $board->nameOf($this->rail)),
+        );
     }
 }

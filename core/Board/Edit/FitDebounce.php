@@ -23,10 +23,17 @@ final readonly class FitDebounce implements Edit
     {
         $function = Targets::function($board, $this->function);
         if (!$function->kind->isContact()) {
-            throw new EditRefused(sprintf('“%s” is a %s. Only a contact bounces, and only its wire bears a capacitor.', $function->name, $function->kind->value));
+            throw new EditRefused(sprintf(
+                '“%s” is a %s. Only a contact bounces, and only its wire bears a capacitor.',
+                $function->name,
+                $function->kind->value,
+            ));
         }
 
-        return $board->with(functions: [...$board->functions, $this->function => Copy::of($function, ['debounceFarads' => $this->farads > 0 ? $this->farads : null])]);
+        return $board->with(functions: [
+            ...$board->functions,
+            $this->function => Copy::of($function, ['debounceFarads' => $this->farads > 0 ? $this->farads : null]),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -34,12 +34,26 @@ final readonly class FitExpander implements Edit
         $address = 0;
         if ($this->expander->kind->isOnI2c()) {
             $taken = array_map(static fn(FittedExpander $fitted): int => $fitted->address, $board->expanders);
-            $free = array_diff(range($this->expander->firstAddress, $this->expander->firstAddress + $this->expander->addresses - 1), $taken);
-            $address = [] === $free ? throw new EditRefused(sprintf('All %d addresses of the %s are taken on this board. Use its variant with other addresses, or another expander.', $this->expander->addresses, $this->expander->identity->name)) : min($free);
+            $free = array_diff(
+                range($this->expander->firstAddress, $this->expander->firstAddress + $this->expander->addresses - 1),
+                $taken,
+            );
+            $address = [] === $free ? throw new EditRefused(sprintf(
+                'All %d addresses of the %s are taken on this board. Use its variant with other addresses, or another expander.',
+                $this->expander->addresses,
+                $this->expander->identity->name,
+            )) : min($free);
         }
         $ids = new Ids($board);
         $id = $ids->next('X');
-        $fitted = new FittedExpander(explode(',', $this->expander->identity->name)[0] . ' ' . $id, $this->expander->identity->id, $bus, $address, $this->rail, $this->heldOff && GroupKind::ShiftChain === $kind);
+        $fitted = new FittedExpander(
+            explode(',', $this->expander->identity->name)[0] . ' ' . $id,
+            $this->expander->identity->id,
+            $bus,
+            $address,
+            $this->rail,
+            $this->heldOff && GroupKind::ShiftChain === $kind,
+        );
 
         return $board->withPart($this->expander)->with(expanders: [...$board->expanders, $id => $fitted], lastIds: $ids->last());
     }

@@ -31,6 +31,10 @@ final readonly class FitHeatSink implements Edit
 
     public function summary(Board $board): string
     {
-        return null === $this->kelvinPerWatt ? sprintf('Take the heat sink off the converter of %s', $board->nameOf($this->rail)) : sprintf('Fit a heat sink of %s to the converter of %s', QuantityPrinter::rounded($this->kelvinPerWatt, Unit::KelvinPerWatt), $board->nameOf($this->rail));
+        return null === $this->kelvinPerWatt ? sprintf('Take the heat sink off the converter of %s', $board->nameOf($this->rail)) : sprintf(
+            'Fit a heat sink of %s to the converter of %s',
+            QuantityPrinter::rounded($this->kelvinPerWatt, Unit::KelvinPerWatt),
+            $board->nameOf($this->rail),
+        );
     }
 }

@@ -25,11 +25,19 @@ final readonly class FitPull implements Edit
     {
         $function = Targets::function($board, $this->function);
 
-        return $board->with(functions: [...$board->functions, $this->function => $function->withPull(new Pull($this->direction, $this->ohms))]);
+        return $board->with(functions: [
+            ...$board->functions,
+            $this->function => $function->withPull(new Pull($this->direction, $this->ohms)),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf('Fit a %s pull-%s for “%s”', QuantityPrinter::rounded($this->ohms, Unit::Ohm), $this->direction->value, $board->nameOf($this->function));
+        return sprintf(
+            'Fit a %s pull-%s for “%s”',
+            QuantityPrinter::rounded($this->ohms, Unit::Ohm),
+            $this->direction->value,
+            $board->nameOf($this->function),
+        );
     }
 }

@@ -42,6 +42,10 @@ final readonly class FitStepCapacitor implements Edit
 
     public function summary(Board $board): string
     {
-        return null === $this->farads ? sprintf('Run “%s” at full speed', $board->nameOf($this->function)) : sprintf('Fit %s to the step “%s”', QuantityPrinter::rounded($this->farads, Unit::Farad), $board->nameOf($this->function));
+        return null === $this->farads ? sprintf('Run “%s” at full speed', $board->nameOf($this->function)) : sprintf(
+            'Fit %s to the step “%s”',
+            QuantityPrinter::rounded($this->farads, Unit::Farad),
+            $board->nameOf($this->function),
+        );
     }
 }

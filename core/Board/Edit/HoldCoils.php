@@ -31,7 +31,10 @@ final readonly class HoldCoils implements Edit
     {
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             if (null !== $this->ratio && (null === $actuator->relay || !$board->relay($actuator)->isPlain() || !($actuator->driver instanceof NpnLowSide || $actuator->driver instanceof MosfetLowSide || $actuator->driver instanceof ArrayChannel))) {
-                throw new EditRefused(sprintf('“%s” cannot be held with less: that wants a plain coil behind a transistor, MOSFET or array that the program switches fast.', $board->nameOf($actuator->function)));
+                throw new EditRefused(sprintf(
+                    '“%s” cannot be held with less: that wants a plain coil behind a transistor, MOSFET or array that the program switches fast.',
+                    $board->nameOf($actuator->function),
+                ));
             }
 
             return $actuator->holding($this->ratio);
@@ -40,6 +43,10 @@ final readonly class HoldCoils implements Edit
 
     public function summary(Board $board): string
     {
-        return null === $this->ratio ? sprintf('Hold %s with the full voltage', Targets::names($board, $this->actuators)) : sprintf('Hold %s with %s of the voltage', Targets::names($board, $this->actuators), QuantityPrinter::rounded($this->ratio, Unit::Ratio));
+        return null === $this->ratio ? sprintf('Hold %s with the full voltage', Targets::names($board, $this->actuators)) : sprintf(
+            'Hold %s with %s of the voltage',
+            Targets::names($board, $this->actuators),
+            QuantityPrinter::rounded($this->ratio, Unit::Ratio),
+        );
     }
 }

@@ -27,11 +27,20 @@ final readonly class InterlockGroup implements Edit
             throw new EditRefused(sprintf('“%s” is no group of relays that may never be on together.', $group->name));
         }
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(byContacts: Fact::stated($this->byContacts), pauseSeconds: null === $this->pauseSeconds ? null : Fact::stated($this->pauseSeconds))]);
+        return $board->with(groups: [
+            ...$board->groups,
+            $this->group => $group->with(
+                byContacts: Fact::stated($this->byContacts),
+                pauseSeconds: null === $this->pauseSeconds ? null : Fact::stated($this->pauseSeconds),
+            ),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf($this->byContacts ? 'Interlock “%s” through the contacts' : 'Leave “%s” to the program alone', $board->nameOf($this->group));
+        return sprintf(
+            $this->byContacts ? 'Interlock “%s” through the contacts' : 'Leave “%s” to the program alone',
+            $board->nameOf($this->group),
+        );
     }
 }

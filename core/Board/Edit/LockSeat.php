@@ -19,7 +19,10 @@ final readonly class LockSeat implements Edit
     {
         $seat = Targets::seat($board, $this->function);
 
-        return $board->with(seats: [...$board->seats, $this->function => new Seat($seat->pin, $this->locked, $seat->written, $seat->confirmed)]);
+        return $board->with(seats: [
+            ...$board->seats,
+            $this->function => new Seat($seat->pin, $this->locked, $seat->written, $seat->confirmed),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -24,7 +24,12 @@ final class LostFacts
         }
         $more = count($lost) - self::SHOWN;
 
-        return [] === $lost ? $summary : sprintf('%s; no longer holds: %s%s', $summary, implode(', ', array_slice($lost, 0, self::SHOWN)), $more > 0 ? sprintf(' and %d more', $more) : '');
+        return [] === $lost ? $summary : sprintf(
+            '%s; no longer holds: %s%s',
+            $summary,
+            implode(', ', array_slice($lost, 0, self::SHOWN)),
+            $more > 0 ? sprintf(' and %d more', $more) : '',
+        );
     }
 
     /**
@@ -62,8 +67,13 @@ final class LostFacts
             $here = '' === $path ? (string) $key : $path . '.' . $key;
             if (is_array($value)) {
                 $leaves = [...$leaves, ...self::leaves($value, $here, isset($value['stated']) || isset($value['target']))];
-            } elseif (is_scalar($value) && ($isFact || 1 === preg_match('/^(seats\.F\d+\.pin|rails\.R\d+\.(socket|heatSink\w+)|lines\.L\d+\.actuators\.A\d+\.(holdRatio|paired)|lines\.L\d+\.feed)$/', $here))) {
-                $leaves[(string) preg_replace('/\.(stated|target)$/', '', $here)] = is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
+            } elseif (is_scalar($value) && ($isFact || 1 === preg_match(
+                '/^(seats\.F\d+\.pin|rails\.R\d+\.(socket|heatSink\w+)|lines\.L\d+\.actuators\.A\d+\.(holdRatio|paired)|lines\.L\d+\.feed)$/',
+                $here,
+            ))) {
+                $leaves[(string) preg_replace('/\.(stated|target)$/', '', $here)] = is_bool($value)
+                    ? ($value ? 'yes' : 'no')
+                    : (string) $value;
             }
         }
 
@@ -78,7 +88,11 @@ final class LostFacts
             $owner = 1 === preg_match('/^[A-Z]\d+$/', $step) ? $step : $owner;
         }
         $field = $steps[count($steps) - 1];
-        $name = 'pin' === $field ? 'pin' : strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', (string) preg_replace('/(Metres|Seconds|Amps|Ohms|Farads|Volts|KelvinPerWatt)$/', '', $field)));
+        $name = 'pin' === $field ? 'pin' : strtolower((string) preg_replace(
+            '/(?<!^)(?=[A-Z])/',
+            ' ',
+            (string) preg_replace('/(Metres|Seconds|Amps|Ohms|Farads|Volts|KelvinPerWatt)$/', '', $field),
+        ));
 
         return sprintf('%s%s (%s)', '' === $owner ? '' : '“' . $board->nameOf($owner) . '” ', '' === $name ? $field : $name, $value);
     }

@@ -25,7 +25,10 @@ final readonly class PairRelay implements Edit
     {
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             if ($this->paired && ($actuator->driver instanceof OptoModuleInput || null === $actuator->relay || !$board->relay($actuator)->isPlain())) {
-                throw new EditRefused(sprintf('“%s” cannot have a second relay beside it: only a plain relay with a driver of its own can. Drive it by a transistor, or choose a relay with two poles.', $board->nameOf($actuator->function)));
+                throw new EditRefused(sprintf(
+                    '“%s” cannot have a second relay beside it: only a plain relay with a driver of its own can. Drive it by a transistor, or choose a relay with two poles.',
+                    $board->nameOf($actuator->function),
+                ));
             }
 
             return $actuator->with(paired: $this->paired);
@@ -34,6 +37,9 @@ final readonly class PairRelay implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf($this->paired ? 'Put a second relay beside that of %s' : 'Take the second relay from beside that of %s', Targets::names($board, $this->actuators));
+        return sprintf(
+            $this->paired ? 'Put a second relay beside that of %s' : 'Take the second relay from beside that of %s',
+            Targets::names($board, $this->actuators),
+        );
     }
 }

@@ -23,7 +23,10 @@ final readonly class ProtectRail implements Edit
         }
         $board = $board->withPart($this->protection);
 
-        return $board->with(rails: [...$board->rails, $this->rail => $rail->with(protection: [...$rail->protection, $this->protection->identity->id])]);
+        return $board->with(rails: [
+            ...$board->rails,
+            $this->rail => $rail->with(protection: [...$rail->protection, $this->protection->identity->id]),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -22,8 +22,17 @@ final readonly class RemoveChannel implements Edit
 
         return $board->with(
             channels: $channels,
-            lines: array_map(fn(Line $line): Line => $line->with(surfaces: array_filter($line->surfaces, fn(Surface $surface): bool => $surface->channel !== $this->channel)), $board->lines),
-            lineGroups: array_map(fn(LineGroup $group): LineGroup => $group->with(channels: array_values(array_diff($group->channels, [$this->channel]))), $board->lineGroups),
+            lines: array_map(
+                fn(Line $line): Line => $line->with(surfaces: array_filter(
+                    $line->surfaces,
+                    fn(Surface $surface): bool => $surface->channel !== $this->channel,
+                )),
+                $board->lines,
+            ),
+            lineGroups: array_map(
+                fn(LineGroup $group): LineGroup => $group->with(channels: array_values(array_diff($group->channels, [$this->channel]))),
+                $board->lineGroups,
+            ),
         );
     }
 

@@ -20,7 +20,14 @@ final readonly class RemoveLine implements Edit
         $line = Targets::line($board, $this->line);
         $lines = $board->lines;
         unset($lines[$this->line]);
-        $scenarios = array_map(fn(PowerScenario $scenario): PowerScenario => new PowerScenario($scenario->name, array_values(array_diff($scenario->lines, [$this->line])), $scenario->radioSends), $board->scenarios);
+        $scenarios = array_map(
+            fn(PowerScenario $scenario): PowerScenario => new PowerScenario(
+                $scenario->name,
+                array_values(array_diff($scenario->lines, [$this->line])),
+                $scenario->radioSends,
+            ),
+            $board->scenarios,
+        );
         $candidates = [];
         foreach ($line->actuators as $actuator) {
             $candidates[] = $actuator->function;
@@ -29,9 +36,15 @@ final readonly class RemoveLine implements Edit
             $candidates[] = $surface->function;
         }
 
-        $groups = array_map(fn(LineGroup $group): LineGroup => $group->with(lines: array_values(array_diff($group->lines, [$this->line]))), $board->lineGroups);
+        $groups = array_map(
+            fn(LineGroup $group): LineGroup => $group->with(lines: array_values(array_diff($group->lines, [$this->line]))),
+            $board->lineGroups,
+        );
 
-        return Targets::withoutUnused($board->with(lines: $lines, scenarios: $scenarios, lineGroups: $groups), array_values(array_filter($candidates, static fn(string $id): bool => '' !== $id)));
+        return Targets::withoutUnused(
+            $board->with(lines: $lines, scenarios: $scenarios, lineGroups: $groups),
+            array_values(array_filter($candidates, static fn(string $id): bool => '' !== $id)),
+        );
     }
 
     public function summary(Board $board): string

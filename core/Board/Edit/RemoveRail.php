@@ -21,8 +21,26 @@ final readonly class RemoveRail implements Edit
     {
         $rail = Targets::rail($board, $this->rail);
         $fed = array_keys(array_filter($board->actuators(), fn(array $owned): bool => $owned[1]->rail === $this->rail));
-        if ([] !== $fed || $board->controllerRail === $this->rail || $board->defaults->rail === $this->rail || [] !== array_filter($board->lines, fn(Line $line): bool => $line->feed === $this->rail) || [] !== array_filter($board->rails, fn(Rail $other): bool => $other->from === $this->rail) || [] !== array_filter($board->devices, fn(AttachedDevice $device): bool => $device->rail === $this->rail) || [] !== array_filter($board->expanders, fn(FittedExpander $expander): bool => $expander->rail === $this->rail)) {
-            throw new EditRefused(sprintf('The rail %s still feeds something: %s. Feed that from another rail first.', $rail->name, [] !== $fed ? Targets::names($board, $fed) : 'the controller, another rail, a device, an expander, a DC appliance or new lines'));
+        if ([] !== $fed || $board->controllerRail === $this->rail || $board->defaults->rail === $this->rail || [] !== array_filter(
+            $board->lines,
+            fn(Line $line): bool => $line->feed === $this->rail,
+        ) || [] !== array_filter(
+            $board->rails,
+            fn(Rail $other): bool => $other->from === $this->rail,
+        ) || [] !== array_filter(
+            $board->devices,
+            fn(AttachedDevice $device): bool => $device->rail === $this->rail,
+        ) || [] !== array_filter(
+            $board->expanders,
+            fn(FittedExpander $expander): bool => $expander->rail === $this->rail,
+        )) {
+            throw new EditRefused(sprintf(
+                'The rail %s still feeds something: %s. Feed that from another rail first.',
+                $rail->name,
+                [] !== $fed
+                    ? Targets::names($board, $fed)
+                    : 'the controller, another rail, a device, an expander, a DC appliance or new lines',
+            ));
         }
         $rails = $board->rails;
         unset($rails[$this->rail]);

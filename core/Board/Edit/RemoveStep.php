@@ -27,7 +27,10 @@ final readonly class RemoveStep implements Edit
         }
         unset($steps[$this->number - 1]);
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(bank: ($group->bank ?? new StepBank())->with(patterns: array_values($steps)))]);
+        return $board->with(groups: [
+            ...$board->groups,
+            $this->group => $group->with(bank: ($group->bank ?? new StepBank())->with(patterns: array_values($steps))),
+        ]);
     }
 
     public function summary(Board $board): string

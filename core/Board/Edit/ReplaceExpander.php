@@ -41,7 +41,17 @@ final readonly class ReplaceExpander implements Edit
         $name = explode(',', $this->by->identity->name)[0] . ' ' . $this->expander;
 
         return $board->withPart($this->by)->with(
-            expanders: [...$board->expanders, $this->expander => new FittedExpander($name, $this->by->identity->id, $fitted->bus, $address, $fitted->rail, $fitted->heldOff)],
+            expanders: [
+                ...$board->expanders,
+                $this->expander => new FittedExpander(
+                    $name,
+                    $this->by->identity->id,
+                    $fitted->bus,
+                    $address,
+                    $fitted->rail,
+                    $fitted->heldOff,
+                ),
+            ],
             seats: $seats,
             frozenSeats: array_intersect_key($board->frozenSeats, $seats),
         );

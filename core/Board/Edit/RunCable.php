@@ -25,11 +25,19 @@ final readonly class RunCable implements Edit
     {
         $rail = Targets::rail($board, $this->rail);
 
-        return $board->with(rails: [...$board->rails, $this->rail => $rail->withCable($this->metres > 0 ? new Cable($this->metres, $this->squareMetres) : null)]);
+        return $board->with(rails: [
+            ...$board->rails,
+            $this->rail => $rail->withCable($this->metres > 0 ? new Cable($this->metres, $this->squareMetres) : null),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return $this->metres > 0 ? sprintf('Run %s of %s to the rail %s', QuantityPrinter::rounded($this->metres, Unit::Metre), QuantityPrinter::rounded($this->squareMetres, Unit::SquareMetre), $board->nameOf($this->rail)) : sprintf('Remove the cable to the rail %s', $board->nameOf($this->rail));
+        return $this->metres > 0 ? sprintf(
+            'Run %s of %s to the rail %s',
+            QuantityPrinter::rounded($this->metres, Unit::Metre),
+            QuantityPrinter::rounded($this->squareMetres, Unit::SquareMetre),
+            $board->nameOf($this->rail),
+        ) : sprintf('Remove the cable to the rail %s', $board->nameOf($this->rail));
     }
 }

@@ -25,10 +25,18 @@ final readonly class SeatFunction implements Edit
         $reading = $board->controller()->read($this->pin);
         $pin = $reading->best();
         if (null === $pin) {
-            throw new EditRefused(sprintf('The %s leads out no pin called “%s”. Use a chip number or a printed label of this carrier.', $board->part($board->carrier, Carrier::class)->identity->name, $this->pin));
+            throw new EditRefused(sprintf(
+                'The %s leads out no pin called “%s”. Use a chip number or a printed label of this carrier.',
+                $board->part($board->carrier, Carrier::class)->identity->name,
+                $this->pin,
+            ));
         }
         if ($board->seats[$this->function]->locked ?? false) {
-            throw new EditRefused(sprintf('“%s” is locked on %s. Unlock it before you move it.', $board->nameOf($this->function), $board->seats[$this->function]->pin));
+            throw new EditRefused(sprintf(
+                '“%s” is locked on %s. Unlock it before you move it.',
+                $board->nameOf($this->function),
+                $board->seats[$this->function]->pin,
+            ));
         }
         $seat = new Seat($pin->name(), false, $reading->isAmbiguous() ? trim($this->pin) : '');
 

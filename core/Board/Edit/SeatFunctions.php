@@ -23,7 +23,13 @@ final readonly class SeatFunctions implements Edit
     public function apply(Board $board): Board
     {
         // What is not named must leave a pin that another is to have, or two would sit on it.
-        $seats = array_filter($board->seats, fn(Seat $seat, string $function): bool => $seat->locked || isset($this->pins[$function]) || !in_array($seat->pin, $this->pins, true), ARRAY_FILTER_USE_BOTH);
+        $seats = array_filter(
+            $board->seats,
+            fn(Seat $seat, string $function): bool => $seat->locked
+                || isset($this->pins[$function])
+                || !in_array($seat->pin, $this->pins, true),
+            ARRAY_FILTER_USE_BOTH,
+        );
         foreach ($this->pins as $function => $pin) {
             Targets::function($board, $function);
             $seat = $seats[$function] ?? null;
@@ -31,7 +37,11 @@ final readonly class SeatFunctions implements Edit
                 continue;
             }
             if (true === $seat?->locked) {
-                throw new EditRefused(sprintf('“%s” is locked on %s. Unlock it before you move it.', $board->nameOf($function), $seat->pin));
+                throw new EditRefused(sprintf(
+                    '“%s” is locked on %s. Unlock it before you move it.',
+                    $board->nameOf($function),
+                    $seat->pin,
+                ));
             }
             if (!isset($board->controller()->pins[$pin])) {
                 throw new EditRefused(sprintf('There is no pin %s on this board any more. Seat all again.', $pin));

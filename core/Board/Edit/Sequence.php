@@ -30,6 +30,9 @@ final readonly class Sequence implements Edit
 
     public function summary(Board $board): string
     {
-        return '' === trim($this->title) ? implode(', ', array_map(static fn(Edit $edit): string => $edit->summary($board), $this->edits)) : $this->title;
+        return '' === trim($this->title) ? implode(
+            ', ',
+            array_map(static fn(Edit $edit): string => $edit->summary($board), $this->edits),
+        ) : $this->title;
     }
 }

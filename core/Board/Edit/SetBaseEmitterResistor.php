@@ -38,6 +38,10 @@ final readonly class SetBaseEmitterResistor implements Edit
     {
         return null === $this->ohms
             ? sprintf('Remove the base–emitter resistor for %s', Targets::names($board, $this->actuators))
-            : sprintf('Fit %s from base to emitter for %s', QuantityPrinter::rounded($this->ohms, Unit::Ohm), Targets::names($board, $this->actuators));
+            : sprintf(
+                'Fit %s from base to emitter for %s',
+                QuantityPrinter::rounded($this->ohms, Unit::Ohm),
+                Targets::names($board, $this->actuators),
+            );
     }
 }

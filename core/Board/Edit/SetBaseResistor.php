@@ -35,6 +35,10 @@ final readonly class SetBaseResistor implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Fit %s at the base for %s', QuantityPrinter::rounded($this->ohms, Unit::Ohm), Targets::names($board, $this->actuators));
+        return sprintf(
+            'Fit %s at the base for %s',
+            QuantityPrinter::rounded($this->ohms, Unit::Ohm),
+            Targets::names($board, $this->actuators),
+        );
     }
 }

@@ -17,7 +17,11 @@ final readonly class SetDefaultRelay implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->withPart($this->relay)->with(defaults: new LineDefaults($this->relay->identity->id, $board->defaults->driver, $board->defaults->rail));
+        return $board->withPart($this->relay)->with(defaults: new LineDefaults(
+            $this->relay->identity->id,
+            $board->defaults->driver,
+            $board->defaults->rail,
+        ));
     }
 
     public function summary(Board $board): string

@@ -14,7 +14,16 @@ use IronLatch\Core\Record\Measured;
 /** Changes one resistor of driver circuits. */
 final readonly class SetDriverValue implements Edit
 {
-    private const NAMES = ['baseOhms' => 'base resistor', 'baseEmitterOhms' => 'base–emitter resistor', 'gateOhms' => 'gate resistor', 'pullDownOhms' => 'gate pull-down', 'couplingOhms' => 'coupling resistor', 'emitterBaseOhms' => 'emitter–base resistor', 'inputOhms' => 'input resistor', 'ledOhms' => 'LED resistor'];
+    private const NAMES = [
+        'baseOhms' => 'base resistor',
+        'baseEmitterOhms' => 'base–emitter resistor',
+        'gateOhms' => 'gate resistor',
+        'pullDownOhms' => 'gate pull-down',
+        'couplingOhms' => 'coupling resistor',
+        'emitterBaseOhms' => 'emitter–base resistor',
+        'inputOhms' => 'input resistor',
+        'ledOhms' => 'LED resistor',
+    ];
 
     /**
      * @param list<string> $actuators ids of relays
@@ -37,7 +46,11 @@ final readonly class SetDriverValue implements Edit
 
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             if (!property_exists($actuator->driver, $this->value)) {
-                throw new EditRefused(sprintf('The driver of “%s” has no %s. Choose that driver first.', $board->nameOf($actuator->function), self::NAMES[$this->value]));
+                throw new EditRefused(sprintf(
+                    'The driver of “%s” has no %s. Choose that driver first.',
+                    $board->nameOf($actuator->function),
+                    self::NAMES[$this->value],
+                ));
             }
 
             return $actuator->with(driver: $actuator->driver->withValue($this->value, $this->ohms));
@@ -46,6 +59,11 @@ final readonly class SetDriverValue implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('%s %s for %s', null === $this->ohms ? 'Take out the' : 'Fit ' . QuantityPrinter::rounded($this->ohms, Unit::Ohm) . ' as', self::NAMES[$this->value] ?? 'resistor', Targets::names($board, $this->actuators));
+        return sprintf(
+            '%s %s for %s',
+            null === $this->ohms ? 'Take out the' : 'Fit ' . QuantityPrinter::rounded($this->ohms, Unit::Ohm) . ' as',
+            self::NAMES[$this->value] ?? 'resistor',
+            Targets::names($board, $this->actuators),
+        );
     }
 }

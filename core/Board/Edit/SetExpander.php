@@ -27,7 +27,10 @@ final readonly class SetExpander implements Edit
             throw new EditRefused('An I2C address lies between 0 and 127; that of an expander is usually 32 (0x20) or a little more.');
         }
 
-        return $board->with(expanders: [...$board->expanders, $this->expander => new FittedExpander($fitted->name, $fitted->part, $fitted->bus, $this->address, $this->rail, $this->heldOff)]);
+        return $board->with(expanders: [
+            ...$board->expanders,
+            $this->expander => new FittedExpander($fitted->name, $fitted->part, $fitted->bus, $this->address, $this->rail, $this->heldOff),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -34,13 +34,32 @@ final readonly class SetHouseRules implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(houseRules: new HouseRules($this->forcedGain, $this->supplyLoad, $this->longCableMetres, $this->drivers, $this->activeLevel, $this->energyPrice, $this->barrierMetres, $this->contactShare));
+        return $board->with(houseRules: new HouseRules(
+            $this->forcedGain,
+            $this->supplyLoad,
+            $this->longCableMetres,
+            $this->drivers,
+            $this->activeLevel,
+            $this->energyPrice,
+            $this->barrierMetres,
+            $this->contactShare,
+        ));
     }
 
     public function summary(Board $board): string
     {
-        $school = trim(sprintf('%s%s', DriverSchool::Either === $this->drivers ? '' : ', prefer ' . $this->drivers->value, null === $this->activeLevel ? '' : ', prefer active ' . $this->activeLevel->value));
+        $school = trim(sprintf(
+            '%s%s',
+            DriverSchool::Either === $this->drivers ? '' : ', prefer ' . $this->drivers->value,
+            null === $this->activeLevel ? '' : ', prefer active ' . $this->activeLevel->value,
+        ));
 
-        return sprintf('Judge by forced gain %s, supply load %s and long cables from %s%s', QuantityPrinter::rounded($this->forcedGain, Unit::Ratio), QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio), QuantityPrinter::rounded($this->longCableMetres, Unit::Metre), $school);
+        return sprintf(
+            'Judge by forced gain %s, supply load %s and long cables from %s%s',
+            QuantityPrinter::rounded($this->forcedGain, Unit::Ratio),
+            QuantityPrinter::rounded($this->supplyLoad, Unit::Ratio),
+            QuantityPrinter::rounded($this->longCableMetres, Unit::Metre),
+            $school,
+        );
     }
 }

@@ -33,7 +33,10 @@ final readonly class SetI2cBus implements Edit
         // What was assumed stays assumed until the maker says otherwise.
         $wire = $group->i2c->wireFarads->value === $this->wireFarads ? $group->i2c->wireFarads : Fact::stated($this->wireFarads);
 
-        return $board->with(groups: [...$board->groups, $this->group => $group->with(i2c: new I2cFacts($this->hertz, $this->pullUpOhms, $wire, $this->levelShifter))]);
+        return $board->with(groups: [
+            ...$board->groups,
+            $this->group => $group->with(i2c: new I2cFacts($this->hertz, $this->pullUpOhms, $wire, $this->levelShifter)),
+        ]);
     }
 
     public function summary(Board $board): string

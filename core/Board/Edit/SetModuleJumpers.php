@@ -35,12 +35,24 @@ final readonly class SetModuleJumpers implements Edit
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             $driver = $actuator->driver;
             if (!$driver instanceof OptoModuleInput) {
-                throw new EditRefused(sprintf('“%s” is not driven by a ready-made module. Choose that driver first.', $board->nameOf($actuator->function)));
+                throw new EditRefused(sprintf(
+                    '“%s” is not driven by a ready-made module. Choose that driver first.',
+                    $board->nameOf($actuator->function),
+                ));
             }
             if (null !== $this->level && $this->level !== $driver->activeLevel && !$board->module($driver)->hasTriggerJumper) {
-                throw new EditRefused(sprintf('%s has no cap for its trigger level: it switches on at %s. Change the program, or choose another module.', $board->module($driver)->identity->name, $driver->activeLevel->value));
+                throw new EditRefused(sprintf(
+                    '%s has no cap for its trigger level: it switches on at %s. Change the program, or choose another module.',
+                    $board->module($driver)->identity->name,
+                    $driver->activeLevel->value,
+                ));
             }
-            $set = new OptoModuleInput($driver->module, $this->level ?? $driver->activeLevel, $this->separateSupply ?? $driver->separateSupply, $driver->isolates);
+            $set = new OptoModuleInput(
+                $driver->module,
+                $this->level ?? $driver->activeLevel,
+                $this->separateSupply ?? $driver->separateSupply,
+                $driver->isolates,
+            );
 
             return $actuator->with(driver: $set, activeLevel: $actuator->activeLevel->isStated() ? null : Actuator::levelOf($set));
         });
@@ -48,7 +60,12 @@ final readonly class SetModuleJumpers implements Edit
 
     public function summary(Board $board): string
     {
-        $set = [...null === $this->level ? [] : ['trigger on ' . $this->level->value], ...null === $this->separateSupply ? [] : [$this->separateSupply ? 'a supply each for inputs and coils' : 'one supply for inputs and coils']];
+        $set = [
+            ...null === $this->level ? [] : ['trigger on ' . $this->level->value],
+            ...null === $this->separateSupply
+                ? []
+                : [$this->separateSupply ? 'a supply each for inputs and coils' : 'one supply for inputs and coils'],
+        ];
 
         return sprintf('Set the caps of the module of %s: %s', Targets::names($board, $this->actuators), implode(', ', $set));
     }

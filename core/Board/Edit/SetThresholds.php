@@ -28,7 +28,10 @@ final readonly class SetThresholds implements Edit
         }
         $said = $surface->saying(thresholds: array_map(static fn(int $percent): Threshold => new Threshold($percent), $this->percent));
 
-        return $board->with(lines: [...$board->lines, $lineId => $board->lines[$lineId]->with(surfaces: [...$board->lines[$lineId]->surfaces, $this->surface => $said])]);
+        return $board->with(lines: [
+            ...$board->lines,
+            $lineId => $board->lines[$lineId]->with(surfaces: [...$board->lines[$lineId]->surfaces, $this->surface => $said]),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -14,11 +14,17 @@ final readonly class ShiftLevel implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(devices: [...$board->devices, $this->device => Copy::of(Targets::device($board, $this->device), ['shifted' => $this->shifted])]);
+        return $board->with(devices: [
+            ...$board->devices,
+            $this->device => Copy::of(Targets::device($board, $this->device), ['shifted' => $this->shifted]),
+        ]);
     }
 
     public function summary(Board $board): string
     {
-        return sprintf($this->shifted ? 'Shift the level of what “%s” hears' : 'Let “%s” hear the controller straight', $board->nameOf($this->device));
+        return sprintf(
+            $this->shifted ? 'Shift the level of what “%s” hears' : 'Let “%s” hear the controller straight',
+            $board->nameOf($this->device),
+        );
     }
 }

@@ -25,7 +25,11 @@ final readonly class StateActiveLevel implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board, $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(activeLevel: Fact::stated($this->level)));
+        return Targets::changeActuators(
+            $board,
+            $this->actuators,
+            fn(Actuator $actuator): Actuator => $actuator->with(activeLevel: Fact::stated($this->level)),
+        );
     }
 
     public function summary(Board $board): string

@@ -93,7 +93,10 @@ final readonly class StateBox implements Edit
         if (false === $this->touchable) {
             $leaving = LeavesTheCover::all($board);
             if ([] !== $leaving) {
-                throw new EditRefused(sprintf('The low-voltage side cannot be treated as live while something of it leaves the cover: %s. Take it off the board or keep the low-voltage side apart from mains instead.', implode(', ', $leaving)));
+                throw new EditRefused(sprintf(
+                    'The low-voltage side cannot be treated as live while something of it leaves the cover: %s. Take it off the board or keep the low-voltage side apart from mains instead.',
+                    implode(', ', $leaving),
+                ));
             }
         }
         $changes = [];
@@ -102,7 +105,10 @@ final readonly class StateBox implements Edit
                 $changes[(string) $field] = Fact::stated($value);
             }
         }
-        $distances = ['clearanceMetres' => $this->clearanceMetres ?? $box->clearanceMetres?->value, 'creepageMetres' => $this->creepageMetres ?? $box->creepageMetres?->value];
+        $distances = [
+            'clearanceMetres' => $this->clearanceMetres ?? $box->clearanceMetres?->value,
+            'creepageMetres' => $this->creepageMetres ?? $box->creepageMetres?->value,
+        ];
         foreach ($distances as $field => $metres) {
             if (is_float($metres) && (true === $this->measured || isset($changes[$field]))) {
                 $changes[$field] = true === $this->measured ? Fact::stated($metres) : Fact::target($metres);
@@ -125,6 +131,12 @@ final readonly class StateBox implements Edit
 
     public function summary(Board $board): string
     {
-        return 'State the mains side: ' . implode(', ', array_map(static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)), $this->stated()));
+        return 'State the mains side: ' . implode(
+            ', ',
+            array_map(
+                static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),
+                $this->stated(),
+            ),
+        );
     }
 }

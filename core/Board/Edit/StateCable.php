@@ -40,6 +40,10 @@ final readonly class StateCable implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('State a cable of %s to %s', QuantityPrinter::rounded($this->metres, Unit::Metre), Targets::names($board, $this->functions));
+        return sprintf(
+            'State a cable of %s to %s',
+            QuantityPrinter::rounded($this->metres, Unit::Metre),
+            Targets::names($board, $this->functions),
+        );
     }
 }

@@ -29,6 +29,9 @@ final readonly class StateCapacitors implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf($this->fitted ? 'Fit the capacitors of the converter of %s' : 'State that the converter of %s has no capacitors', $board->nameOf($this->rail));
+        return sprintf(
+            $this->fitted ? 'Fit the capacitors of the converter of %s' : 'State that the converter of %s has no capacitors',
+            $board->nameOf($this->rail),
+        );
     }
 }

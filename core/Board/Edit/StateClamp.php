@@ -25,11 +25,19 @@ final readonly class StateClamp implements Edit
 
     public function apply(Board $board): Board
     {
-        return Targets::changeActuators($board, $this->actuators, fn(Actuator $actuator): Actuator => $actuator->with(clamp: Fact::stated($this->clamp)));
+        return Targets::changeActuators(
+            $board,
+            $this->actuators,
+            fn(Actuator $actuator): Actuator => $actuator->with(clamp: Fact::stated($this->clamp)),
+        );
     }
 
     public function summary(Board $board): string
     {
-        return sprintf(Clamp::None === $this->clamp ? 'Leave the coil of %2$s unclamped' : 'Clamp the coil of %2$s by %1$s', $this->clamp->value, Targets::names($board, $this->actuators));
+        return sprintf(
+            Clamp::None === $this->clamp ? 'Leave the coil of %2$s unclamped' : 'Clamp the coil of %2$s by %1$s',
+            $this->clamp->value,
+            Targets::names($board, $this->actuators),
+        );
     }
 }

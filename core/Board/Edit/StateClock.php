@@ -32,7 +32,12 @@ final readonly class StateClock implements Edit
         foreach ($this->surfaces as $id) {
             [$line, $surface] = Targets::timer($board, $id);
             $schedule = $surface->schedule ?? new Schedule();
-            $board = Targets::changeSurface($board, $line, $id, ['schedule' => new Schedule($schedule->times, $this->clock ?? $schedule->clock, $this->missed ?? $schedule->missed)]);
+            $board = Targets::changeSurface(
+                $board,
+                $line,
+                $id,
+                ['schedule' => new Schedule($schedule->times, $this->clock ?? $schedule->clock, $this->missed ?? $schedule->missed)],
+            );
         }
 
         return $board;

@@ -38,6 +38,11 @@ final readonly class StateContactMade implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('State that %s %s made for %s', Targets::names($board, $this->functions), 1 === count($this->functions) ? 'was' : 'were', $this->forMains ? 'mains' : 'signals');
+        return sprintf(
+            'State that %s %s made for %s',
+            Targets::names($board, $this->functions),
+            1 === count($this->functions) ? 'was' : 'were',
+            $this->forMains ? 'mains' : 'signals',
+        );
     }
 }

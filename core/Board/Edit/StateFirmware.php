@@ -16,7 +16,10 @@ final readonly class StateFirmware implements Edit
 
     public function apply(Board $board): Board
     {
-        $facts = $this->facts->with(libraries: array_values(array_filter($this->facts->libraries, static fn(LibraryPin $one): bool => '' !== trim($one->name))));
+        $facts = $this->facts->with(libraries: array_values(array_filter(
+            $this->facts->libraries,
+            static fn(LibraryPin $one): bool => '' !== trim($one->name),
+        )));
         if (null === $board->firmware && get_object_vars($facts) === get_object_vars(new FirmwareFacts())) {
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }

@@ -20,7 +20,10 @@ final readonly class StateGround implements Edit
     {
         $rail = Targets::rail($board, $this->rail);
         if (!$this->joined && null === $board->source($this->rail)) {
-            throw new EditRefused(sprintf('The rail %s has its ground through what feeds it. Only a source of its own can be kept apart.', $rail->name));
+            throw new EditRefused(sprintf(
+                'The rail %s has its ground through what feeds it. Only a source of its own can be kept apart.',
+                $rail->name,
+            ));
         }
         if (!$this->joined && $board->controllerRail === $this->rail) {
             throw new EditRefused('The controller’s own rail is its ground. State it of the other rail.');
@@ -31,6 +34,9 @@ final readonly class StateGround implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf($this->joined ? 'Join the ground of the rail %s to the controller’s' : 'Keep the ground of the rail %s apart', $board->nameOf($this->rail));
+        return sprintf(
+            $this->joined ? 'Join the ground of the rail %s to the controller’s' : 'Keep the ground of the rail %s apart',
+            $board->nameOf($this->rail),
+        );
     }
 }

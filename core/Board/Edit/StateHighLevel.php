@@ -41,6 +41,10 @@ final readonly class StateHighLevel implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('State a high of %s at %s', QuantityPrinter::rounded($this->volts, Unit::Volt), Targets::names($board, $this->functions));
+        return sprintf(
+            'State a high of %s at %s',
+            QuantityPrinter::rounded($this->volts, Unit::Volt),
+            Targets::names($board, $this->functions),
+        );
     }
 }

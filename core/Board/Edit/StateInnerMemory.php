@@ -20,6 +20,9 @@ final readonly class StateInnerMemory implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('State that the module has %s', $this->has ? 'PSRAM or eight-wire flash inside' : 'no memory besides its usual flash');
+        return sprintf(
+            'State that the module has %s',
+            $this->has ? 'PSRAM or eight-wire flash inside' : 'no memory besides its usual flash',
+        );
     }
 }

@@ -18,13 +18,22 @@ final readonly class StateOnPurpose implements Edit
     public function apply(Board $board): Board
     {
         if (isset($board->lines[$this->subject])) {
-            return $board->with(lines: [...$board->lines, $this->subject => $board->lines[$this->subject]->with(uncontrolled: $this->onPurpose)]);
+            return $board->with(lines: [
+                ...$board->lines,
+                $this->subject => $board->lines[$this->subject]->with(uncontrolled: $this->onPurpose),
+            ]);
         }
         if (isset($board->channels[$this->subject])) {
-            return $board->with(channels: [...$board->channels, $this->subject => $board->channels[$this->subject]->with(cappedOnPurpose: $this->onPurpose)]);
+            return $board->with(channels: [
+                ...$board->channels,
+                $this->subject => $board->channels[$this->subject]->with(cappedOnPurpose: $this->onPurpose),
+            ]);
         }
 
-        return $board->with(functions: [...$board->functions, $this->subject => Targets::function($board, $this->subject)->with(servesNoLine: $this->onPurpose)]);
+        return $board->with(functions: [
+            ...$board->functions,
+            $this->subject => Targets::function($board, $this->subject)->with(servesNoLine: $this->onPurpose),
+        ]);
     }
 
     public function summary(Board $board): string

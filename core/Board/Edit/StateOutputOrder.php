@@ -23,6 +23,8 @@ final readonly class StateOutputOrder implements Edit
 
     public function summary(Board $board): string
     {
-        return OutputOrder::LevelFirst === $this->order ? 'Write the off level before a pin becomes an output' : 'Make outputs first, then write their level';
+        return OutputOrder::LevelFirst === $this->order
+            ? 'Write the off level before a pin becomes an output'
+            : 'Make outputs first, then write their level';
     }
 }

@@ -18,7 +18,10 @@ final readonly class StateRadio implements Edit
     public function apply(Board $board): Board
     {
         if ($this->used && !$board->controller()->chip->radio) {
-            throw new EditRefused(sprintf('The %s has no radio. Choose a controller that has one first.', $board->controller()->chip->identity->name));
+            throw new EditRefused(sprintf(
+                'The %s has no radio. Choose a controller that has one first.',
+                $board->controller()->chip->identity->name,
+            ));
         }
 
         return $board->with(radioUsed: Fact::stated($this->used));

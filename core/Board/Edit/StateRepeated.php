@@ -26,6 +26,9 @@ final readonly class StateRepeated implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf($this->repeated ? 'Something repeats the codes for “%s”' : 'Only a hand in the room sends codes to “%s”', $board->nameOf($this->function));
+        return sprintf(
+            $this->repeated ? 'Something repeats the codes for “%s”' : 'Only a hand in the room sends codes to “%s”',
+            $board->nameOf($this->function),
+        );
     }
 }

@@ -26,7 +26,13 @@ final readonly class StateReservoir implements Edit
     {
         $rail = Targets::rail($board, $this->rail);
 
-        return $board->with(rails: [...$board->rails, $this->rail => $rail->with(farads: Fact::stated($this->farads), esrOhms: null === $this->esrOhms ? null : Fact::stated($this->esrOhms))]);
+        return $board->with(rails: [
+            ...$board->rails,
+            $this->rail => $rail->with(
+                farads: Fact::stated($this->farads),
+                esrOhms: null === $this->esrOhms ? null : Fact::stated($this->esrOhms),
+            ),
+        ]);
     }
 
     public function summary(Board $board): string

@@ -73,7 +73,17 @@ final readonly class StateSafety implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('State of %s: %s', Targets::names($board, $this->lines), implode(', ', array_map(static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)), array_keys($this->stated()))));
+        return sprintf(
+            'State of %s: %s',
+            Targets::names($board, $this->lines),
+            implode(
+                ', ',
+                array_map(
+                    static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),
+                    array_keys($this->stated()),
+                ),
+            ),
+        );
     }
 
     /**

@@ -36,7 +36,17 @@ final readonly class StateSensorRule implements Edit
 
     public static function of(string $surface, SensorRule $rule): self
     {
-        return new self($surface, $rule->sensed, $rule->onCelsius, $rule->offCelsius, $rule->onPercent, $rule->offPercent, $rule->leastOnSeconds, $rule->leastOffSeconds, $rule->whenLost);
+        return new self(
+            $surface,
+            $rule->sensed,
+            $rule->onCelsius,
+            $rule->offCelsius,
+            $rule->onPercent,
+            $rule->offPercent,
+            $rule->leastOnSeconds,
+            $rule->leastOffSeconds,
+            $rule->whenLost,
+        );
     }
 
     public function apply(Board $board): Board
@@ -47,9 +57,23 @@ final readonly class StateSensorRule implements Edit
         }
         $function = Targets::function($board, $surface->function);
         if (!$this->sensed->suits($function->kind)) {
-            throw new EditRefused(sprintf('“%s” is a %s. It says %s.', $function->name, $function->kind->value, Sensed::Event->suits($function->kind) ? 'yes or no' : 'a temperature, a humidity or how light it is'));
+            throw new EditRefused(sprintf(
+                '“%s” is a %s. It says %s.',
+                $function->name,
+                $function->kind->value,
+                Sensed::Event->suits($function->kind) ? 'yes or no' : 'a temperature, a humidity or how light it is',
+            ));
         }
-        $rule = new SensorRule($this->sensed, $this->onCelsius, $this->offCelsius, $this->onPercent, $this->offPercent, $this->leastOnSeconds, $this->leastOffSeconds, $this->whenLost);
+        $rule = new SensorRule(
+            $this->sensed,
+            $this->onCelsius,
+            $this->offCelsius,
+            $this->onPercent,
+            $this->offPercent,
+            $this->leastOnSeconds,
+            $this->leastOffSeconds,
+            $this->whenLost,
+        );
 
         return Targets::changeSurface($board, $lineId, $this->surface, ['rule' => $rule]);
     }

@@ -31,7 +31,13 @@ final readonly class StateTrack implements Edit
     {
         $box = $board->box ?? new MainsBox();
 
-        return $board->with(box: $box->withTrack(new Track($this->widthMetres, $this->copperMetres, $this->inner, $this->tinMetres, null === $this->carriesAll ? $box->track?->carriesAll : Fact::stated($this->carriesAll))));
+        return $board->with(box: $box->withTrack(new Track(
+            $this->widthMetres,
+            $this->copperMetres,
+            $this->inner,
+            $this->tinMetres,
+            null === $this->carriesAll ? $box->track?->carriesAll : Fact::stated($this->carriesAll),
+        )));
     }
 
     public function summary(Board $board): string

@@ -26,6 +26,8 @@ final readonly class StateUsbTogether implements Edit
 
     public function summary(Board $board): string
     {
-        return $this->together ? 'State that USB is plugged in beside the board’s own source' : 'State that USB is never plugged in beside the board’s own source';
+        return $this->together
+            ? 'State that USB is plugged in beside the board’s own source'
+            : 'State that USB is never plugged in beside the board’s own source';
     }
 }

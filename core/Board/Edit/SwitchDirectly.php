@@ -30,10 +30,17 @@ final readonly class SwitchDirectly implements Edit
                 throw new EditRefused(sprintf('“%s” runs from the mains, and only a relay may switch the mains.', $line->name));
             }
             if ($owners[$id][1]->driver instanceof OptoModuleInput) {
-                throw new EditRefused(sprintf('A ready-made module switches nothing but its own relay. Choose another driver for “%s” first.', $line->name));
+                throw new EditRefused(sprintf(
+                    'A ready-made module switches nothing but its own relay. Choose another driver for “%s” first.',
+                    $line->name,
+                ));
             }
             $rail = $line->feed ?? $owners[$id][1]->rail;
-            $board = Targets::changeActuators($board->with(lines: [...$board->lines, $lineId => $line->with(feed: $rail)]), [$id], static fn(Actuator $actuator): Actuator => $actuator->direct($rail));
+            $board = Targets::changeActuators(
+                $board->with(lines: [...$board->lines, $lineId => $line->with(feed: $rail)]),
+                [$id],
+                static fn(Actuator $actuator): Actuator => $actuator->direct($rail),
+            );
         }
 
         return $board;

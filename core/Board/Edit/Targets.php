@@ -49,7 +49,9 @@ final class Targets
     {
         $group = self::group($board, $id);
 
-        return GroupKind::StepRelays === $group->kind ? $group : throw new EditRefused(sprintf('“%s” is no group of step relays.', $group->name));
+        return GroupKind::StepRelays === $group->kind
+            ? $group
+            : throw new EditRefused(sprintf('“%s” is no group of step relays.', $group->name));
     }
 
     public static function channel(Board $board, string $id): Channel
@@ -112,7 +114,10 @@ final class Targets
     {
         for ($at = $from; null !== $at; $at = $board->feeder($at) instanceof Carrier ? $board->controllerRail : $board->rails[$at]->from) {
             if ($at === $rail) {
-                throw new EditRefused(sprintf('The rail %s would be fed by itself in the end. Choose another rail.', $board->nameOf($rail)));
+                throw new EditRefused(sprintf(
+                    'The rail %s would be fed by itself in the end. Choose another rail.',
+                    $board->nameOf($rail),
+                ));
             }
         }
     }
@@ -158,7 +163,10 @@ final class Targets
     {
         $surfaces = $board->lines[$line]->surfaces;
 
-        return $board->with(lines: [...$board->lines, $line => $board->lines[$line]->with(surfaces: [...$surfaces, $id => Copy::of($surfaces[$id], $changes)])]);
+        return $board->with(lines: [
+            ...$board->lines,
+            $line => $board->lines[$line]->with(surfaces: [...$surfaces, $id => Copy::of($surfaces[$id], $changes)]),
+        ]);
     }
 
     /** Refuses values of an edit that lie outside the ranges that stand with them. */
@@ -203,7 +211,10 @@ final class Targets
     {
         return self::changeActuators($board, $ids, static function (Actuator $actuator) use ($board, $change): Actuator {
             if (!$actuator->driver instanceof NpnLowSide) {
-                throw new EditRefused(sprintf('“%s” is not driven by a transistor. Choose that driver first.', $board->nameOf($actuator->function)));
+                throw new EditRefused(sprintf(
+                    '“%s” is not driven by a transistor. Choose that driver first.',
+                    $board->nameOf($actuator->function),
+                ));
             }
 
             return $actuator->with(driver: $change($actuator->driver));
@@ -235,13 +246,32 @@ final class Targets
         }
         $drop = array_flip(array_filter($candidates, static fn(string $id): bool => !isset($used[$id])));
 
-        $groups = array_map(static fn(FunctionGroup $group): FunctionGroup => $group->with(functions: array_values(array_filter($group->functions, static fn(string $id): bool => !isset($drop[$id]))), bank: $group->bank?->without(array_keys($drop))), $board->groups);
+        $groups = array_map(
+            static fn(FunctionGroup $group): FunctionGroup => $group->with(
+                functions: array_values(array_filter($group->functions, static fn(string $id): bool => !isset($drop[$id]))),
+                bank: $group->bank?->without(array_keys($drop)),
+            ),
+            $board->groups,
+        );
         $needed = array_flip(array_map(static fn(FittedExpander $expander): string => $expander->bus, $board->expanders));
-        $groups = array_filter($groups, static fn(FunctionGroup $group, string $id): bool => [] !== $group->functions || isset($needed[$id]), ARRAY_FILTER_USE_BOTH);
+        $groups = array_filter(
+            $groups,
+            static fn(FunctionGroup $group, string $id): bool => [] !== $group->functions || isset($needed[$id]),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        $devices = array_map(static fn(AttachedDevice $device): AttachedDevice => isset($drop[$device->function ?? '']) ? $device->servingNothing() : $device, $board->devices);
+        $devices = array_map(
+            static fn(AttachedDevice $device): AttachedDevice => isset($drop[$device->function ?? '']) ? $device->servingNothing() : $device,
+            $board->devices,
+        );
 
-        return $board->with(devices: $devices, functions: array_diff_key($board->functions, $drop), seats: array_diff_key($board->seats, $drop), groups: $groups, frozenSeats: array_diff_key($board->frozenSeats, $drop));
+        return $board->with(
+            devices: $devices,
+            functions: array_diff_key($board->functions, $drop),
+            seats: array_diff_key($board->seats, $drop),
+            groups: $groups,
+            frozenSeats: array_diff_key($board->frozenSeats, $drop),
+        );
     }
 
     private static function gone(string $what, string $id): never

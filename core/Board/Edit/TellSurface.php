@@ -21,17 +21,37 @@ final readonly class TellSurface implements Edit
     ) {}
 
     /** What the surface says now, with one thing said otherwise. */
-    public static function keeping(string $id, Surface $surface, ?Operation $operation = null, ?string $address = null, ?bool $promisesFeedback = null): self
-    {
-        return new self($id, $operation ?? $surface->operation, $address ?? $surface->address, $surface->on, $surface->off, $promisesFeedback ?? $surface->promisesFeedback);
+    public static function keeping(
+        string $id,
+        Surface $surface,
+        ?Operation $operation = null,
+        ?string $address = null,
+        ?bool $promisesFeedback = null,
+    ): self {
+        return new self(
+            $id,
+            $operation ?? $surface->operation,
+            $address ?? $surface->address,
+            $surface->on,
+            $surface->off,
+            $promisesFeedback ?? $surface->promisesFeedback,
+        );
     }
 
     public function apply(Board $board): Board
     {
         [$lineId, $surface] = Targets::surface($board, $this->surface);
-        $possible = null === $surface->channel ? $surface->kind->operations() : [...$board->profile($board->channels[$surface->channel])->operations, Operation::Off];
+        $possible = null === $surface->channel ? $surface->kind->operations() : [
+            ...$board->profile($board->channels[$surface->channel])->operations,
+            Operation::Off,
+        ];
         if (null !== $this->operation && !in_array($this->operation, $possible, true)) {
-            throw new EditRefused(sprintf('A %s cannot say “%s”. It can say: %s.', $surface->kind->value, $this->operation->value, implode(', ', array_map(static fn(Operation $one): string => $one->value, $possible))));
+            throw new EditRefused(sprintf(
+                'A %s cannot say “%s”. It can say: %s.',
+                $surface->kind->value,
+                $this->operation->value,
+                implode(', ', array_map(static fn(Operation $one): string => $one->value, $possible)),
+            ));
         }
         foreach ([$this->address, $this->on, $this->off] as $text) {
             if (mb_strlen($text) > 200 || 1 === preg_match('/[\\x00-\\x1F\\x7F]/', $text)) {
@@ -39,7 +59,18 @@ final readonly class TellSurface implements Edit
             }
         }
 
-        return Targets::changeSurface($board, $lineId, $this->surface, ['operation' => $this->operation, 'address' => $this->address, 'on' => $this->on, 'off' => $this->off, 'promisesFeedback' => $this->promisesFeedback]);
+        return Targets::changeSurface(
+            $board,
+            $lineId,
+            $this->surface,
+            [
+                'operation' => $this->operation,
+                'address' => $this->address,
+                'on' => $this->on,
+                'off' => $this->off,
+                'promisesFeedback' => $this->promisesFeedback,
+            ],
+        );
     }
 
     public function summary(Board $board): string

@@ -24,6 +24,10 @@ final readonly class TolerateConsole implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('State that “%s” %s the console', $board->nameOf($this->function), $this->tolerates ? 'tolerates' : 'does not tolerate');
+        return sprintf(
+            'State that “%s” %s the console',
+            $board->nameOf($this->function),
+            $this->tolerates ? 'tolerates' : 'does not tolerate',
+        );
     }
 }

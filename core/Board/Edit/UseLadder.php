@@ -33,7 +33,15 @@ final readonly class UseLadder implements Edit
         )), $board->lines);
         $groups = $board->groups;
         unset($groups[$this->group]);
-        $board = $board->with(lines: $lines, groups: $groups, functions: [...$board->functions, $ladder => PinFunction::of(FunctionKind::SelectorLadder, $group->name, positions: count($group->functions))], lastIds: $ids->last());
+        $board = $board->with(
+            lines: $lines,
+            groups: $groups,
+            functions: [
+                ...$board->functions,
+                $ladder => PinFunction::of(FunctionKind::SelectorLadder, $group->name, positions: count($group->functions)),
+            ],
+            lastIds: $ids->last(),
+        );
 
         return Targets::withoutUnused($board, $group->functions);
     }

@@ -55,7 +55,14 @@ final class BridgeSwitch extends SwitchCircuit
         $amps = $values['railVolts'] / ($values['coilOhms'] + $switchOhms);
         $out = $values['railVolts'] - $amps * $values['coilOhms'];
 
-        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $out, null, ['pin' => $pin, 'out' => $out, 'rail' => $values['railVolts']]);
+        return new SwitchPoint(
+            $pinAmps,
+            $amps * $values['coilOhms'],
+            $amps,
+            $out,
+            null,
+            ['pin' => $pin, 'out' => $out, 'rail' => $values['railVolts']],
+        );
     }
 
     protected function elements(array $values): array

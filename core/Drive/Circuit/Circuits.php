@@ -31,12 +31,45 @@ final class Circuits
         $driver = $actuator->driver;
 
         return match (true) {
-            $driver instanceof NpnLowSide => new NpnSwitch($pin, $relay, $rail, $driver, $board->part($driver->transistor, Transistor::class)),
-            $driver instanceof MosfetLowSide => new MosfetSwitch($pin, $relay, $rail, $driver, $board->part($driver->mosfet, Mosfet::class)),
+            $driver instanceof NpnLowSide => new NpnSwitch(
+                $pin,
+                $relay,
+                $rail,
+                $driver,
+                $board->part($driver->transistor, Transistor::class),
+            ),
+            $driver instanceof MosfetLowSide => new MosfetSwitch(
+                $pin,
+                $relay,
+                $rail,
+                $driver,
+                $board->part($driver->mosfet, Mosfet::class),
+            ),
             $driver instanceof ArrayChannel => new ArraySwitch($pin, $relay, $rail, $board->part($driver->array, DarlingtonArray::class)),
-            $driver instanceof HighSidePair => new HighSideSwitch($pin, $relay, $rail, $driver, $board->part($driver->npn, Transistor::class), $board->part($driver->pnp, Transistor::class)),
-            $driver instanceof InvertingPair => new InvertingSwitch($pin, $relay, $rail, $driver, $board->part($driver->pnp, Transistor::class), $board->part($driver->npn, Transistor::class)),
-            $driver instanceof CouplerDriver => new CouplerSwitch($pin, $relay, $rail, $driver, $board->part($driver->coupler, OptoCoupler::class), $board->part($driver->npn, Transistor::class)),
+            $driver instanceof HighSidePair => new HighSideSwitch(
+                $pin,
+                $relay,
+                $rail,
+                $driver,
+                $board->part($driver->npn, Transistor::class),
+                $board->part($driver->pnp, Transistor::class),
+            ),
+            $driver instanceof InvertingPair => new InvertingSwitch(
+                $pin,
+                $relay,
+                $rail,
+                $driver,
+                $board->part($driver->pnp, Transistor::class),
+                $board->part($driver->npn, Transistor::class),
+            ),
+            $driver instanceof CouplerDriver => new CouplerSwitch(
+                $pin,
+                $relay,
+                $rail,
+                $driver,
+                $board->part($driver->coupler, OptoCoupler::class),
+                $board->part($driver->npn, Transistor::class),
+            ),
             $driver instanceof BridgeOutput => new BridgeSwitch($pin, $relay, $rail, $board->part($driver->bridge, BridgeDriver::class)),
             default => null,
         };

@@ -32,8 +32,14 @@ final class CouplerSwitch extends SwitchCircuit
     /** What each kelvin above 25 °C takes of it (data-sheet curve, from memory). */
     private const SHARE_PER_KELVIN = 0.006;
 
-    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly CouplerDriver $driver, private readonly OptoCoupler $coupler, private readonly Transistor $npn)
-    {
+    public function __construct(
+        PinElectrics $pin,
+        Relay $relay,
+        Spread $rail,
+        private readonly CouplerDriver $driver,
+        private readonly OptoCoupler $coupler,
+        private readonly Transistor $npn,
+    ) {
         parent::__construct($pin, $relay, $rail);
     }
 
@@ -49,7 +55,10 @@ final class CouplerSwitch extends SwitchCircuit
 
     public function greatestPinAmps(): float
     {
-        return $this->intoJunction($this->driver->ledOhms * (1 - self::RESISTOR_TOLERANCE), $this->coupler->ledVolts->min - self::LED_LIGHT_VOLTS);
+        return $this->intoJunction(
+            $this->driver->ledOhms * (1 - self::RESISTOR_TOLERANCE),
+            $this->coupler->ledVolts->min - self::LED_LIGHT_VOLTS,
+        );
     }
 
     protected function ownParameters(): array
@@ -64,12 +73,18 @@ final class CouplerSwitch extends SwitchCircuit
             'collectorOhms' => new Parameter('collector resistance', $this->npn->collectorResistance, Unit::Ohm, -1),
         ];
 
-        return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+        return null === $this->driver->baseEmitterOhms ? $own : [
+            ...$own,
+            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+        ];
     }
 
     protected function aged(array $values, float $celsius): array
     {
-        return [...$values, 'transferRatio' => $values['transferRatio'] * self::AGED_SHARE * (1 - self::SHARE_PER_KELVIN * max(0.0, $celsius - 25))];
+        return [
+            ...$values,
+            'transferRatio' => $values['transferRatio'] * self::AGED_SHARE * (1 - self::SHARE_PER_KELVIN * max(0.0, $celsius - 25)),
+        ];
     }
 
     /**
@@ -89,14 +104,25 @@ final class CouplerSwitch extends SwitchCircuit
         $led = Diode::dropping('a', 'k', $values['ledVolts'], self::LED_RATED_AMPS, self::LED_EMISSION);
         $elements = [
             'led' => new Resistor('pin', 'anode', $values['ledOhms']),
-            'u1' => new Coupler('anode', 'gnd', 'rail', 'emitter', $led->saturationAmps, self::LED_EMISSION, $values['transferRatio'] * self::lightShare($values)),
+            'u1' => new Coupler(
+                'anode',
+                'gnd',
+                'rail',
+                'emitter',
+                $led->saturationAmps,
+                self::LED_EMISSION,
+                $values['transferRatio'] * self::lightShare($values),
+            ),
             'k' => new Resistor('emitter', 'base', $values['couplingOhms']),
             'q2' => new Bipolar('inner', 'base', 'gnd', $values['saturationAmps'], $values['gain'], $this->npn->reverseGain),
             'c' => new Resistor('out', 'inner', $values['collectorOhms']),
             'coil' => new Resistor('rail', 'out', $values['coilOhms']),
         ];
 
-        return isset($values['baseEmitterOhms']) ? [...$elements, 'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : $elements;
+        return isset($values['baseEmitterOhms']) ? [
+            ...$elements,
+            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
+        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint

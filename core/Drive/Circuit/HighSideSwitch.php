@@ -18,8 +18,14 @@ use IronLatch\Core\Quantity\Unit;
 /** Pin – NPN – PNP, the coil between the PNP’s collector and ground. */
 final class HighSideSwitch extends SwitchCircuit
 {
-    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly HighSidePair $driver, private readonly Transistor $npn, private readonly Transistor $pnp)
-    {
+    public function __construct(
+        PinElectrics $pin,
+        Relay $relay,
+        Spread $rail,
+        private readonly HighSidePair $driver,
+        private readonly Transistor $npn,
+        private readonly Transistor $pnp,
+    ) {
         parent::__construct($pin, $relay, $rail);
     }
 
@@ -35,7 +41,11 @@ final class HighSideSwitch extends SwitchCircuit
 
     public function greatestPinAmps(): float
     {
-        return $this->intoJunction($this->driver->baseOhms * (1 - self::RESISTOR_TOLERANCE), self::JUNCTION_VOLTS, null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE));
+        return $this->intoJunction(
+            $this->driver->baseOhms * (1 - self::RESISTOR_TOLERANCE),
+            self::JUNCTION_VOLTS,
+            null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
+        );
     }
 
     protected function ownParameters(): array
@@ -45,13 +55,28 @@ final class HighSideSwitch extends SwitchCircuit
             'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
             'emitterBaseOhms' => self::resistor('emitter–base resistor', $this->driver->emitterBaseOhms, 1),
             'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
-            'npnSaturationAmps' => new Parameter('saturation current of the NPN', $this->npn->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
+            'npnSaturationAmps' => new Parameter(
+                'saturation current of the NPN',
+                $this->npn->saturationCurrent,
+                Unit::Ampere,
+                1,
+                Warmth::Junction,
+            ),
             'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1, Warmth::Gain),
-            'pnpSaturationAmps' => new Parameter('saturation current of the PNP', $this->pnp->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
+            'pnpSaturationAmps' => new Parameter(
+                'saturation current of the PNP',
+                $this->pnp->saturationCurrent,
+                Unit::Ampere,
+                1,
+                Warmth::Junction,
+            ),
             'collectorOhms' => new Parameter('collector resistance of the PNP', $this->pnp->collectorResistance, Unit::Ohm, -1),
         ];
 
-        return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+        return null === $this->driver->baseEmitterOhms ? $own : [
+            ...$own,
+            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+        ];
     }
 
     protected function elements(array $values): array
@@ -66,7 +91,10 @@ final class HighSideSwitch extends SwitchCircuit
             'coil' => new Resistor('out', 'gnd', $values['coilOhms']),
         ];
 
-        return isset($values['baseEmitterOhms']) ? [...$elements, 'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : $elements;
+        return isset($values['baseEmitterOhms']) ? [
+            ...$elements,
+            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
+        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint

@@ -19,8 +19,14 @@ use IronLatch\Core\Quantity\Unit;
 /** Pin – PNP on the pin’s supply – NPN, the coil at its collector: on while the pin is low. */
 final class InvertingSwitch extends SwitchCircuit
 {
-    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly InvertingPair $driver, private readonly Transistor $pnp, private readonly Transistor $npn)
-    {
+    public function __construct(
+        PinElectrics $pin,
+        Relay $relay,
+        Spread $rail,
+        private readonly InvertingPair $driver,
+        private readonly Transistor $pnp,
+        private readonly Transistor $npn,
+    ) {
         parent::__construct($pin, $relay, $rail);
     }
 
@@ -36,7 +42,11 @@ final class InvertingSwitch extends SwitchCircuit
 
     public function greatestPinAmps(): float
     {
-        return $this->intoJunction($this->driver->inputOhms * (1 - self::RESISTOR_TOLERANCE), self::JUNCTION_VOLTS, $this->driver->emitterBaseOhms * (1 - self::RESISTOR_TOLERANCE));
+        return $this->intoJunction(
+            $this->driver->inputOhms * (1 - self::RESISTOR_TOLERANCE),
+            self::JUNCTION_VOLTS,
+            $this->driver->emitterBaseOhms * (1 - self::RESISTOR_TOLERANCE),
+        );
     }
 
     protected function ownParameters(): array
@@ -46,13 +56,28 @@ final class InvertingSwitch extends SwitchCircuit
             'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
             'emitterBaseOhms' => self::resistor('emitter–base resistor', $this->driver->emitterBaseOhms, 1),
             'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1, Warmth::Gain),
-            'pnpSaturationAmps' => new Parameter('saturation current of the PNP', $this->pnp->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
+            'pnpSaturationAmps' => new Parameter(
+                'saturation current of the PNP',
+                $this->pnp->saturationCurrent,
+                Unit::Ampere,
+                1,
+                Warmth::Junction,
+            ),
             'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
-            'npnSaturationAmps' => new Parameter('saturation current of the NPN', $this->npn->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
+            'npnSaturationAmps' => new Parameter(
+                'saturation current of the NPN',
+                $this->npn->saturationCurrent,
+                Unit::Ampere,
+                1,
+                Warmth::Junction,
+            ),
             'collectorOhms' => new Parameter('collector resistance of the NPN', $this->npn->collectorResistance, Unit::Ohm, -1),
         ];
 
-        return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+        return null === $this->driver->baseEmitterOhms ? $own : [
+            ...$own,
+            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+        ];
     }
 
     protected function elements(array $values): array
@@ -68,7 +93,10 @@ final class InvertingSwitch extends SwitchCircuit
             'coil' => new Resistor('rail', 'out', $values['coilOhms']),
         ];
 
-        return isset($values['baseEmitterOhms']) ? [...$elements, 'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : $elements;
+        return isset($values['baseEmitterOhms']) ? [
+            ...$elements,
+            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
+        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint

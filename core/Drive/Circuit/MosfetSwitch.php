@@ -18,8 +18,13 @@ use IronLatch\Core\Quantity\Unit;
 /** Pin – gate resistor – MOSFET, the coil at the drain. */
 final class MosfetSwitch extends SwitchCircuit
 {
-    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly MosfetLowSide $driver, private readonly Mosfet $mosfet)
-    {
+    public function __construct(
+        PinElectrics $pin,
+        Relay $relay,
+        Spread $rail,
+        private readonly MosfetLowSide $driver,
+        private readonly Mosfet $mosfet,
+    ) {
         parent::__construct($pin, $relay, $rail);
     }
 
@@ -35,7 +40,10 @@ final class MosfetSwitch extends SwitchCircuit
 
     public function greatestPinAmps(): float
     {
-        return null === $this->driver->pullDownOhms ? 0.0 : $this->intoJunction(($this->driver->gateOhms + $this->driver->pullDownOhms) * (1 - self::RESISTOR_TOLERANCE), 0.0);
+        return null === $this->driver->pullDownOhms ? 0.0 : $this->intoJunction(
+            ($this->driver->gateOhms + $this->driver->pullDownOhms) * (1 - self::RESISTOR_TOLERANCE),
+            0.0,
+        );
     }
 
     protected function ownParameters(): array
@@ -45,7 +53,10 @@ final class MosfetSwitch extends SwitchCircuit
             'thresholdVolts' => new Parameter('threshold', $this->mosfet->thresholdVolts, Unit::Volt, -1, Warmth::Threshold),
         ];
 
-        return null === $this->driver->pullDownOhms ? $own : [...$own, 'pullDownOhms' => self::resistor('gate pull-down', $this->driver->pullDownOhms, 1)];
+        return null === $this->driver->pullDownOhms ? $own : [
+            ...$own,
+            'pullDownOhms' => self::resistor('gate pull-down', $this->driver->pullDownOhms, 1),
+        ];
     }
 
     /** No current flows into the gate, so the gate is a divider and the drain one quadratic equation. */
@@ -68,7 +79,14 @@ final class MosfetSwitch extends SwitchCircuit
         }
         $amps = ($rail - $drain) / $values['coilOhms'];
 
-        return new SwitchPoint($pinAmps, $rail - $drain, $amps, $drain, null, ['pin' => $sourceVolts - $pinAmps * $sourceOhms, 'gate' => $gate, 'out' => $drain, 'rail' => $rail]);
+        return new SwitchPoint(
+            $pinAmps,
+            $rail - $drain,
+            $amps,
+            $drain,
+            null,
+            ['pin' => $sourceVolts - $pinAmps * $sourceOhms, 'gate' => $gate, 'out' => $drain, 'rail' => $rail],
+        );
     }
 
     protected function elements(array $values): array

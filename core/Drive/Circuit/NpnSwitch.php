@@ -20,8 +20,13 @@ use IronLatch\Core\Quantity\Unit;
 /** Pin – base resistor – NPN, the coil at the collector. */
 final class NpnSwitch extends SwitchCircuit
 {
-    public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly NpnLowSide $driver, private readonly Transistor $transistor)
-    {
+    public function __construct(
+        PinElectrics $pin,
+        Relay $relay,
+        Spread $rail,
+        private readonly NpnLowSide $driver,
+        private readonly Transistor $transistor,
+    ) {
         parent::__construct($pin, $relay, $rail);
     }
 
@@ -37,7 +42,11 @@ final class NpnSwitch extends SwitchCircuit
 
     public function greatestPinAmps(): float
     {
-        return $this->intoJunction($this->driver->baseOhms * (1 - self::RESISTOR_TOLERANCE), self::JUNCTION_VOLTS, null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE));
+        return $this->intoJunction(
+            $this->driver->baseOhms * (1 - self::RESISTOR_TOLERANCE),
+            self::JUNCTION_VOLTS,
+            null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
+        );
     }
 
     protected function ownParameters(): array
@@ -45,11 +54,20 @@ final class NpnSwitch extends SwitchCircuit
         $own = [
             'baseOhms' => self::resistor('base resistor', $this->driver->baseOhms, -1),
             'gain' => new Parameter('gain', $this->transistor->gain, Unit::Ratio, 1, Warmth::Gain),
-            'saturationAmps' => new Parameter('saturation current', $this->transistor->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
+            'saturationAmps' => new Parameter(
+                'saturation current',
+                $this->transistor->saturationCurrent,
+                Unit::Ampere,
+                1,
+                Warmth::Junction,
+            ),
             'collectorOhms' => new Parameter('collector resistance', $this->transistor->collectorResistance, Unit::Ohm, -1),
         ];
 
-        return null === $this->driver->baseEmitterOhms ? $own : [...$own, 'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1)];
+        return null === $this->driver->baseEmitterOhms ? $own : [
+            ...$own,
+            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+        ];
     }
 
     /** Two nodes only: solved by their own equations, ten times as fast as by the netlist. */
@@ -84,13 +102,23 @@ final class NpnSwitch extends SwitchCircuit
             'coil' => new Resistor('rail', 'out', $values['coilOhms']),
         ];
 
-        return isset($values['baseEmitterOhms']) ? [...$elements, 'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : $elements;
+        return isset($values['baseEmitterOhms']) ? [
+            ...$elements,
+            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
+        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
     {
         $amps = $point->through('rail', 'out', $values['coilOhms']);
 
-        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), $pinAmps - (isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0), $point->volts);
+        return new SwitchPoint(
+            $pinAmps,
+            $amps * $values['coilOhms'],
+            $amps,
+            $point->at('out'),
+            $pinAmps - (isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0),
+            $point->volts,
+        );
     }
 }

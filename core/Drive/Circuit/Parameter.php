@@ -14,7 +14,13 @@ final readonly class Parameter
      * @param int $helps 1 when a greater value helps the coil to pull in, −1 when it hinders
      * @param ?Warmth $warmth how it follows the temperature; null where it does not
      */
-    public function __construct(public string $label, public Spread $spread, public Unit $unit, public int $helps, public ?Warmth $warmth = null) {}
+    public function __construct(
+        public string $label,
+        public Spread $spread,
+        public Unit $unit,
+        public int $helps,
+        public ?Warmth $warmth = null,
+    ) {}
 
     /** The end of the spread that hurts pulling in. */
     public function worst(): float

@@ -71,7 +71,12 @@ abstract class SwitchCircuit
 
         return [
             'pinVolts' => new Parameter('pin supply', $this->pin->supply, Unit::Volt, 1),
-            'pinOhms' => new Parameter('pin resistance', $isHigh ? $this->pin->sourceResistance : $this->pin->sinkResistance, Unit::Ohm, -1),
+            'pinOhms' => new Parameter(
+                'pin resistance',
+                $isHigh ? $this->pin->sourceResistance : $this->pin->sinkResistance,
+                Unit::Ohm,
+                -1,
+            ),
             'railVolts' => new Parameter('rail', $this->rail, Unit::Volt, 1),
             'coilOhms' => new Parameter('coil', $this->relay->coilResistance, Unit::Ohm, 1),
             ...$this->ownParameters(),
@@ -139,7 +144,11 @@ abstract class SwitchCircuit
     {
         $isHigh = Level::High === $this->activeLevel();
 
-        return $this->at($values, $isHigh ? 0.0 : $values['pinVolts'], $isHigh ? $this->pin->sinkResistance->typ : $this->pin->sourceResistance->typ);
+        return $this->at(
+            $values,
+            $isHigh ? 0.0 : $values['pinVolts'],
+            $isHigh ? $this->pin->sinkResistance->typ : $this->pin->sourceResistance->typ,
+        );
     }
 
     /**
@@ -180,7 +189,10 @@ abstract class SwitchCircuit
     {
         $volts = $this->pin->supply->max;
         // A junction that the divider leaves below its own drop does not conduct, and is held no higher than that.
-        $held = null === $acrossOhms ? $junctionVolts : min($junctionVolts, $this->pin->supply->min * $acrossOhms / ($seriesOhms * (1 + self::RESISTOR_TOLERANCE) / (1 - self::RESISTOR_TOLERANCE) + $acrossOhms));
+        $held = null === $acrossOhms ? $junctionVolts : min(
+            $junctionVolts,
+            $this->pin->supply->min * $acrossOhms / ($seriesOhms * (1 + self::RESISTOR_TOLERANCE) / (1 - self::RESISTOR_TOLERANCE) + $acrossOhms),
+        );
 
         return max(0.0, $volts - $held) / ($seriesOhms + $this->parameters()['pinOhms']->spread->min);
     }

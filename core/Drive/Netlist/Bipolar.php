@@ -19,6 +19,18 @@ final readonly class Bipolar implements Element
 
     public function spice(string $name): string
     {
-        return sprintf("Q%s %s %s %s MQ%s\n.model MQ%s %s(IS=%.9g BF=%.9g BR=%.9g)", $name, $this->collector, $this->base, $this->emitter, $name, $name, $this->isPnp ? 'PNP' : 'NPN', $this->saturationAmps, $this->gain, $this->reverseGain);
+        return sprintf(
+            "Q%s %s %s %s MQ%s\n.model MQ%s %s(IS=%.9g BF=%.9g BR=%.9g)",
+            $name,
+            $this->collector,
+            $this->base,
+            $this->emitter,
+            $name,
+            $name,
+            $this->isPnp ? 'PNP' : 'NPN',
+            $this->saturationAmps,
+            $this->gain,
+            $this->reverseGain,
+        );
     }
 }

@@ -17,6 +17,15 @@ final readonly class Diode implements Element
 
     public function spice(string $name): string
     {
-        return sprintf("D%s %s %s MD%s\n.model MD%s D(IS=%.9g N=%.9g)", $name, $this->anode, $this->cathode, $name, $name, $this->saturationAmps, $this->emission);
+        return sprintf(
+            "D%s %s %s MD%s\n.model MD%s D(IS=%.9g N=%.9g)",
+            $name,
+            $this->anode,
+            $this->cathode,
+            $name,
+            $name,
+            $this->saturationAmps,
+            $this->emission,
+        );
     }
 }

@@ -115,7 +115,10 @@ final class Solver
 
     private function iterate(): bool
     {
-        $curved = array_filter($this->netlist->elements, static fn(Element $element): bool => !$element instanceof Resistor && !$element instanceof Supply);
+        $curved = array_filter(
+            $this->netlist->elements,
+            static fn(Element $element): bool => !$element instanceof Resistor && !$element instanceof Supply,
+        );
         for ($step = 0; $step < self::MOST_STEPS; ++$step) {
             $this->wasLimited = false;
             $this->matrix = $this->linear;
@@ -130,8 +133,23 @@ final class Solver
             }
             foreach ($curved as $name => $element) {
                 match (true) {
-                    $element instanceof Bipolar => $this->bipolar($name, $this->index[$element->collector], $this->index[$element->base], $this->index[$element->emitter], $element->saturationAmps, $element->gain, $element->reverseGain, $element->isPnp ? -1.0 : 1.0),
-                    $element instanceof Diode => $this->diode($name, $this->index[$element->anode], $this->index[$element->cathode], $element->saturationAmps, $element->emission),
+                    $element instanceof Bipolar => $this->bipolar(
+                        $name,
+                        $this->index[$element->collector],
+                        $this->index[$element->base],
+                        $this->index[$element->emitter],
+                        $element->saturationAmps,
+                        $element->gain,
+                        $element->reverseGain,
+                        $element->isPnp ? -1.0 : 1.0,
+                    ),
+                    $element instanceof Diode => $this->diode(
+                        $name,
+                        $this->index[$element->anode],
+                        $this->index[$element->cathode],
+                        $element->saturationAmps,
+                        $element->emission,
+                    ),
                     $element instanceof Coupler => $this->coupler($name, $element),
                     $element instanceof FieldEffect => $this->fieldEffect($element),
                     $element instanceof ThresholdSwitch => $this->thresholdSwitch($element),
@@ -210,8 +228,16 @@ final class Solver
         $this->slope($anode, $cathode, $cathode, -$siemens);
     }
 
-    private function bipolar(string $name, int $collector, int $base, int $emitter, float $saturationAmps, float $gain, float $reverseGain, float $sign): void
-    {
+    private function bipolar(
+        string $name,
+        int $collector,
+        int $base,
+        int $emitter,
+        float $saturationAmps,
+        float $gain,
+        float $reverseGain,
+        float $sign,
+    ): void {
         $b = $this->volts[$base];
         [$forward, $gForward] = $this->junction($name . 'f', $sign * ($b - $this->volts[$emitter]), $saturationAmps, 1.0);
         [$reverse, $gReverse] = $this->junction($name . 'r', $sign * ($b - $this->volts[$collector]), $saturationAmps, 1.0);
@@ -238,7 +264,11 @@ final class Solver
     private function fieldEffect(FieldEffect $element): void
     {
         [$drain, $gate, $source] = [$this->index[$element->drain], $this->index[$element->gate], $this->index[$element->source]];
-        [$amps, $perGate, $perDrain] = self::channel($element, $this->volts[$gate] - $this->volts[$source], $this->volts[$drain] - $this->volts[$source]);
+        [$amps, $perGate, $perDrain] = self::channel(
+            $element,
+            $this->volts[$gate] - $this->volts[$source],
+            $this->volts[$drain] - $this->volts[$source],
+        );
         $this->current($drain, $source, $amps);
         $this->slope($drain, $source, $gate, $perGate);
         $this->slope($drain, $source, $drain, $perDrain);
@@ -269,8 +299,18 @@ final class Solver
 
     private function coupler(string $name, Coupler $element): void
     {
-        [$anode, $cathode, $base, $ground] = [$this->index[$element->anode], $this->index[$element->cathode], $this->index['b' . $name], $this->index['gnd']];
-        [$led, $gLed] = $this->junction($name . 'd', $this->volts[$anode] - $this->volts[$cathode], $element->ledSaturationAmps, $element->ledEmission);
+        [$anode, $cathode, $base, $ground] = [
+            $this->index[$element->anode],
+            $this->index[$element->cathode],
+            $this->index['b' . $name],
+            $this->index['gnd'],
+        ];
+        [$led, $gLed] = $this->junction(
+            $name . 'd',
+            $this->volts[$anode] - $this->volts[$cathode],
+            $element->ledSaturationAmps,
+            $element->ledEmission,
+        );
         $this->current($anode, $cathode, $led);
         $this->slope($anode, $cathode, $anode, $gLed);
         $this->slope($anode, $cathode, $cathode, -$gLed);
@@ -278,7 +318,16 @@ final class Solver
         $this->current($ground, $base, $share * $led);
         $this->slope($ground, $base, $anode, $share * $gLed);
         $this->slope($ground, $base, $cathode, -$share * $gLed);
-        $this->bipolar($name, $this->index[$element->collector], $base, $this->index[$element->emitter], Coupler::SATURATION_AMPS, Coupler::GAIN, Coupler::REVERSE_GAIN, 1.0);
+        $this->bipolar(
+            $name,
+            $this->index[$element->collector],
+            $base,
+            $this->index[$element->emitter],
+            Coupler::SATURATION_AMPS,
+            Coupler::GAIN,
+            Coupler::REVERSE_GAIN,
+            1.0,
+        );
     }
 
     /**

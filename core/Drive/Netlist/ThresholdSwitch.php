@@ -9,10 +9,27 @@ final readonly class ThresholdSwitch implements Element
 {
     public const OFF_OHMS = 1e9;
 
-    public function __construct(public string $from, public string $to, public string $control, public float $thresholdVolts, public float $onOhms) {}
+    public function __construct(
+        public string $from,
+        public string $to,
+        public string $control,
+        public float $thresholdVolts,
+        public float $onOhms,
+    ) {}
 
     public function spice(string $name): string
     {
-        return sprintf("S%s %s %s %s gnd MS%s\n.model MS%s SW(VT=%.9g VH=0 RON=%.9g ROFF=%.9g)", $name, $this->from, $this->to, $this->control, $name, $name, $this->thresholdVolts, $this->onOhms, self::OFF_OHMS);
+        return sprintf(
+            "S%s %s %s %s gnd MS%s\n.model MS%s SW(VT=%.9g VH=0 RON=%.9g ROFF=%.9g)",
+            $name,
+            $this->from,
+            $this->to,
+            $this->control,
+            $name,
+            $name,
+            $this->thresholdVolts,
+            $this->onOhms,
+            self::OFF_OHMS,
+        );
     }
 }

@@ -41,7 +41,20 @@ final class AddressShared implements Rule
         foreach ($inspection->controls->entries as $entry) {
             $key = self::key($inspection, $entry->column, $entry->address);
             if (null !== $key && isset($seen[$key])) {
-                yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('“%s” and “%s” have one %s on “%s”: %s.', $inspection->board->nameOf($seen[$key]->line), $inspection->board->nameOf($entry->line), self::word($inspection, $entry->column), $inspection->controls->columns[$entry->column]->title, $entry->address), proposals: static fn(): array => self::derived($inspection, $entry));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $entry->surface,
+                    sprintf(
+                        '“%s” and “%s” have one %s on “%s”: %s.',
+                        $inspection->board->nameOf($seen[$key]->line),
+                        $inspection->board->nameOf($entry->line),
+                        self::word($inspection, $entry->column),
+                        $inspection->controls->columns[$entry->column]->title,
+                        $entry->address,
+                    ),
+                    proposals: static fn(): array => self::derived($inspection, $entry),
+                );
             } elseif (null !== $key) {
                 $seen[$key] = $entry;
             }
@@ -49,7 +62,20 @@ final class AddressShared implements Rule
         foreach ($inspection->controls->groups as $group) {
             $same = $seen[(string) self::key($inspection, $group->column, $group->address)] ?? null;
             if (null !== $same) {
-                yield new Finding($this->facts(), Kind::Broken, $group->group, sprintf('The group “%s” and “%s” have one %s on “%s”: %s.', $inspection->board->nameOf($group->group), $inspection->board->nameOf($same->line), self::word($inspection, $group->column), $inspection->controls->columns[$group->column]->title, $group->address), proposals: static fn(): array => self::derived($inspection, $same));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $group->group,
+                    sprintf(
+                        'The group “%s” and “%s” have one %s on “%s”: %s.',
+                        $inspection->board->nameOf($group->group),
+                        $inspection->board->nameOf($same->line),
+                        self::word($inspection, $group->column),
+                        $inspection->controls->columns[$group->column]->title,
+                        $group->address,
+                    ),
+                    proposals: static fn(): array => self::derived($inspection, $same),
+                );
             }
         }
     }
@@ -72,6 +98,9 @@ final class AddressShared implements Rule
      */
     private static function derived(Inspection $inspection, Entry $entry): array
     {
-        return $entry->isOwn ? [new Remedy(sprintf('Use the derived one for “%s”', $inspection->board->nameOf($entry->line)), TellSurface::keeping($entry->surface, $inspection->board->lines[$entry->line]->surfaces[$entry->surface], address: ''))] : [];
+        return $entry->isOwn ? [new Remedy(
+            sprintf('Use the derived one for “%s”', $inspection->board->nameOf($entry->line)),
+            TellSurface::keeping($entry->surface, $inspection->board->lines[$entry->line]->surfaces[$entry->surface], address: ''),
+        )] : [];
     }
 }

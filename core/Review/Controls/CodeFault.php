@@ -55,13 +55,35 @@ final class CodeFault implements Rule
                 }
                 $away = static fn(): array => [new Remedy('Take the key away here', new AssignCode($entry->surface, forOff: $forOff))];
                 if (PulseDistance::isRepeat($code)) {
-                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s is no key but the sign that the last one is still held.', $code->printed()), proposals: $away);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Broken,
+                        $entry->surface,
+                        sprintf('%s is no key but the sign that the last one is still held.', $code->printed()),
+                        proposals: $away,
+                    );
                 } elseif (!PulseDistance::isSound($code)) {
-                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('%s fails its complement: two of its bytes do not belong together.', $code->printed()), proposals: static fn(): array => [...self::mended($entry->surface, $code, $forOff), ...$away()]);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Broken,
+                        $entry->surface,
+                        sprintf('%s fails its complement: two of its bytes do not belong together.', $code->printed()),
+                        proposals: static fn(): array => [...self::mended($entry->surface, $code, $forOff), ...$away()],
+                    );
                 } else {
                     foreach ($all as [$other, $near]) {
                         if ($other->surface !== $entry->surface && $other->column === $entry->column && self::differInOneDigit($code, $near) && InfraredEncoding::Raw === $code->encoding) {
-                            yield new Finding($this->facts(), Kind::Weak, $entry->surface, sprintf('%s differs from the key of “%s” in one digit, and carries no complement that would show a slip. Read it again.', $code->printed(), $inspection->board->lines[$other->line]->name), proposals: $away);
+                            yield new Finding(
+                                $this->facts(),
+                                Kind::Weak,
+                                $entry->surface,
+                                sprintf(
+                                    '%s differs from the key of “%s” in one digit, and carries no complement that would show a slip. Read it again.',
+                                    $code->printed(),
+                                    $inspection->board->lines[$other->line]->name,
+                                ),
+                                proposals: $away,
+                            );
                             break 2;
                         }
                     }

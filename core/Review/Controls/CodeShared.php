@@ -44,7 +44,21 @@ final class CodeShared implements Rule
                 $key = $entry->column . ' ' . PulseDistance::key($code);
                 $other = $seen[$key] ?? null;
                 if (null !== $other && $other !== $entry->surface) {
-                    yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('“%s” and “%s” answer to the same key, %s.', $inspection->board->lines[$inspection->controls->entries[$other]->line]->name, $inspection->board->lines[$entry->line]->name, $code->printed()), proposals: static fn(): array => [new Remedy('Take the key away here', new AssignCode($entry->surface, forOff: $forOff))]);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Broken,
+                        $entry->surface,
+                        sprintf(
+                            '“%s” and “%s” answer to the same key, %s.',
+                            $inspection->board->lines[$inspection->controls->entries[$other]->line]->name,
+                            $inspection->board->lines[$entry->line]->name,
+                            $code->printed(),
+                        ),
+                        proposals: static fn(): array => [new Remedy(
+                            'Take the key away here',
+                            new AssignCode($entry->surface, forOff: $forOff),
+                        )],
+                    );
                     break;
                 }
                 $seen[$key] = $entry->surface;

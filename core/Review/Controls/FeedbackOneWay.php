@@ -37,7 +37,16 @@ final class FeedbackOneWay implements Rule
         foreach ($inspection->board->lines as $line) {
             foreach ($line->surfaces as $id => $surface) {
                 if ($surface->promisesFeedback && !$inspection->controls->entries[$id]->direction->tellsState()) {
-                    yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is to show its state by its %s, which only takes commands.', $line->name, $surface->kind->value), proposals: static fn(): array => [new Remedy('Promise no state there', TellSurface::keeping($id, $surface, promisesFeedback: false))]);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Weak,
+                        $id,
+                        sprintf('“%s” is to show its state by its %s, which only takes commands.', $line->name, $surface->kind->value),
+                        proposals: static fn(): array => [new Remedy(
+                            'Promise no state there',
+                            TellSurface::keeping($id, $surface, promisesFeedback: false),
+                        )],
+                    );
                 }
             }
         }

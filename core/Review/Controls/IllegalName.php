@@ -45,7 +45,26 @@ final class IllegalName implements Rule
             }
             $fault = self::fault($entry->address, $profile);
             if (null !== $fault) {
-                yield new Finding($this->facts(), Kind::Broken, $entry->surface, sprintf('“%s” cannot be a %s on “%s”: %s.', $entry->address, $profile->addressing->value, $inspection->controls->columns[$entry->column]->title, $fault), proposals: static fn(): array => $entry->isOwn ? [new Remedy('Use the derived one', TellSurface::keeping($entry->surface, $inspection->board->lines[$entry->line]->surfaces[$entry->surface], address: ''))] : []);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $entry->surface,
+                    sprintf(
+                        '“%s” cannot be a %s on “%s”: %s.',
+                        $entry->address,
+                        $profile->addressing->value,
+                        $inspection->controls->columns[$entry->column]->title,
+                        $fault,
+                    ),
+                    proposals: static fn(): array => $entry->isOwn ? [new Remedy(
+                        'Use the derived one',
+                        TellSurface::keeping(
+                            $entry->surface,
+                            $inspection->board->lines[$entry->line]->surfaces[$entry->surface],
+                            address: '',
+                        ),
+                    )] : [],
+                );
             }
         }
     }
@@ -55,7 +74,9 @@ final class IllegalName implements Rule
         return match ($profile->addressing) {
             Addressing::Topic => TopicName::fault($address),
             Addressing::Number => 1 === preg_match('/^\\d{1,4}$/', $address) ? null : 'it is no number',
-            Addressing::Path => 1 === preg_match('~^(/[A-Za-z0-9._\\~-]+)+$~', $address) ? null : 'a path is made of letters, digits, “-”, “_”, “.” and “~” between slashes',
+            Addressing::Path => 1 === preg_match('~^(/[A-Za-z0-9._\\~-]+)+$~', $address)
+                ? null
+                : 'a path is made of letters, digits, “-”, “_”, “.” and “~” between slashes',
             Addressing::Command, Addressing::Name => Naming::fault($address, $profile->names),
         };
     }

@@ -44,9 +44,16 @@ final class NameClash implements Rule
                     $this->facts(),
                     Kind::Broken,
                     $id,
-                    sprintf('“%s” and “%s” are the same name when spoken or typed.', $inspection->board->lines[$seen[$spoken]]->name, $line->name),
+                    sprintf(
+                        '“%s” and “%s” are the same name when spoken or typed.',
+                        $inspection->board->lines[$seen[$spoken]]->name,
+                        $line->name,
+                    ),
                     proposals: function () use ($inspection, $id, $line): array {
-                        $free = Names::free($line->name, array_map(static fn(Line $other): string => $other->name, $inspection->board->lines));
+                        $free = Names::free(
+                            $line->name,
+                            array_map(static fn(Line $other): string => $other->name, $inspection->board->lines),
+                        );
 
                         return [new Remedy(sprintf('Rename it to “%s”', $free), new RenameLine($id, $free))];
                     },

@@ -51,14 +51,36 @@ final class NoWayIn implements Rule
             }
             if (Addressing::Command === $profile->addressing) {
                 if (!$hasLink) {
-                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” wants a serial link, and the board has none.', $channel->name), proposals: static fn(): array => [$inspection->withSeat('Add a serial link for it', 'Add a serial link for ' . $channel->name, new AddGroup(GroupKind::Uart, mb_substr($channel->name, 0, 50)))]);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Broken,
+                        $id,
+                        sprintf('“%s” wants a serial link, and the board has none.', $channel->name),
+                        proposals: static fn(): array => [$inspection->withSeat(
+                            'Add a serial link for it',
+                            'Add a serial link for ' . $channel->name,
+                            new AddGroup(GroupKind::Uart, mb_substr($channel->name, 0, 50)),
+                        )],
+                    );
                 }
             } elseif (!$board->controller()->chip->radio) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” comes by radio, and the %s has none.', $channel->name, $board->controller()->chip->identity->name), proposals: static fn(): array => [new Remedy('Take the channel away', new RemoveChannel($id))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” comes by radio, and the %s has none.', $channel->name, $board->controller()->chip->identity->name),
+                    proposals: static fn(): array => [new Remedy('Take the channel away', new RemoveChannel($id))],
+                );
             } elseif (!is_bool($board->radioUsed->value)) {
                 yield new NotChecked($this->facts(), $id, 'whether the program uses the controller’s radio');
             } elseif (!$board->radioUsed->value) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” comes by radio, which the program is stated not to use.', $channel->name), proposals: static fn(): array => [new Remedy('State that the radio is used', new StateRadio(true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” comes by radio, which the program is stated not to use.', $channel->name),
+                    proposals: static fn(): array => [new Remedy('State that the radio is used', new StateRadio(true))],
+                );
             }
         }
     }

@@ -42,8 +42,17 @@ final class NotStaggered implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        $restored = array_filter($board->lines, static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true));
-        $together = max([count($restored), ...array_map(static fn(LineGroup $group): int => $group->switchesOn ? count($group->lines) : 0, array_values($board->lineGroups))]);
+        $restored = array_filter(
+            $board->lines,
+            static fn(Line $line): bool => in_array($line->safety?->restore?->value, [RestorePolicy::Last, RestorePolicy::On], true),
+        );
+        $together = max([
+            count($restored),
+            ...array_map(
+                static fn(LineGroup $group): int => $group->switchesOn ? count($group->lines) : 0,
+                array_values($board->lineGroups),
+            ),
+        ]);
         if ($together < 2) {
             return;
         }
@@ -51,8 +60,23 @@ final class NotStaggered implements Rule
         if (!is_float($seconds)) {
             yield new NotChecked($this->facts(), 'board', 'how far apart the lines of a group, or those that come back, are switched on');
         } elseif ($seconds < self::LEAST_SECONDS) {
-            $figure = new Figure('between two lines', $seconds, Unit::Second, 'as stated', ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)], 'as programmed', 'common practice');
-            yield new Finding($this->facts(), Kind::Hint, 'board', sprintf('Up to %d lines start within %s of each other.', $together, $figure->printed()), [$figure], static fn(): array => [new Remedy('Let them follow each other after 300 ms', new StateStagger(0.3))]);
+            $figure = new Figure(
+                'between two lines',
+                $seconds,
+                Unit::Second,
+                'as stated',
+                ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)],
+                'as programmed',
+                'common practice',
+            );
+            yield new Finding(
+                $this->facts(),
+                Kind::Hint,
+                'board',
+                sprintf('Up to %d lines start within %s of each other.', $together, $figure->printed()),
+                [$figure],
+                static fn(): array => [new Remedy('Let them follow each other after 300 ms', new StateStagger(0.3))],
+            );
         }
     }
 

@@ -48,7 +48,27 @@ final class NumberIsPrint implements Rule
             }
             $print = ctype_digit($entry->address) ? $prints[(int) $entry->address] ?? null : null;
             if (null !== $print && $print[0] !== $entry->line) {
-                yield new Finding($this->facts(), Kind::Weak, $entry->surface, sprintf('“%s” is number %s on “%s”, and %s is printed beside the pin of “%s”.', $inspection->board->lines[$entry->line]->name, $entry->address, $inspection->controls->columns[$entry->column]->title, $print[1], $inspection->board->lines[$print[0]]->name), proposals: static fn(): array => [new Remedy('Use the derived number', TellSurface::keeping($entry->surface, $inspection->board->lines[$entry->line]->surfaces[$entry->surface], address: ''))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $entry->surface,
+                    sprintf(
+                        '“%s” is number %s on “%s”, and %s is printed beside the pin of “%s”.',
+                        $inspection->board->lines[$entry->line]->name,
+                        $entry->address,
+                        $inspection->controls->columns[$entry->column]->title,
+                        $print[1],
+                        $inspection->board->lines[$print[0]]->name,
+                    ),
+                    proposals: static fn(): array => [new Remedy(
+                        'Use the derived number',
+                        TellSurface::keeping(
+                            $entry->surface,
+                            $inspection->board->lines[$entry->line]->surfaces[$entry->surface],
+                            address: '',
+                        ),
+                    )],
+                );
             }
         }
     }

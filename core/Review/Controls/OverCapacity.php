@@ -42,8 +42,23 @@ final class OverCapacity implements Rule
             if (0 === $column->capacity || $held <= $column->capacity || true === ($inspection->board->channels[$id]->cappedOnPurpose ?? null)) {
                 continue;
             }
-            $figure = new Figure('places over entries', $column->capacity / $held, Unit::Ratio, 'places ÷ entries', [sprintf('%d places', $column->capacity), sprintf('%d entries', $held)], 'groups counted', 'part file of the channel');
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” takes %d entries, and %d are put on it.', $column->title, $column->capacity, $held), [$figure], static fn(): array => [new Remedy('It is meant so', new StateOnPurpose($id))]);
+            $figure = new Figure(
+                'places over entries',
+                $column->capacity / $held,
+                Unit::Ratio,
+                'places ÷ entries',
+                [sprintf('%d places', $column->capacity), sprintf('%d entries', $held)],
+                'groups counted',
+                'part file of the channel',
+            );
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf('“%s” takes %d entries, and %d are put on it.', $column->title, $column->capacity, $held),
+                [$figure],
+                static fn(): array => [new Remedy('It is meant so', new StateOnPurpose($id))],
+            );
         }
     }
 }

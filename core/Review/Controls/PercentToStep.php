@@ -48,13 +48,33 @@ final class PercentToStep implements Rule
                 sort($sorted);
                 [$kind, $words] = match (true) {
                     $percent[0] <= 0 => [Kind::Broken, sprintf('“%s” is never off: its lowest step begins at 0 %%.', $line->name)],
-                    count($percent) < $steps, $last > 100 => [Kind::Broken, sprintf('“%s” never reaches its top step: %s.', $line->name, $last > 100 ? sprintf('it begins at %d %%', $last) : sprintf('%d of %d steps have a percentage', count($percent), $steps))],
-                    $sorted !== $percent || count(array_unique($percent)) < count($percent) || count($percent) > $steps => [Kind::Broken, sprintf('The steps of “%s” do not rise with the percentage.', $line->name)],
+                    count($percent) < $steps, $last > 100 => [
+                        Kind::Broken,
+                        sprintf(
+                            '“%s” never reaches its top step: %s.',
+                            $line->name,
+                            $last > 100 ? sprintf('it begins at %d %%', $last) : sprintf(
+                                '%d of %d steps have a percentage',
+                                count($percent),
+                                $steps,
+                            ),
+                        ),
+                    ],
+                    $sorted !== $percent || count(array_unique($percent)) < count($percent) || count($percent) > $steps => [
+                        Kind::Broken,
+                        sprintf('The steps of “%s” do not rise with the percentage.', $line->name),
+                    ],
                     100 === $last => [Kind::Weak, sprintf('“%s” reaches its top step at exactly 100 %% only.', $line->name)],
                     default => [null, ''],
                 };
                 if (null !== $kind) {
-                    yield new Finding($this->facts(), $kind, $id, $words, proposals: static fn(): array => [new Remedy('Use the derived table', new SetThresholds($id))]);
+                    yield new Finding(
+                        $this->facts(),
+                        $kind,
+                        $id,
+                        $words,
+                        proposals: static fn(): array => [new Remedy('Use the derived table', new SetThresholds($id))],
+                    );
                 }
             }
         }

@@ -40,7 +40,10 @@ final class ReconnectBlocks implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        $local = array_filter($inspection->controls->entries, static fn(Entry $entry): bool => !$entry->kind->isRemote() && $entry->direction->commands());
+        $local = array_filter(
+            $inspection->controls->entries,
+            static fn(Entry $entry): bool => !$entry->kind->isRemote() && $entry->direction->commands(),
+        );
         foreach ([] === $local ? [] : $inspection->board->channels as $id => $channel) {
             if ([] === $inspection->board->profile($channel)->needs) {
                 continue;
@@ -49,8 +52,31 @@ final class ReconnectBlocks implements Rule
             if (!is_float($seconds)) {
                 yield new NotChecked($this->facts(), $id, 'how long the program holds everything else up while it reconnects');
             } elseif ($seconds > self::FELT_SECONDS) {
-                $figure = new Figure('held up', $seconds, Unit::Second, 'as stated', ['felt from ' . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second)], 'while it reconnects', 'common practice');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('While “%s” reconnects, %d controls on the board wait for up to %s.', $channel->name, count($local), $figure->printed()), [$figure], static fn(): array => [new Remedy('Reconnect beside the rest of the program', new ChangeChannel($id, blockSeconds: 0.0))]);
+                $figure = new Figure(
+                    'held up',
+                    $seconds,
+                    Unit::Second,
+                    'as stated',
+                    ['felt from ' . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second)],
+                    'while it reconnects',
+                    'common practice',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'While “%s” reconnects, %d controls on the board wait for up to %s.',
+                        $channel->name,
+                        count($local),
+                        $figure->printed(),
+                    ),
+                    [$figure],
+                    static fn(): array => [new Remedy(
+                        'Reconnect beside the rest of the program',
+                        new ChangeChannel($id, blockSeconds: 0.0),
+                    )],
+                );
             }
         }
     }

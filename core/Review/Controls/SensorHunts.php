@@ -49,7 +49,15 @@ final class SensorHunts implements Rule
             $rule = $line->surfaces[$id]->rule;
             $isNumber = null === $rule || Sensed::Event !== $rule->sensed;
             if (null === $rule || $isNumber && (null === $rule->off() || (null === $rule->on() && $entry->operation->canSwitchOn()))) {
-                yield new NotChecked($this->facts(), $id, sprintf('from which reading of “%s” on the line “%s” is on and off', $inspection->board->nameOf($line->surfaces[$id]->function), $line->name));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf(
+                        'from which reading of “%s” on the line “%s” is on and off',
+                        $inspection->board->nameOf($line->surfaces[$id]->function),
+                        $line->name,
+                    ),
+                );
                 continue;
             }
             $hysteresis = $rule->hysteresis();
@@ -57,8 +65,33 @@ final class SensorHunts implements Rule
                 continue;
             }
             $unit = $rule->unit();
-            $figure = new Figure('between on and off', $hysteresis, $unit, '|on − off|', ['on = ' . QuantityPrinter::rounded($rule->on() ?? 0.0, $unit), 'off = ' . QuantityPrinter::rounded($rule->off() ?? 0.0, $unit), 'at least ' . QuantityPrinter::rounded($rule->sensed->noise(), $unit)], 'as stated', 'common practice, from memory');
-            yield new Finding($this->facts(), 0.0 === $hysteresis ? Kind::Broken : Kind::Weak, $id, sprintf('Between on and off of “%s” lie %s; readings of %s differ by %s by themselves, and the relay follows each.', $line->name, $figure->printed(), explode(',', $rule->sensed->value)[0], QuantityPrinter::rounded($rule->sensed->noise(), $unit)), [$figure], static fn(): array => SensorRemedies::wider($id, $rule));
+            $figure = new Figure(
+                'between on and off',
+                $hysteresis,
+                $unit,
+                '|on − off|',
+                [
+                    'on = ' . QuantityPrinter::rounded($rule->on() ?? 0.0, $unit),
+                    'off = ' . QuantityPrinter::rounded($rule->off() ?? 0.0, $unit),
+                    'at least ' . QuantityPrinter::rounded($rule->sensed->noise(), $unit),
+                ],
+                'as stated',
+                'common practice, from memory',
+            );
+            yield new Finding(
+                $this->facts(),
+                0.0 === $hysteresis ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf(
+                    'Between on and off of “%s” lie %s; readings of %s differ by %s by themselves, and the relay follows each.',
+                    $line->name,
+                    $figure->printed(),
+                    explode(',', $rule->sensed->value)[0],
+                    QuantityPrinter::rounded($rule->sensed->noise(), $unit),
+                ),
+                [$figure],
+                static fn(): array => SensorRemedies::wider($id, $rule),
+            );
         }
     }
 }

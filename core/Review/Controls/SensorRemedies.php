@@ -30,7 +30,10 @@ final class SensorRemedies
         $on = $off + (($rule->on() ?? $off) > $off ? $apart : -$apart);
         $field = Unit::Celsius === $rule->unit() ? 'onCelsius' : 'onPercent';
 
-        return [new Remedy('Switch on at ' . QuantityPrinter::rounded($on, $rule->unit()), StateSensorRule::of($surface, Copy::of($rule, [$field => $on])))];
+        return [new Remedy(
+            'Switch on at ' . QuantityPrinter::rounded($on, $rule->unit()),
+            StateSensorRule::of($surface, Copy::of($rule, [$field => $on])),
+        )];
     }
 
     /**
@@ -38,6 +41,9 @@ final class SensorRemedies
      */
     public static function offWhenLost(string $surface, SensorRule $rule): array
     {
-        return [new Remedy('Let the line go off when the sensor is lost', StateSensorRule::of($surface, Copy::of($rule, ['whenLost' => LostSensor::Off])))];
+        return [new Remedy(
+            'Let the line go off when the sensor is lost',
+            StateSensorRule::of($surface, Copy::of($rule, ['whenLost' => LostSensor::Off])),
+        )];
     }
 }

@@ -52,7 +52,13 @@ final class SoundsAlike implements Rule
                         continue;
                     }
                     $kind = NameLikeness::Contained === $likeness ? Kind::Hint : Kind::Weak;
-                    yield new Finding($this->facts(), $kind, $entry->surface, sprintf('“%s” and “%s” are %s on “%s”.', $other->address, $entry->address, $likeness->value, $column->title), proposals: static fn(): array => self::otherName($inspection, $entry));
+                    yield new Finding(
+                        $this->facts(),
+                        $kind,
+                        $entry->surface,
+                        sprintf('“%s” and “%s” are %s on “%s”.', $other->address, $entry->address, $likeness->value, $column->title),
+                        proposals: static fn(): array => self::otherName($inspection, $entry),
+                    );
                     break;
                 }
             }
@@ -70,10 +76,19 @@ final class SoundsAlike implements Rule
     private static function otherName(Inspection $inspection, Entry $entry): array
     {
         $line = $inspection->board->lines[$entry->line];
-        $others = array_filter($inspection->controls->on($entry->column), static fn(Entry $other): bool => $other->surface !== $entry->surface);
+        $others = array_filter(
+            $inspection->controls->on($entry->column),
+            static fn(Entry $other): bool => $other->surface !== $entry->surface,
+        );
         foreach ([$inspection->board->appliance($line)->identity->name, ...self::LAST_RESORT] as $name) {
-            if ([] === array_filter($others, static fn(Entry $other): bool => null !== (new SpokenName($other->address))->likenessTo(new SpokenName($name)))) {
-                return [new Remedy(sprintf('Call it “%s” there', $name), TellSurface::keeping($entry->surface, $line->surfaces[$entry->surface], address: $name))];
+            if ([] === array_filter(
+                $others,
+                static fn(Entry $other): bool => null !== (new SpokenName($other->address))->likenessTo(new SpokenName($name)),
+            )) {
+                return [new Remedy(
+                    sprintf('Call it “%s” there', $name),
+                    TellSurface::keeping($entry->surface, $line->surfaces[$entry->surface], address: $name),
+                )];
             }
         }
 

@@ -42,9 +42,26 @@ final class SwitchByPosition implements Rule
             if (SurfaceKind::WallSwitch !== $entry->kind || Operation::Explicit !== $entry->operation) {
                 continue;
             }
-            $others = array_filter($inspection->controls->ofLine($entry->line), static fn(Entry $other): bool => $other->surface !== $entry->surface && $other->direction->commands());
+            $others = array_filter(
+                $inspection->controls->ofLine($entry->line),
+                static fn(Entry $other): bool => $other->surface !== $entry->surface && $other->direction->commands(),
+            );
             if ([] !== $others) {
-                yield new Finding($this->facts(), Kind::Hint, $id, sprintf('The wall switch of “%s” says on and off by its position, and %d other %s the line too.', $inspection->board->lines[$entry->line]->name, count($others), 1 === count($others) ? 'control operates' : 'controls operate'), proposals: static fn(): array => [new Remedy('Let each flick flip the line', TellSurface::keeping($id, $inspection->board->lines[$entry->line]->surfaces[$id], Operation::Toggle))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Hint,
+                    $id,
+                    sprintf(
+                        'The wall switch of “%s” says on and off by its position, and %d other %s the line too.',
+                        $inspection->board->lines[$entry->line]->name,
+                        count($others),
+                        1 === count($others) ? 'control operates' : 'controls operate',
+                    ),
+                    proposals: static fn(): array => [new Remedy(
+                        'Let each flick flip the line',
+                        TellSurface::keeping($id, $inspection->board->lines[$entry->line]->surfaces[$id], Operation::Toggle),
+                    )],
+                );
             }
         }
     }

@@ -48,16 +48,32 @@ final class TimerClock implements Rule
             }
             $line = $inspection->board->lines[$entry->line];
             $schedule = $line->surfaces[$id]->schedule ?? new Schedule();
-            $missing = array_keys(array_filter(['its times' => [] === $schedule->times, 'where it has the time from' => null === $schedule->clock, 'what becomes of a time that was missed' => null === $schedule->missed]));
+            $missing = array_keys(array_filter([
+                'its times' => [] === $schedule->times,
+                'where it has the time from' => null === $schedule->clock,
+                'what becomes of a time that was missed' => null === $schedule->missed,
+            ]));
             if ([] !== $missing) {
                 yield new NotChecked($this->facts(), $id, sprintf('of the timer of “%s”: %s', $line->name, implode(', ', $missing)));
             }
             $fault = self::fault($inspection, $schedule->clock);
             $switches = array_unique(array_map(static fn(SwitchTime $time): bool => $time->on, $schedule->times));
             if (null !== $fault) {
-                yield new Finding($this->facts(), $fault[0], $id, sprintf('The timer of “%s” has the time from %s, %s.', $line->name, $schedule->clock->value ?? '', $fault[1]), proposals: static fn(): array => self::clocks($inspection, $id));
+                yield new Finding(
+                    $this->facts(),
+                    $fault[0],
+                    $id,
+                    sprintf('The timer of “%s” has the time from %s, %s.', $line->name, $schedule->clock->value ?? '', $fault[1]),
+                    proposals: static fn(): array => self::clocks($inspection, $id),
+                );
             } elseif ([true] === $switches) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The timer of “%s” switches it on and never off.', $line->name), proposals: static fn(): array => self::anHourLater($id, $schedule));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf('The timer of “%s” switches it on and never off.', $line->name),
+                    proposals: static fn(): array => self::anHourLater($id, $schedule),
+                );
             }
         }
     }
@@ -69,12 +85,18 @@ final class TimerClock implements Rule
     {
         $board = $inspection->board;
         $hasRadio = $board->controller()->chip->radio && false !== $board->radioUsed->value;
-        $hasZeroCross = [] !== array_filter($board->functions, static fn(PinFunction $function): bool => FunctionKind::ZeroCross === $function->kind);
+        $hasZeroCross = [] !== array_filter(
+            $board->functions,
+            static fn(PinFunction $function): bool => FunctionKind::ZeroCross === $function->kind,
+        );
 
         return match (true) {
             ClockSource::Network === $clock && !$hasRadio => [Kind::Broken, 'and the board has no radio in use'],
             ClockSource::MainsCycles === $clock && !$hasZeroCross => [Kind::Broken, 'and the board has no zero-cross input to count them'],
-            ClockSource::Own === $clock, ClockSource::MainsCycles === $clock => [Kind::Weak, 'which stands still in every power cut and is wrong afterwards'],
+            ClockSource::Own === $clock, ClockSource::MainsCycles === $clock => [
+                Kind::Weak,
+                'which stands still in every power cut and is wrong afterwards',
+            ],
             default => null,
         };
     }
@@ -95,8 +117,14 @@ final class TimerClock implements Rule
      */
     private static function clocks(Inspection $inspection, string $surface): array
     {
-        $clocks = array_filter([ClockSource::Network, ClockSource::Module], static fn(ClockSource $clock): bool => null === self::fault($inspection, $clock));
+        $clocks = array_filter(
+            [ClockSource::Network, ClockSource::Module],
+            static fn(ClockSource $clock): bool => null === self::fault($inspection, $clock),
+        );
 
-        return array_values(array_map(static fn(ClockSource $clock): Remedy => new Remedy('Take the time from ' . $clock->value, new StateClock([$surface], $clock)), $clocks));
+        return array_values(array_map(
+            static fn(ClockSource $clock): Remedy => new Remedy('Take the time from ' . $clock->value, new StateClock([$surface], $clock)),
+            $clocks,
+        ));
     }
 }

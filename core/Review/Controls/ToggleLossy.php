@@ -38,7 +38,20 @@ final class ToggleLossy implements Rule
         foreach ($inspection->controls->entries as $id => $entry) {
             $profile = $inspection->controls->columns[$entry->column]->profile ?? null;
             if (null !== $profile && $profile->lossy && Operation::Toggle === $entry->operation) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is flipped by way of “%s”, where a message can be lost.', $inspection->board->lines[$entry->line]->name, $inspection->controls->columns[$entry->column]->title), proposals: static fn(): array => in_array(Operation::Explicit, $profile->operations, true) ? [new Remedy('Say “on” and “off” instead', TellSurface::keeping($id, $inspection->board->lines[$entry->line]->surfaces[$id], Operation::Explicit))] : []);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        '“%s” is flipped by way of “%s”, where a message can be lost.',
+                        $inspection->board->lines[$entry->line]->name,
+                        $inspection->controls->columns[$entry->column]->title,
+                    ),
+                    proposals: static fn(): array => in_array(Operation::Explicit, $profile->operations, true) ? [new Remedy(
+                        'Say “on” and “off” instead',
+                        TellSurface::keeping($id, $inspection->board->lines[$entry->line]->surfaces[$id], Operation::Explicit),
+                    )] : [],
+                );
             }
         }
     }

@@ -51,14 +51,42 @@ final class Unreached implements Rule
                     $served[$function] = true;
                 }
             }
-            if (!$line->uncontrolled && [] === array_filter($inspection->controls->ofLine($id), static fn(Entry $entry): bool => $entry->direction->commands())) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('Nothing operates “%s”.', $line->name), proposals: static fn(): array => [$inspection->withSeat('Operate it by a push button', 'Operate ' . $line->name . ' by a push button', new AddSurface($id, SurfaceKind::PushButton)), new Remedy('It is meant so', new StateOnPurpose($id))]);
+            if (!$line->uncontrolled && [] === array_filter(
+                $inspection->controls->ofLine($id),
+                static fn(Entry $entry): bool => $entry->direction->commands(),
+            )) {
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf('Nothing operates “%s”.', $line->name),
+                    proposals: static fn(): array => [
+                        $inspection->withSeat(
+                            'Operate it by a push button',
+                            'Operate ' . $line->name . ' by a push button',
+                            new AddSurface($id, SurfaceKind::PushButton),
+                        ),
+                        new Remedy('It is meant so', new StateOnPurpose($id)),
+                    ],
+                );
             }
         }
         foreach ($board->functions as $id => $function) {
-            $isControl = FunctionKind::InfraredReceiver === $function->kind || FunctionKind::SelectorLadder === $function->kind || $function->kind->isContact() && FunctionKind::ReedContact !== $function->kind;
+            $isControl = FunctionKind::InfraredReceiver === $function->kind
+                || FunctionKind::SelectorLadder === $function->kind
+                || $function->kind->isContact()
+                && FunctionKind::ReedContact !== $function->kind;
             if ($isControl && !isset($served[$id]) && !$function->servesNoLine) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” operates no line.', $function->name), proposals: static fn(): array => [new Remedy('It is meant so', new StateOnPurpose($id)), new Remedy('Remove it', new RemoveFunction($id))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf('“%s” operates no line.', $function->name),
+                    proposals: static fn(): array => [
+                        new Remedy('It is meant so', new StateOnPurpose($id)),
+                        new Remedy('Remove it', new RemoveFunction($id)),
+                    ],
+                );
             }
         }
     }

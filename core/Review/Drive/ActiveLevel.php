@@ -67,9 +67,20 @@ final class ActiveLevel implements Rule
                 Kind::Broken,
                 $id,
                 $stated instanceof Level
-                    ? sprintf('“%s” is stated active %s, but its driver switches on at %s: it would be on when it should be off.', $name, $stated->value, $driverLevel->value)
+                    ? sprintf(
+                        '“%s” is stated active %s, but its driver switches on at %s: it would be on when it should be off.',
+                        $name,
+                        $stated->value,
+                        $driverLevel->value,
+                    )
                     : sprintf('The active level of “%s” is not stated; its driver switches on at %s.', $name, $driverLevel->value),
-                proposals: static fn(): array => [new Remedy('State active ' . $driverLevel->value . ', and let the program say so', new StateActiveLevel([$id], $driverLevel)), ...self::jumper($inspection, $id, $actuator, $stated)],
+                proposals: static fn(): array => [
+                    new Remedy(
+                        'State active ' . $driverLevel->value . ', and let the program say so',
+                        new StateActiveLevel([$id], $driverLevel),
+                    ),
+                    ...self::jumper($inspection, $id, $actuator, $stated),
+                ],
             );
         }
     }

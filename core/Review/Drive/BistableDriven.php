@@ -58,12 +58,44 @@ final class BistableDriven implements Rule
             if (null !== $actuator->opens) {
                 $first = $line->actuators[$actuator->opens];
                 if (!self::canOpen($relay, $first, $actuator)) {
-                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('An output of “%s” would open a relay that is not bistable, or not driven so.', $line->name), proposals: static fn(): array => [new Remedy('Remove that output', new RemoveRelay($id)), ...2 === $inspection->board->relay($first)->bistable?->windings && null !== $first->relay && $first->relay !== $actuator->relay ? [new Remedy('Take it as the second winding of ' . $inspection->board->relay($first)->identity->name, new ChooseRelay([$id], $inspection->board->relay($first)))] : []]);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Broken,
+                        $id,
+                        sprintf('An output of “%s” would open a relay that is not bistable, or not driven so.', $line->name),
+                        proposals: static fn(): array => [
+                            new Remedy('Remove that output', new RemoveRelay($id)),
+                            ...2 === $inspection->board->relay($first)->bistable?->windings
+                                && null !== $first->relay
+                                && $first->relay !== $actuator->relay ? [new Remedy(
+                                    'Take it as the second winding of ' . $inspection->board->relay($first)->identity->name,
+                                    new ChooseRelay([$id], $inspection->board->relay($first)),
+                                )] : [],
+                        ],
+                    );
                 }
             } elseif (1 === $relay->bistable?->windings && !$actuator->driver instanceof BridgeOutput) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('The one winding of “%s” wants its current turned round to open, and its driver gives it one way only.', $line->name), proposals: fn(): array => [...self::bridges($inspection, $id), ...self::others($inspection, $id, $actuator)]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        'The one winding of “%s” wants its current turned round to open, and its driver gives it one way only.',
+                        $line->name,
+                    ),
+                    proposals: fn(): array => [...self::bridges($inspection, $id), ...self::others($inspection, $id, $actuator)],
+                );
             } elseif (null !== $relay->bistable && !self::isOpened($inspection->board, $lineId, $id)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” can be switched on but never off: nothing drives its relay the other way.', $line->name), proposals: fn(): array => [self::secondWinding($inspection->board, $id), ...self::others($inspection, $id, $actuator, true)]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” can be switched on but never off: nothing drives its relay the other way.', $line->name),
+                    proposals: fn(): array => [
+                        self::secondWinding($inspection->board, $id),
+                        ...self::others($inspection, $id, $actuator, true),
+                    ],
+                );
             }
         }
     }
@@ -89,9 +121,18 @@ final class BistableDriven implements Rule
             if ($bridge->greatestVolts >= $most) {
                 $title = 'Drive it both ways by ' . $bridge->identity->name;
                 // What clamped one way would short the other.
-                $drive = new Sequence($title, [new ChooseDriver([$id], new BridgeOutput($bridge->identity->id), [$bridge], $bridge->identity->name), new StateClamp([$id], Clamp::None)]);
+                $drive = new Sequence(
+                    $title,
+                    [
+                        new ChooseDriver([$id], new BridgeOutput($bridge->identity->id), [$bridge], $bridge->identity->name),
+                        new StateClamp([$id], Clamp::None),
+                    ],
+                );
 
-                return [new Remedy($title, new Sequence($title, [$drive, self::secondWinding($drive->apply($inspection->board), $id)->edit]))];
+                return [new Remedy(
+                    $title,
+                    new Sequence($title, [$drive, self::secondWinding($drive->apply($inspection->board), $id)->edit]),
+                )];
             }
         }
 
@@ -107,7 +148,10 @@ final class BistableDriven implements Rule
         $pin = (new Fitness($with, new StartUp($with)))->bestFree($function)?->pin;
         $title = 'Open it from ' . (null === $pin ? 'an output of its own' : $pin->bothNames());
 
-        return new Remedy($title, null === $pin ? $add : new Sequence($add->summary($board), [$add, new SeatFunction($function, $pin->name())]));
+        return new Remedy(
+            $title,
+            null === $pin ? $add : new Sequence($add->summary($board), [$add, new SeatFunction($function, $pin->name())]),
+        );
     }
 
     /**
@@ -142,7 +186,10 @@ final class BistableDriven implements Rule
             }
             $fit = new ChooseRelay([$id], $relay);
             $title = 'Fit ' . $relay->identity->name;
-            $remedies[$windings] = new Remedy($title, 2 === $windings ? new Sequence($title, [$fit, self::secondWinding($fit->apply($inspection->board), $id)->edit]) : $fit);
+            $remedies[$windings] = new Remedy(
+                $title,
+                2 === $windings ? new Sequence($title, [$fit, self::secondWinding($fit->apply($inspection->board), $id)->edit]) : $fit,
+            );
         }
 
         return array_values($remedies);

@@ -58,7 +58,12 @@ final class CoilOnPin implements Rule
                 $this->facts(),
                 Kind::Broken,
                 $id,
-                sprintf('The coil of “%s” hangs straight on its pin and draws up to %s; a pin should carry %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere)),
+                sprintf(
+                    'The coil of “%s” hangs straight on its pin and draws up to %s; a pin should carry %s.',
+                    $inspection->board->lines[$lineId]->name,
+                    $result->pinAmps->printed(),
+                    QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere),
+                ),
                 [$result->pinAmps],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );
@@ -77,7 +82,10 @@ final class CoilOnPin implements Rule
             $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft), $draft);
             $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts / $inspection->board->relay($actuator)->coilResistance->min;
             if (null !== $ohms && $isStrongEnough) {
-                return [new Remedy(sprintf('Drive it by %s with %s', $transistor->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)), new DriveByTransistor([$id], $transistor, $ohms, self::BASE_EMITTER_OHMS))];
+                return [new Remedy(
+                    sprintf('Drive it by %s with %s', $transistor->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)),
+                    new DriveByTransistor([$id], $transistor, $ohms, self::BASE_EMITTER_OHMS),
+                )];
             }
         }
 

@@ -61,8 +61,25 @@ final class CoilVoltage implements Rule
                 $this->facts(),
                 Kind::Broken,
                 $id,
-                sprintf('The relay of “%s” has a %s coil; its rail %s carries %s.', $inspection->board->lines[$lineId]->name, QuantityPrinter::rounded($coilVolts, Unit::Volt), $inspection->board->nameOf($actuator->rail), QuantityPrinter::rounded($railVolts, Unit::Volt)),
-                [new Figure('rail over coil voltage', $railVolts / $coilVolts, Unit::Ratio, 'V_rail ÷ V_coil', ['V_rail = ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'V_coil = ' . QuantityPrinter::rounded($coilVolts, Unit::Volt)], 'nominal voltages', 'coil data of the relay')],
+                sprintf(
+                    'The relay of “%s” has a %s coil; its rail %s carries %s.',
+                    $inspection->board->lines[$lineId]->name,
+                    QuantityPrinter::rounded($coilVolts, Unit::Volt),
+                    $inspection->board->nameOf($actuator->rail),
+                    QuantityPrinter::rounded($railVolts, Unit::Volt),
+                ),
+                [new Figure(
+                    'rail over coil voltage',
+                    $railVolts / $coilVolts,
+                    Unit::Ratio,
+                    'V_rail ÷ V_coil',
+                    [
+                        'V_rail = ' . QuantityPrinter::rounded($railVolts, Unit::Volt),
+                        'V_coil = ' . QuantityPrinter::rounded($coilVolts, Unit::Volt),
+                    ],
+                    'nominal voltages',
+                    'coil data of the relay',
+                )],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );
         }
@@ -76,7 +93,20 @@ final class CoilVoltage implements Rule
         $bears = $inspection->drive->results[$id]->coilBears;
         if (MarginState::Sound !== $bears->state()) {
             $air = QuantityPrinter::rounded($inspection->board->ambientCelsius(), Unit::Celsius);
-            yield new Finding($this->facts(), MarginState::Broken === $bears->state() ? Kind::Broken : Kind::Weak, $id, sprintf('The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.', $inspection->board->lines[$lineId]->name, $bears->worst->has(), $bears->worst->needs(), $air), [$bears->worst, $bears->nominal], static fn(): array => self::hardierRelays($inspection, $id, $actuator));
+            yield new Finding(
+                $this->facts(),
+                MarginState::Broken === $bears->state() ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf(
+                    'The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.',
+                    $inspection->board->lines[$lineId]->name,
+                    $bears->worst->has(),
+                    $bears->worst->needs(),
+                    $air,
+                ),
+                [$bears->worst, $bears->nominal],
+                static fn(): array => self::hardierRelays($inspection, $id, $actuator),
+            );
         }
     }
 
@@ -87,14 +117,26 @@ final class CoilVoltage implements Rule
     {
         $rail = $inspection->board->railVolts($actuator->rail);
         $air = max(20.0, $inspection->board->ambientCelsius());
-        $hardy = array_filter(self::relaysFor($inspection, $actuator, $rail->typ), static fn(Relay $relay): bool => $relay->greatestCoilVolts($air) >= $rail->max);
+        $hardy = array_filter(
+            self::relaysFor($inspection, $actuator, $rail->typ),
+            static fn(Relay $relay): bool => $relay->greatestCoilVolts($air) >= $rail->max,
+        );
 
-        return array_values(array_map(static fn(Relay $relay): Remedy => new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay)), $hardy));
+        return array_values(array_map(
+            static fn(Relay $relay): Remedy => new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay)),
+            $hardy,
+        ));
     }
 
     /** A module fed with another voltage than its own: its inputs and indicator are made for one only. */
-    private function ofModule(Inspection $inspection, string $id, string $lineId, Actuator $actuator, OptoModuleInput $driver, float $railVolts): Finding
-    {
+    private function ofModule(
+        Inspection $inspection,
+        string $id,
+        string $lineId,
+        Actuator $actuator,
+        OptoModuleInput $driver,
+        float $railVolts,
+    ): Finding {
         $board = $inspection->board;
         $moduleVolts = $board->module($driver)->supplyVolts;
 
@@ -102,15 +144,35 @@ final class CoilVoltage implements Rule
             $this->facts(),
             Kind::Broken,
             $id,
-            sprintf('The module of “%s” is made for %s; its rail %s carries %s.', $board->lines[$lineId]->name, QuantityPrinter::rounded($moduleVolts, Unit::Volt), $board->nameOf($actuator->rail), QuantityPrinter::rounded($railVolts, Unit::Volt)),
-            [new Figure('rail over module voltage', $railVolts / $moduleVolts, Unit::Ratio, 'V_rail ÷ V_module', ['V_rail = ' . QuantityPrinter::rounded($railVolts, Unit::Volt), 'V_module = ' . QuantityPrinter::rounded($moduleVolts, Unit::Volt)], 'nominal voltages', 'supply of the module’s part file')],
+            sprintf(
+                'The module of “%s” is made for %s; its rail %s carries %s.',
+                $board->lines[$lineId]->name,
+                QuantityPrinter::rounded($moduleVolts, Unit::Volt),
+                $board->nameOf($actuator->rail),
+                QuantityPrinter::rounded($railVolts, Unit::Volt),
+            ),
+            [new Figure(
+                'rail over module voltage',
+                $railVolts / $moduleVolts,
+                Unit::Ratio,
+                'V_rail ÷ V_module',
+                [
+                    'V_rail = ' . QuantityPrinter::rounded($railVolts, Unit::Volt),
+                    'V_module = ' . QuantityPrinter::rounded($moduleVolts, Unit::Volt),
+                ],
+                'nominal voltages',
+                'supply of the module’s part file',
+            )],
             static function () use ($inspection, $id, $actuator, $moduleVolts): array {
                 $remedies = [];
                 foreach ($inspection->board->rails as $rail => $facts) {
                     if (self::match($moduleVolts, $inspection->board->railVolts($rail)->typ)) {
                         foreach (self::relaysFor($inspection, $actuator, $moduleVolts) as $relay) {
                             $title = sprintf('Feed it from the rail %s with %s', $facts->name, $relay->identity->name);
-                            $remedies[] = new Remedy($title, new Sequence($title, [new FeedCoils([$id], $rail), new ChooseRelay([$id], $relay)]));
+                            $remedies[] = new Remedy(
+                                $title,
+                                new Sequence($title, [new FeedCoils([$id], $rail), new ChooseRelay([$id], $relay)]),
+                            );
                         }
                     }
                 }

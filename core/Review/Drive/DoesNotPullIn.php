@@ -55,7 +55,8 @@ final class DoesNotPullIn implements Rule
                 CoilOnPin::hangs($inspection, $actuator) => 'drive.coil-on-pin:',
                 ExpanderSources::isAskedToSource($inspection, $actuator) => 'pins.expander-sources:',
                 // A gate that is not on for certain is one fault, not two.
-                $actuator->driver instanceof MosfetLowSide && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => 'drive.gate-not-specified:',
+                $actuator->driver instanceof MosfetLowSide
+                    && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => 'drive.gate-not-specified:',
                 default => 'drive.coil-voltage:',
             } . $id);
         }
@@ -66,15 +67,70 @@ final class DoesNotPullIn implements Rule
         $result = $inspection->drive->results[$id];
         $name = $inspection->board->lines[$lineId]->name;
         $driver = $actuator->driver;
-        $base = $driver instanceof NpnLowSide ? sprintf(' With %s at the base', QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm)) : ' Here';
-        $remedies = fn(): array => $driver instanceof NpnLowSide ? self::remedies($inspection, $id, $actuator, $driver) : OtherDrivers::remedies($inspection, $id);
+        $base = $driver instanceof NpnLowSide ? sprintf(
+            ' With %s at the base',
+            QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm),
+        ) : ' Here';
+        $remedies = fn(): array => $driver instanceof NpnLowSide
+            ? self::remedies($inspection, $id, $actuator, $driver)
+            : OtherDrivers::remedies($inspection, $id);
         $limit = $inspection->board->houseRules->forcedGain;
 
         return match (true) {
-            MarginState::Broken === $result->pullIn->state() => new Finding($this->facts(), Kind::Broken, $id, sprintf('The relay of “%s” does not pull in.%s the coil gets %s and wants %s.', $name, $base, $result->pullIn->nominal->has(), $result->pullIn->nominal->needs()), [$result->pullIn->nominal, $result->pullIn->worst], $remedies),
-            MarginState::Weak === $result->pullIn->state() => new Finding($this->facts(), Kind::Weak, $id, sprintf('The relay of “%s” pulls in on the bench only.%s the coil gets %s at the worst corner and wants %s.', $name, $base, $result->pullIn->worst->has(), $result->pullIn->worst->needs()), [$result->pullIn->worst, $result->pullIn->nominal], $remedies),
-            null !== $result->collectorVolts && $result->collectorVolts->value > BaseResistor::SATURATED_VOLTS => new Finding($this->facts(), Kind::Weak, $id, sprintf('The transistor of “%s” does not saturate.%s it keeps %s from the coil at the worst corner.', $name, $base, $result->collectorVolts->printed()), [$result->collectorVolts, $result->pullIn->worst], $remedies),
-            null !== $result->forcedGain && $result->forcedGain->value > $limit => new Finding($this->facts(), Kind::Hint, $id, sprintf('The transistor of “%s” is driven at forced gain %s; the house rule is %s.', $name, $result->forcedGain->printed(), QuantityPrinter::rounded($limit, Unit::Ratio)), [$result->forcedGain], $remedies),
+            MarginState::Broken === $result->pullIn->state() => new Finding(
+                $this->facts(),
+                Kind::Broken,
+                $id,
+                sprintf(
+                    'The relay of “%s” does not pull in.%s the coil gets %s and wants %s.',
+                    $name,
+                    $base,
+                    $result->pullIn->nominal->has(),
+                    $result->pullIn->nominal->needs(),
+                ),
+                [$result->pullIn->nominal, $result->pullIn->worst],
+                $remedies,
+            ),
+            MarginState::Weak === $result->pullIn->state() => new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf(
+                    'The relay of “%s” pulls in on the bench only.%s the coil gets %s at the worst corner and wants %s.',
+                    $name,
+                    $base,
+                    $result->pullIn->worst->has(),
+                    $result->pullIn->worst->needs(),
+                ),
+                [$result->pullIn->worst, $result->pullIn->nominal],
+                $remedies,
+            ),
+            null !== $result->collectorVolts && $result->collectorVolts->value > BaseResistor::SATURATED_VOLTS => new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf(
+                    'The transistor of “%s” does not saturate.%s it keeps %s from the coil at the worst corner.',
+                    $name,
+                    $base,
+                    $result->collectorVolts->printed(),
+                ),
+                [$result->collectorVolts, $result->pullIn->worst],
+                $remedies,
+            ),
+            null !== $result->forcedGain && $result->forcedGain->value > $limit => new Finding(
+                $this->facts(),
+                Kind::Hint,
+                $id,
+                sprintf(
+                    'The transistor of “%s” is driven at forced gain %s; the house rule is %s.',
+                    $name,
+                    $result->forcedGain->printed(),
+                    QuantityPrinter::rounded($limit, Unit::Ratio),
+                ),
+                [$result->forcedGain],
+                $remedies,
+            ),
             MarginState::Sound !== ($result->releases?->state() ?? MarginState::Sound) => self::stays($this->facts(), $id, $name, $result->releases),
             default => null,
         };
@@ -88,7 +144,19 @@ final class DoesNotPullIn implements Rule
         $isBroken = MarginState::Broken === $releases->state();
         $figure = $isBroken ? $releases->nominal : $releases->worst;
 
-        return new Finding($facts, $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The relay of “%s” may stay in: with its pin off, %s are left on the coil%s, and it lets go for certain at %s.', $name, $figure->needs(), $isBroken ? '' : ' at the worst corner', $figure->has()), [$figure]);
+        return new Finding(
+            $facts,
+            $isBroken ? Kind::Broken : Kind::Weak,
+            $id,
+            sprintf(
+                'The relay of “%s” may stay in: with its pin off, %s are left on the coil%s, and it lets go for certain at %s.',
+                $name,
+                $figure->needs(),
+                $isBroken ? '' : ' at the worst corner',
+                $figure->has(),
+            ),
+            [$figure],
+        );
     }
 
     /**
@@ -98,6 +166,9 @@ final class DoesNotPullIn implements Rule
     {
         $ohms = BaseResistor::fitting($inspection->board, $actuator, $driver);
 
-        return null === $ohms || $ohms >= $driver->baseOhms ? [] : [new Remedy(sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)), new SetBaseResistor([$id], $ohms))];
+        return null === $ohms || $ohms >= $driver->baseOhms ? [] : [new Remedy(
+            sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+            new SetBaseResistor([$id], $ohms),
+        )];
     }
 }

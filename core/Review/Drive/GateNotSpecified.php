@@ -54,12 +54,29 @@ final class GateNotSpecified implements Rule
             }
             $isUnspecified = $typical < $mosfet->specifiedGateVolts;
             $shown = $isUnspecified ? $typical : $worst;
-            $figure = new Figure('gate voltage over the specified one', $shown / $mosfet->specifiedGateVolts, Unit::Ratio, 'V_GS ÷ V_specified', ['V_GS = ' . QuantityPrinter::rounded($shown, Unit::Volt), 'V_specified = ' . QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt)], $isUnspecified ? 'typical values' : 'lowest pin supply', $mosfet->identity->name . ', ' . $mosfet->identity->basis->words());
+            $figure = new Figure(
+                'gate voltage over the specified one',
+                $shown / $mosfet->specifiedGateVolts,
+                Unit::Ratio,
+                'V_GS ÷ V_specified',
+                [
+                    'V_GS = ' . QuantityPrinter::rounded($shown, Unit::Volt),
+                    'V_specified = ' . QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt),
+                ],
+                $isUnspecified ? 'typical values' : 'lowest pin supply',
+                $mosfet->identity->name . ', ' . $mosfet->identity->basis->words(),
+            );
             yield new Finding(
                 $this->facts(),
                 $isUnspecified && MarginState::Sound !== $result->pullIn->state() ? Kind::Broken : Kind::Weak,
                 $id,
-                sprintf('The gate of “%s” gets %s; %s is specified from %s on.', $inspection->board->nameOf($id), QuantityPrinter::rounded($shown, Unit::Volt), $mosfet->identity->name, QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt)),
+                sprintf(
+                    'The gate of “%s” gets %s; %s is specified from %s on.',
+                    $inspection->board->nameOf($id),
+                    QuantityPrinter::rounded($shown, Unit::Volt),
+                    $mosfet->identity->name,
+                    QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt),
+                ),
                 [$figure],
                 static fn(): array => self::remedies($inspection, $id, $actuator->driver, $worst),
             );
@@ -74,7 +91,15 @@ final class GateNotSpecified implements Rule
         $remedies = [];
         foreach ($inspection->partsOnOffer(Mosfet::class) as $mosfet) {
             if ($mosfet->specifiedGateVolts <= $gateVolts) {
-                $remedies[] = new Remedy('Use the ' . $mosfet->identity->name, new ChooseDriver([$id], new MosfetLowSide($mosfet->identity->id, $driver->gateOhms, $driver->pullDownOhms), [$mosfet], $mosfet->identity->name));
+                $remedies[] = new Remedy(
+                    'Use the ' . $mosfet->identity->name,
+                    new ChooseDriver(
+                        [$id],
+                        new MosfetLowSide($mosfet->identity->id, $driver->gateOhms, $driver->pullDownOhms),
+                        [$mosfet],
+                        $mosfet->identity->name,
+                    ),
+                );
             }
         }
 

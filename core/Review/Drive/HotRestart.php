@@ -49,9 +49,18 @@ final class HotRestart implements Rule
                 $this->facts(),
                 $isHot ? Kind::Weak : Kind::Hint,
                 $id,
-                sprintf('After a long hold the coil of “%s” gets %s at the worst corner and wants %s to pull in again.', $inspection->board->nameOf($id), $result->hotRestart->worst->has(), $result->hotRestart->worst->needs()),
+                sprintf(
+                    'After a long hold the coil of “%s” gets %s at the worst corner and wants %s to pull in again.',
+                    $inspection->board->nameOf($id),
+                    $result->hotRestart->worst->has(),
+                    $result->hotRestart->worst->needs(),
+                ),
                 [$result->hotRestart->worst, $result->hotRestart->nominal],
-                static fn(): array => OtherDrivers::remedies($inspection, $id, static fn(DriverResult $result): bool => $result->hotRestart->worst->value >= 1),
+                static fn(): array => OtherDrivers::remedies(
+                    $inspection,
+                    $id,
+                    static fn(DriverResult $result): bool => $result->hotRestart->worst->value >= 1,
+                ),
             );
         }
     }

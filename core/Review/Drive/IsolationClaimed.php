@@ -44,7 +44,8 @@ final class IsolationClaimed implements Rule
             $claims = ($driver instanceof OptoModuleInput || $driver instanceof CouplerDriver) && $driver->isolates;
             $onOneRail = $actuator->rail === $inspection->board->controllerRail;
             $isJoined = $driver instanceof OptoModuleInput && !$driver->separateSupply;
-            $groundsJoined = true === $inspection->board->rails[$actuator->rail]->groundJoined?->value || null === $inspection->board->source($actuator->rail);
+            $groundsJoined = true === $inspection->board->rails[$actuator->rail]->groundJoined?->value
+                || null === $inspection->board->source($actuator->rail);
             if (!$claims || (!$onOneRail && !$isJoined && !$groundsJoined)) {
                 continue;
             }
@@ -60,7 +61,10 @@ final class IsolationClaimed implements Rule
                     $isJoined => 'its inputs are fed from the coils’ rail',
                     default => 'the grounds of both rails are joined',
                 }),
-                proposals: static fn(): array => [new Remedy('Count on no isolation here', new ChooseDriver([$id], $without, [], 'the same circuit, not counted on to isolate'))],
+                proposals: static fn(): array => [new Remedy(
+                    'Count on no isolation here',
+                    new ChooseDriver([$id], $without, [], 'the same circuit, not counted on to isolate'),
+                )],
             );
         }
     }

@@ -74,9 +74,55 @@ final class LevelIntoPin implements Rule
         $isTooLow = !$function->kind->isAnalogue() && $signal->min < $pin->silicon->electrics->inputHighRatio * $supply->max;
         $volts = QuantityPrinter::rounded($signal->typ, Unit::Volt);
         if ($signal->max > $supply->min + self::OVER_VOLTS && $signal->typ > $supply->max) {
-            yield $this->finding($inspection, $id, $signal->typ > $limit ? Kind::Broken : Kind::Weak, sprintf('“%s” drives %s to %s; it bears %s.', $function->name, $pin->bothNames(), $volts, QuantityPrinter::rounded($limit, Unit::Volt)), new Figure('greatest level over the signal', $limit / $signal->typ, Unit::Ratio, 'V_greatest ÷ V_high', ['V_high = ' . $volts . ', ' . $because, 'V_greatest = ' . QuantityPrinter::rounded($limit, Unit::Volt)], 'typical values', $pin->silicon->identity->name), $supply->typ);
+            yield $this->finding(
+                $inspection,
+                $id,
+                $signal->typ > $limit ? Kind::Broken : Kind::Weak,
+                sprintf(
+                    '“%s” drives %s to %s; it bears %s.',
+                    $function->name,
+                    $pin->bothNames(),
+                    $volts,
+                    QuantityPrinter::rounded($limit, Unit::Volt),
+                ),
+                new Figure(
+                    'greatest level over the signal',
+                    $limit / $signal->typ,
+                    Unit::Ratio,
+                    'V_greatest ÷ V_high',
+                    ['V_high = ' . $volts . ', ' . $because, 'V_greatest = ' . QuantityPrinter::rounded($limit, Unit::Volt)],
+                    'typical values',
+                    $pin->silicon->identity->name,
+                ),
+                $supply->typ,
+            );
         } elseif ($isTooLow) {
-            yield $this->finding($inspection, $id, $signal->typ < $least ? Kind::Broken : Kind::Weak, sprintf('“%s” drives %s to %s; a high begins at %s.', $function->name, $pin->bothNames(), $volts, QuantityPrinter::rounded($least, Unit::Volt)), new Figure('signal over the lowest high', $signal->typ / $least, Unit::Ratio, 'V_high ÷ V_IH', ['V_high = ' . $volts . ', ' . $because, 'V_IH = ' . QuantityPrinter::rounded($least, Unit::Volt), 'V_DD up to ' . QuantityPrinter::rounded($supply->max, Unit::Volt)], 'typical values', $pin->silicon->identity->name), $supply->typ);
+            yield $this->finding(
+                $inspection,
+                $id,
+                $signal->typ < $least ? Kind::Broken : Kind::Weak,
+                sprintf(
+                    '“%s” drives %s to %s; a high begins at %s.',
+                    $function->name,
+                    $pin->bothNames(),
+                    $volts,
+                    QuantityPrinter::rounded($least, Unit::Volt),
+                ),
+                new Figure(
+                    'signal over the lowest high',
+                    $signal->typ / $least,
+                    Unit::Ratio,
+                    'V_high ÷ V_IH',
+                    [
+                        'V_high = ' . $volts . ', ' . $because,
+                        'V_IH = ' . QuantityPrinter::rounded($least, Unit::Volt),
+                        'V_DD up to ' . QuantityPrinter::rounded($supply->max, Unit::Volt),
+                    ],
+                    'typical values',
+                    $pin->silicon->identity->name,
+                ),
+                $supply->typ,
+            );
         }
     }
 
@@ -93,11 +139,55 @@ final class LevelIntoPin implements Rule
         $high = SignalLevel::supplyOfPin($board, $pin);
         $volts = QuantityPrinter::rounded($high->typ, Unit::Volt);
         if (null !== $part->inputGreatestVolts && $high->max > $part->inputGreatestVolts) {
-            $figure = new Figure('what the input bears over the signal', $part->inputGreatestVolts / $high->typ, Unit::Ratio, 'V_greatest ÷ V_DD', ['V_DD = ' . $volts, 'V_greatest = ' . QuantityPrinter::rounded($part->inputGreatestVolts, Unit::Volt)], 'typical values', $part->identity->name);
-            yield new Finding($this->facts(), $high->typ > $part->inputGreatestVolts ? Kind::Broken : Kind::Weak, $id, sprintf('%s (“%s”) drives “%s” to %s; its input bears %s.', $pin->bothNames(), $board->nameOf($function), $board->nameOf($id), $volts, QuantityPrinter::rounded($part->inputGreatestVolts, Unit::Volt)), [$figure], static fn(): array => [new Remedy('Shift the level: 1 kΩ from the pin, 2 kΩ to ground', new ShiftLevel($id))]);
+            $figure = new Figure(
+                'what the input bears over the signal',
+                $part->inputGreatestVolts / $high->typ,
+                Unit::Ratio,
+                'V_greatest ÷ V_DD',
+                ['V_DD = ' . $volts, 'V_greatest = ' . QuantityPrinter::rounded($part->inputGreatestVolts, Unit::Volt)],
+                'typical values',
+                $part->identity->name,
+            );
+            yield new Finding(
+                $this->facts(),
+                $high->typ > $part->inputGreatestVolts ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf(
+                    '%s (“%s”) drives “%s” to %s; its input bears %s.',
+                    $pin->bothNames(),
+                    $board->nameOf($function),
+                    $board->nameOf($id),
+                    $volts,
+                    QuantityPrinter::rounded($part->inputGreatestVolts, Unit::Volt),
+                ),
+                [$figure],
+                static fn(): array => [new Remedy('Shift the level: 1 kΩ from the pin, 2 kΩ to ground', new ShiftLevel($id))],
+            );
         } elseif (null !== $part->inputHighVolts && $high->min < $part->inputHighVolts) {
-            $figure = new Figure('signal over the lowest high', $high->typ / $part->inputHighVolts, Unit::Ratio, 'V_DD ÷ V_IH', ['V_DD = ' . $volts, 'V_IH = ' . QuantityPrinter::rounded($part->inputHighVolts, Unit::Volt)], 'typical values', $part->identity->name);
-            yield new Finding($this->facts(), $high->typ < $part->inputHighVolts ? Kind::Broken : Kind::Weak, $id, sprintf('%s (“%s”) drives “%s” to %s; it reads a high from %s.', $pin->bothNames(), $board->nameOf($function), $board->nameOf($id), $volts, QuantityPrinter::rounded($part->inputHighVolts, Unit::Volt)), [$figure], static fn(): array => [new Remedy('Shift the level with a buffer on the device’s supply', new ShiftLevel($id))]);
+            $figure = new Figure(
+                'signal over the lowest high',
+                $high->typ / $part->inputHighVolts,
+                Unit::Ratio,
+                'V_DD ÷ V_IH',
+                ['V_DD = ' . $volts, 'V_IH = ' . QuantityPrinter::rounded($part->inputHighVolts, Unit::Volt)],
+                'typical values',
+                $part->identity->name,
+            );
+            yield new Finding(
+                $this->facts(),
+                $high->typ < $part->inputHighVolts ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf(
+                    '%s (“%s”) drives “%s” to %s; it reads a high from %s.',
+                    $pin->bothNames(),
+                    $board->nameOf($function),
+                    $board->nameOf($id),
+                    $volts,
+                    QuantityPrinter::rounded($part->inputHighVolts, Unit::Volt),
+                ),
+                [$figure],
+                static fn(): array => [new Remedy('Shift the level with a buffer on the device’s supply', new ShiftLevel($id))],
+            );
         }
     }
 
@@ -106,6 +196,19 @@ final class LevelIntoPin implements Rule
         $device = SignalLevel::deviceOf($inspection->board, $id);
         $feed = null === $device ? [] : [new Remedy('Feed it from the controller’s pin supply', new FeedDevice($device))];
 
-        return new Finding($this->facts(), $kind, $id, $statement, [$figure], static fn(): array => [...$feed, new Remedy(sprintf('Feed it, or shift it, to %s', QuantityPrinter::rounded($supplyVolts, Unit::Volt)), new StateHighLevel([$id], $supplyVolts))]);
+        return new Finding(
+            $this->facts(),
+            $kind,
+            $id,
+            $statement,
+            [$figure],
+            static fn(): array => [
+                ...$feed,
+                new Remedy(
+                    sprintf('Feed it, or shift it, to %s', QuantityPrinter::rounded($supplyVolts, Unit::Volt)),
+                    new StateHighLevel([$id], $supplyVolts),
+                ),
+            ],
+        );
     }
 }

@@ -49,9 +49,32 @@ final class ModuleInputAmbiguous implements Rule
                 continue;
             }
             if (MarginState::Sound !== $result->pin->state()) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may not operate: its input gets %s at the worst corner, and from %s it is certain.', $name, $result->pin->worst->has(), $result->pin->worst->needs()), [$result->pin->worst]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'The module of “%s” may not operate: its input gets %s at the worst corner, and from %s it is certain.',
+                        $name,
+                        $result->pin->worst->has(),
+                        $result->pin->worst->needs(),
+                    ),
+                    [$result->pin->worst],
+                );
             } elseif (MarginState::Sound !== $result->staysOff->state()) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The module of “%s” may stay on: %s flow with its pin off at the worst corner, and it lets go for certain up to %s.', $name, $result->staysOff->worst->needs(), $result->staysOff->worst->has()), [$result->staysOff->worst], fn(): array => self::remedies($inspection, $id, $actuator));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'The module of “%s” may stay on: %s flow with its pin off at the worst corner, and it lets go for certain up to %s.',
+                        $name,
+                        $result->staysOff->worst->needs(),
+                        $result->staysOff->worst->has(),
+                    ),
+                    [$result->staysOff->worst],
+                    fn(): array => self::remedies($inspection, $id, $actuator),
+                );
             }
         }
     }
@@ -62,7 +85,10 @@ final class ModuleInputAmbiguous implements Rule
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
         foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
-            $other = DriverAnalysis::result($inspection->board->withPart($module), $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)));
+            $other = DriverAnalysis::result(
+                $inspection->board->withPart($module),
+                $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)),
+            );
             if (MarginState::Sound === $other->staysOff?->state() && MarginState::Sound === $other->pin->state()) {
                 return [new Remedy('Use ' . $module->identity->name, new DriveByModule([$id], $module))];
             }

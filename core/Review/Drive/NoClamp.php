@@ -49,20 +49,41 @@ final class NoClamp implements Rule
             if ($actuator->driver instanceof BridgeOutput) {
                 // A bridge has its own way for the current, and a diode across a winding that is driven both ways would short it.
                 if ($actuator->clamp->value === Clamp::Diode || $actuator->clamp->value === Clamp::DiodeZener) {
-                    yield new Finding($this->facts(), Kind::Broken, $id, sprintf('A diode across the winding of “%s” shorts its bridge each time the current is turned round.', $inspection->board->nameOf($id)), proposals: static fn(): array => [new Remedy('Leave the diode out', new StateClamp([$id], Clamp::None))]);
+                    yield new Finding(
+                        $this->facts(),
+                        Kind::Broken,
+                        $id,
+                        sprintf(
+                            'A diode across the winding of “%s” shorts its bridge each time the current is turned round.',
+                            $inspection->board->nameOf($id),
+                        ),
+                        proposals: static fn(): array => [new Remedy('Leave the diode out', new StateClamp([$id], Clamp::None))],
+                    );
                 }
                 continue;
             }
             $isArray = $actuator->driver instanceof ArrayChannel;
             if (!$actuator->clamp->isKnown()) {
-                yield new NotChecked($this->facts(), $id, $isArray ? 'whether the array’s common pin is on the coils’ rail' : 'what clamps the coil');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    $isArray ? 'whether the array’s common pin is on the coils’ rail' : 'what clamps the coil',
+                );
             } elseif (Clamp::None === $actuator->clamp->value) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Broken,
                     $id,
-                    sprintf($isArray ? 'The common pin of the array at “%s” is open, so its clamp diodes do nothing: each switching off strikes the array.' : 'Nothing clamps the coil of “%s”: each switching off strikes its driver.', $inspection->board->nameOf($id)),
-                    proposals: static fn(): array => [new Remedy($isArray ? 'Connect the common pin to the coils’ rail' : 'Fit a diode across the coil, cathode to the rail', new StateClamp([$id], Clamp::Diode))],
+                    sprintf(
+                        $isArray
+                            ? 'The common pin of the array at “%s” is open, so its clamp diodes do nothing: each switching off strikes the array.'
+                            : 'Nothing clamps the coil of “%s”: each switching off strikes its driver.',
+                        $inspection->board->nameOf($id),
+                    ),
+                    proposals: static fn(): array => [new Remedy(
+                        $isArray ? 'Connect the common pin to the coils’ rail' : 'Fit a diode across the coil, cathode to the rail',
+                        new StateClamp([$id], Clamp::Diode),
+                    )],
                 );
             }
         }

@@ -22,7 +22,10 @@ final class OtherDrivers
     public static function remedies(Inspection $inspection, string $id, ?\Closure $cures = null): array
     {
         // One transistor is what a remedy proposes; all the other circuits stand in the Drive view.
-        $parts = [...array_filter($inspection->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp), ...$inspection->partsOnOffer(Mosfet::class)];
+        $parts = [
+            ...array_filter($inspection->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp),
+            ...$inspection->partsOnOffer(Mosfet::class),
+        ];
         $remedies = [];
         foreach ($inspection->driverWays($id, array_values($parts)) as $way) {
             if ($way->isSound() && (null === $cures || $cures($way->result))) {

@@ -44,11 +44,36 @@ final class PackageHeat implements Rule
         foreach (Heat::of($inspection->board, $inspection->drive) as $heat) {
             $subject = $heat->actuators[0];
             if (count($heat->actuators) > $heat->array->channels) {
-                yield new Finding($this->facts(), Kind::Broken, $subject, sprintf('%d relays hang on the package %s, which has %d channels.', count($heat->actuators), $heat->package, $heat->array->channels), proposals: static fn(): array => self::remedies($inspection, $heat));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $subject,
+                    sprintf(
+                        '%d relays hang on the package %s, which has %d channels.',
+                        count($heat->actuators),
+                        $heat->package,
+                        $heat->array->channels,
+                    ),
+                    proposals: static fn(): array => self::remedies($inspection, $heat),
+                );
             } elseif (MarginState::Sound !== $heat->margin->state()) {
                 $isBroken = MarginState::Broken === $heat->margin->state();
                 $figure = $isBroken ? $heat->margin->nominal : $heat->margin->worst;
-                yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $subject, sprintf('With its %d relays on, the package %s reaches %s inside%s; it bears %s.', count($heat->actuators), $heat->package, $figure->needs(), $isBroken ? '' : ' at its hottest', $figure->has()), [$figure, $isBroken ? $heat->margin->worst : $heat->margin->nominal], static fn(): array => self::remedies($inspection, $heat));
+                yield new Finding(
+                    $this->facts(),
+                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $subject,
+                    sprintf(
+                        'With its %d relays on, the package %s reaches %s inside%s; it bears %s.',
+                        count($heat->actuators),
+                        $heat->package,
+                        $figure->needs(),
+                        $isBroken ? '' : ' at its hottest',
+                        $figure->has(),
+                    ),
+                    [$figure, $isBroken ? $heat->margin->worst : $heat->margin->nominal],
+                    static fn(): array => self::remedies($inspection, $heat),
+                );
             }
         }
     }
@@ -64,11 +89,22 @@ final class PackageHeat implements Rule
         for ($packages = 2; $packages <= count($heat->actuators); ++$packages) {
             $edits = [];
             foreach (array_chunk($heat->actuators, max(1, (int) ceil(count($heat->actuators) / $packages))) as $number => $actuators) {
-                $edits[] = new ChooseDriver($actuators, new ArrayChannel($heat->array->identity->id, $heat->package . ('' === $heat->package || 0 === $number ? '' : chr(ord('A') + $number))), [], $heat->array->identity->name);
+                $edits[] = new ChooseDriver(
+                    $actuators,
+                    new ArrayChannel(
+                        $heat->array->identity->id,
+                        $heat->package . ('' === $heat->package || 0 === $number ? '' : chr(ord('A') + $number)),
+                    ),
+                    [],
+                    $heat->array->identity->name,
+                );
             }
             $edit = new Sequence(sprintf('Share the relays of %s among %d packages', $heat->package, $packages), $edits);
             $after = $edit->apply($board);
-            $hot = array_filter(Heat::of($after, DriverAnalysis::of($after)), static fn(Heat $one): bool => count($one->actuators) > $one->array->channels || MarginState::Sound !== $one->margin->state());
+            $hot = array_filter(
+                Heat::of($after, DriverAnalysis::of($after)),
+                static fn(Heat $one): bool => count($one->actuators) > $one->array->channels || MarginState::Sound !== $one->margin->state(),
+            );
             if ([] === $hot) {
                 return [new Remedy(sprintf('Use %d packages', $packages), $edit)];
             }

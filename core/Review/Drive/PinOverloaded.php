@@ -51,9 +51,17 @@ final class PinOverloaded implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                $result->pinAmps->value > $inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps ? Kind::Broken : Kind::Weak,
+                $result->pinAmps->value > $inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps
+                    ? Kind::Broken
+                    : Kind::Weak,
                 $id,
-                sprintf('The pin of “%s” carries up to %s; plan %s, and never more than %s.', $inspection->board->lines[$lineId]->name, $result->pinAmps->printed(), QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere), QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps, Unit::Ampere)),
+                sprintf(
+                    'The pin of “%s” carries up to %s; plan %s, and never more than %s.',
+                    $inspection->board->lines[$lineId]->name,
+                    $result->pinAmps->printed(),
+                    QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere),
+                    QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps, Unit::Ampere),
+                ),
                 [$result->pinAmps, $result->pin->worst],
                 fn(): array => self::remedies($inspection, $id, $actuator),
             );
@@ -67,6 +75,9 @@ final class PinOverloaded implements Rule
     {
         $ohms = $actuator->driver instanceof NpnLowSide ? BaseResistor::fitting($inspection->board, $actuator, $actuator->driver) : null;
 
-        return null === $ohms ? [] : [new Remedy(sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)), new SetBaseResistor([$id], $ohms))];
+        return null === $ohms ? [] : [new Remedy(
+            sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+            new SetBaseResistor([$id], $ohms),
+        )];
     }
 }

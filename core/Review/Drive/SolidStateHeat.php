@@ -48,7 +48,20 @@ final class SolidStateHeat implements Rule
             $isBroken = MarginState::Broken === $heat->state();
             $figure = $isBroken ? $heat->nominal : $heat->worst;
             $line = $inspection->board->lines[$lineId];
-            yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('The solid-state relay of “%s” reaches %s inside without a heat sink%s; it bears %s.', $line->name, $figure->needs(), $isBroken ? '' : ', at its greatest drop', $figure->has()), [$figure, $isBroken ? $heat->worst : $heat->nominal], static fn(): array => SolidStateOutput::relays($inspection, $id, $line));
+            yield new Finding(
+                $this->facts(),
+                $isBroken ? Kind::Broken : Kind::Weak,
+                $id,
+                sprintf(
+                    'The solid-state relay of “%s” reaches %s inside without a heat sink%s; it bears %s.',
+                    $line->name,
+                    $figure->needs(),
+                    $isBroken ? '' : ', at its greatest drop',
+                    $figure->has(),
+                ),
+                [$figure, $isBroken ? $heat->worst : $heat->nominal],
+                static fn(): array => SolidStateOutput::relays($inspection, $id, $line),
+            );
         }
     }
 }

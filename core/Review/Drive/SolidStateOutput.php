@@ -58,13 +58,55 @@ final class SolidStateOutput implements Rule
             $instead = fn(): array => self::relays($inspection, $id, $line);
 
             if (null !== $appliance->dcVolts && $output->isTriac) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” runs from direct current, and the triac of its relay never lets go of that once it is on.', $line->name), proposals: $instead);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” runs from direct current, and the triac of its relay never lets go of that once it is on.', $line->name),
+                    proposals: $instead,
+                );
             } elseif (ContactUse::NormallyClosed === $actuator->contact) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is to be on while its relay is off, but a solid-state relay has no normally closed contact.', $line->name), proposals: static fn(): array => [new Remedy('Switch it on by switching the relay on', new ChooseContact([$id], ContactUse::NormallyOpen)), ...$instead()]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” is to be on while its relay is off, but a solid-state relay has no normally closed contact.',
+                        $line->name,
+                    ),
+                    proposals: static fn(): array => [
+                        new Remedy('Switch it on by switching the relay on', new ChooseContact([$id], ContactUse::NormallyOpen)),
+                        ...$instead(),
+                    ],
+                );
             } elseif ($load->least->value < 1) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” draws %s, and its solid-state relay stays on from %s: it may flicker, or stay off.', $line->name, $load->least->has(), $load->least->needs()), [$load->least], $instead);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        '“%s” draws %s, and its solid-state relay stays on from %s: it may flicker, or stay off.',
+                        $line->name,
+                        $load->least->has(),
+                        $load->least->needs(),
+                    ),
+                    [$load->least],
+                    $instead,
+                );
             } elseif (LoadKind::ElectronicLamp === $appliance->load && $load->leakage->value < 1 / self::GLOW_SHARE) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” may glow while it is off: it draws %s, and %s leak through its solid-state relay.', $line->name, $load->leakage->has(), $load->leakage->needs()), [$load->leakage], $instead);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        '“%s” may glow while it is off: it draws %s, and %s leak through its solid-state relay.',
+                        $line->name,
+                        $load->leakage->has(),
+                        $load->leakage->needs(),
+                    ),
+                    [$load->leakage],
+                    $instead,
+                );
             }
         }
     }

@@ -57,7 +57,21 @@ final class SwitchRating implements Rule
             if (null !== $bears && MarginState::Sound !== $bears->state()) {
                 $isBroken = MarginState::Broken === $bears->state();
                 $figure = $isBroken ? $bears->nominal : $bears->worst;
-                yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('%s carries %s for “%s”%s; it bears %s.', $switch->identity->name, $figure->needs(), $name, $isBroken ? '' : ' at the worst corner', $figure->has()), [$figure, $isBroken ? $bears->worst : $bears->nominal], static fn(): array => OtherDrivers::remedies($inspection, $id));
+                yield new Finding(
+                    $this->facts(),
+                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $id,
+                    sprintf(
+                        '%s carries %s for “%s”%s; it bears %s.',
+                        $switch->identity->name,
+                        $figure->needs(),
+                        $name,
+                        $isBroken ? '' : ' at the worst corner',
+                        $figure->has(),
+                    ),
+                    [$figure, $isBroken ? $bears->worst : $bears->nominal],
+                    static fn(): array => OtherDrivers::remedies($inspection, $id),
+                );
                 continue;
             }
             $relay = $inspection->board->relay($actuator);
@@ -67,15 +81,49 @@ final class SwitchRating implements Rule
             }
             $rail = $inspection->board->railVolts($actuator->rail);
             $figure = static function (float $volts, string $corner) use ($switch, $relay, $result, $clamp, $actuator): Figure {
-                $peak = TurnOff::of($relay, $volts, $result->coilAmps->value, $clamp, null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS)->peakVolts;
+                $peak = TurnOff::of(
+                    $relay,
+                    $volts,
+                    $result->coilAmps->value,
+                    $clamp,
+                    null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS,
+                )->peakVolts;
 
-                return (new Figure('rated over greatest voltage at the switch', $switch->greatestVolts / $peak, Unit::Ratio, 'V_rated ÷ V_peak', ['V_rated = ' . QuantityPrinter::rounded($switch->greatestVolts, Unit::Volt), 'V_peak = ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value], $corner, $switch->identity->name . ', ' . $switch->identity->basis->words()))->outOf($switch->greatestVolts, $peak, Unit::Volt);
+                return (new Figure(
+                    'rated over greatest voltage at the switch',
+                    $switch->greatestVolts / $peak,
+                    Unit::Ratio,
+                    'V_rated ÷ V_peak',
+                    [
+                        'V_rated = ' . QuantityPrinter::rounded($switch->greatestVolts, Unit::Volt),
+                        'V_peak = ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value,
+                    ],
+                    $corner,
+                    $switch->identity->name . ', ' . $switch->identity->basis->words(),
+                ))->outOf($switch->greatestVolts, $peak, Unit::Volt);
             };
             $nominal = $figure($rail->typ, 'typical rail');
             $worst = $figure($rail->max, 'highest rail');
             if ($worst->value < 1) {
                 $isBroken = $nominal->value < 1;
-                yield new Finding($this->facts(), $isBroken ? Kind::Broken : Kind::Weak, $id, sprintf('When “%s” is switched off, its coil kicks to %s%s; %s bears %s.', $name, ($isBroken ? $nominal : $worst)->needs(), $isBroken ? '' : ' on the highest rail', $switch->identity->name, ($isBroken ? $nominal : $worst)->has()), $isBroken ? [$nominal, $worst] : [$worst, $nominal], static fn(): array => $switch->greatestVolts >= $rail->max + TurnOff::DIODE_VOLTS ? [new Remedy('Fit a plain diode across the coil', new StateClamp([$id], Clamp::Diode))] : []);
+                yield new Finding(
+                    $this->facts(),
+                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $id,
+                    sprintf(
+                        'When “%s” is switched off, its coil kicks to %s%s; %s bears %s.',
+                        $name,
+                        ($isBroken ? $nominal : $worst)->needs(),
+                        $isBroken ? '' : ' on the highest rail',
+                        $switch->identity->name,
+                        ($isBroken ? $nominal : $worst)->has(),
+                    ),
+                    $isBroken ? [$nominal, $worst] : [$worst, $nominal],
+                    static fn(): array => $switch->greatestVolts >= $rail->max + TurnOff::DIODE_VOLTS ? [new Remedy(
+                        'Fit a plain diode across the coil',
+                        new StateClamp([$id], Clamp::Diode),
+                    )] : [],
+                );
             }
         }
     }

@@ -39,7 +39,17 @@ final class LineWithoutRelay implements Rule
         }
         foreach ($inspection->board->lines as $id => $line) {
             if ([] === $line->actuators) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name), proposals: static fn(): array => [$inspection->withSeat('Add a relay', 'Add a relay to ' . $line->name, new AddRelay($id))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name),
+                    proposals: static fn(): array => [$inspection->withSeat(
+                        'Add a relay',
+                        'Add a relay to ' . $line->name,
+                        new AddRelay($id),
+                    )],
+                );
             }
         }
     }

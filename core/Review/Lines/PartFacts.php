@@ -47,12 +47,28 @@ final class PartFacts implements Rule
                 continue;
             }
             $differences = [];
-            self::compare('', RecordWriter::writeVariant(Part::class, $part), RecordWriter::writeVariant(Part::class, $known), $differences);
+            self::compare(
+                '',
+                RecordWriter::writeVariant(Part::class, $part),
+                RecordWriter::writeVariant(Part::class, $known),
+                $differences,
+            );
             if ([] === $differences) {
                 continue;
             }
-            $named = implode('; ', array_slice($differences, 0, self::MOST_NAMED)) . (count($differences) > self::MOST_NAMED ? sprintf('; and %d more', count($differences) - self::MOST_NAMED) : '');
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The facts of %s that came with this board are not the catalogue’s: %s. Choose under “The board as a whole” whose to take.', $part->identity()->name, $named), proposals: static fn(): array => [new Remedy('Take the catalogue’s facts', new TakePartFacts($known))]);
+            $named = implode('; ', array_slice($differences, 0, self::MOST_NAMED))
+                . (count($differences) > self::MOST_NAMED ? sprintf('; and %d more', count($differences) - self::MOST_NAMED) : '');
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf(
+                    'The facts of %s that came with this board are not the catalogue’s: %s. Choose under “The board as a whole” whose to take.',
+                    $part->identity()->name,
+                    $named,
+                ),
+                proposals: static fn(): array => [new Remedy('Take the catalogue’s facts', new TakePartFacts($known))],
+            );
         }
     }
 

@@ -53,13 +53,27 @@ final class AbsentHand implements Rule
                 continue;
             }
             if (true === $line->safety?->remoteStart?->value) {
-                $held[$entry->line] = sprintf('The papers of the appliance of “%s” allow that somebody who is not there starts it.', $line->name);
+                $held[$entry->line] = sprintf(
+                    'The papers of the appliance of “%s” allow that somebody who is not there starts it.',
+                    $line->name,
+                );
             } elseif ($isInfrared && null === $repeated) {
                 yield new NotChecked($this->facts(), $id, 'whether something repeats its infrared codes, with nobody in the room');
             } else {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” must never start by itself, but by %s%s somebody who is not there switches it on.', $line->name, $isInfrared ? 'an infrared code that something repeats' : 'a ' . $entry->kind->value, isset($board->channels[$entry->column]) ? sprintf(' (“%s”)', $inspection->controls->columns[$entry->column]->title) : ''), proposals: static fn(): array => [
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf(
+                    '“%s” must never start by itself, but by %s%s somebody who is not there switches it on.',
+                    $line->name,
+                    $isInfrared ? 'an infrared code that something repeats' : 'a ' . $entry->kind->value,
+                    isset($board->channels[$entry->column]) ? sprintf(
+                        ' (“%s”)',
+                        $inspection->controls->columns[$entry->column]->title,
+                    ) : '',
+                ), proposals: static fn(): array => [
                     new Remedy('Let it only switch off', TellSurface::keeping($id, $line->surfaces[$id], Operation::Off)),
-                    new Remedy('Say that the papers of the appliance allow remote start', new StateSafety([$entry->line], remoteStart: true)),
+                    new Remedy(
+                        'Say that the papers of the appliance allow remote start',
+                        new StateSafety([$entry->line], remoteStart: true),
+                    ),
                 ]);
             }
         }

@@ -48,7 +48,13 @@ final class BarrierTooNarrow implements Rule
         }
         $touchable = $box->touchable?->value;
         $surroundings = Surroundings::of($inspection->board);
-        foreach ([[$touchable, 'whether somebody can touch the low-voltage side'], [$surroundings->overvoltage, 'how high surges come where it lives'], [$surroundings->pollution, 'how damp and dirty it becomes where it lives'], [$box->clearanceMetres?->value, 'the clearance between mains and low voltage'], [$box->creepageMetres?->value, 'the creepage distance between mains and low voltage']] as [$known, $words]) {
+        foreach ([
+            [$touchable, 'whether somebody can touch the low-voltage side'],
+            [$surroundings->overvoltage, 'how high surges come where it lives'],
+            [$surroundings->pollution, 'how damp and dirty it becomes where it lives'],
+            [$box->clearanceMetres?->value, 'the clearance between mains and low voltage'],
+            [$box->creepageMetres?->value, 'the creepage distance between mains and low voltage'],
+        ] as [$known, $words]) {
             if (null === $known) {
                 yield new NotChecked($this->facts(), 'board', $words);
             }
@@ -68,23 +74,84 @@ final class BarrierTooNarrow implements Rule
     /**
      * @return iterable<Finding|HoldPoint>
      */
-    private function distance(Inspection $inspection, Surroundings $surroundings, string $name, float $metres, float $least, bool $isMeasured): iterable
-    {
+    private function distance(
+        Inspection $inspection,
+        Surroundings $surroundings,
+        string $name,
+        float $metres,
+        float $least,
+        bool $isMeasured,
+    ): iterable {
         $kind = true === $inspection->board->box?->touchable?->value ? 'reinforced' : 'basic';
         $habit = $inspection->board->houseRules->barrierMetres;
-        $inputs = ['d = ' . QuantityPrinter::rounded($metres, Unit::Metre), sprintf('d_%s = %s', $kind, QuantityPrinter::rounded($least, Unit::Metre)), $surroundings->words()];
+        $inputs = [
+            'd = ' . QuantityPrinter::rounded($metres, Unit::Metre),
+            sprintf('d_%s = %s', $kind, QuantityPrinter::rounded($least, Unit::Metre)),
+            $surroundings->words(),
+        ];
         if ($metres < $least) {
-            $figure = new Figure(sprintf('%s over what %s insulation wants', $name, $kind), $metres / $least, Unit::Ratio, 'd ÷ d_' . $kind, $inputs, QuantityPrinter::rounded($inspection->board->system()->volts, Unit::Volt), 'IEC 60664-1, from memory');
-            yield new Finding($this->facts(), Kind::Danger, $name, sprintf('The %s between mains and low voltage is %s; %s insulation wants %s here.', $name, QuantityPrinter::rounded($metres, Unit::Metre), $kind, QuantityPrinter::rounded($least, Unit::Metre)), [$figure], static fn(): array => self::wider($inspection, $surroundings));
+            $figure = new Figure(
+                sprintf('%s over what %s insulation wants', $name, $kind),
+                $metres / $least,
+                Unit::Ratio,
+                'd ÷ d_' . $kind,
+                $inputs,
+                QuantityPrinter::rounded($inspection->board->system()->volts, Unit::Volt),
+                'IEC 60664-1, from memory',
+            );
+            yield new Finding(
+                $this->facts(),
+                Kind::Danger,
+                $name,
+                sprintf(
+                    'The %s between mains and low voltage is %s; %s insulation wants %s here.',
+                    $name,
+                    QuantityPrinter::rounded($metres, Unit::Metre),
+                    $kind,
+                    QuantityPrinter::rounded($least, Unit::Metre),
+                ),
+                [$figure],
+                static fn(): array => self::wider($inspection, $surroundings),
+            );
 
             return;
         }
         if (!$isMeasured) {
-            yield new HoldPoint($this->facts(), $name, sprintf('The %s between mains and low voltage is %s or more all over (%s insulation wants %s).', $name, QuantityPrinter::rounded($metres, Unit::Metre), $kind, QuantityPrinter::rounded($least, Unit::Metre)));
+            yield new HoldPoint(
+                $this->facts(),
+                $name,
+                sprintf(
+                    'The %s between mains and low voltage is %s or more all over (%s insulation wants %s).',
+                    $name,
+                    QuantityPrinter::rounded($metres, Unit::Metre),
+                    $kind,
+                    QuantityPrinter::rounded($least, Unit::Metre),
+                ),
+            );
         }
         if ($metres < $habit && 'reinforced' === $kind) {
-            $figure = new Figure($name, $metres, Unit::Metre, $isMeasured ? 'as measured' : 'as aimed at', ['by habit ' . QuantityPrinter::rounded($habit, Unit::Metre), ...$inputs], 'as laid out', 'house rules');
-            yield new Finding($this->facts(), Kind::Hint, $name, sprintf('The %s between mains and low voltage is %s; by habit %s are kept, with a milled slot.', $name, $figure->printed(), QuantityPrinter::rounded($habit, Unit::Metre)), [$figure], static fn(): array => self::wider($inspection, $surroundings));
+            $figure = new Figure(
+                $name,
+                $metres,
+                Unit::Metre,
+                $isMeasured ? 'as measured' : 'as aimed at',
+                ['by habit ' . QuantityPrinter::rounded($habit, Unit::Metre), ...$inputs],
+                'as laid out',
+                'house rules',
+            );
+            yield new Finding(
+                $this->facts(),
+                Kind::Hint,
+                $name,
+                sprintf(
+                    'The %s between mains and low voltage is %s; by habit %s are kept, with a milled slot.',
+                    $name,
+                    $figure->printed(),
+                    QuantityPrinter::rounded($habit, Unit::Metre),
+                ),
+                [$figure],
+                static fn(): array => self::wider($inspection, $surroundings),
+            );
         }
     }
 
@@ -99,6 +166,13 @@ final class BarrierTooNarrow implements Rule
         $clearance = max($inspection->board->houseRules->barrierMetres, $needed['clearance']);
         $creepage = max($clearance, $needed['creepage']);
 
-        return [new Remedy(sprintf('Lay it out with %s of clearance and %s of creepage', QuantityPrinter::rounded($clearance, Unit::Metre), QuantityPrinter::rounded($creepage, Unit::Metre)), new StateBox(clearanceMetres: $clearance, creepageMetres: $creepage))];
+        return [new Remedy(
+            sprintf(
+                'Lay it out with %s of clearance and %s of creepage',
+                QuantityPrinter::rounded($clearance, Unit::Metre),
+                QuantityPrinter::rounded($creepage, Unit::Metre),
+            ),
+            new StateBox(clearanceMetres: $clearance, creepageMetres: $creepage),
+        )];
     }
 }

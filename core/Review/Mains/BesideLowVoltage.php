@@ -40,16 +40,29 @@ final class BesideLowVoltage implements Rule
     {
         $board = $inspection->board;
         foreach ([] !== OnMains::hurting($inspection) ? $board->lines : [] as $id => $line) {
-            if (null === $board->appliance($line)->dcVolts || [] === array_filter($line->actuators, static fn(Actuator $actuator): bool => null !== $actuator->relay)) {
+            if (null === $board->appliance($line)->dcVolts || [] === array_filter(
+                $line->actuators,
+                static fn(Actuator $actuator): bool => null !== $actuator->relay,
+            )) {
                 continue;
             }
             $apart = $board->box?->lowContactsApart?->value;
             if (null === $apart) {
                 yield new NotChecked($this->facts(), $id, 'whether its contact and wiring keep the same distance from mains');
             } elseif (false === $apart) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The contact and wiring of “%s” lie beside mains without the distance that the rest keeps.', $line->name), proposals: static fn(): array => [new Remedy('Keep the same distance', new StateBox(lowContactsApart: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('The contact and wiring of “%s” lie beside mains without the distance that the rest keeps.', $line->name),
+                    proposals: static fn(): array => [new Remedy('Keep the same distance', new StateBox(lowContactsApart: true))],
+                );
             } else {
-                yield new HoldPoint($this->facts(), $id, sprintf('The contact and wiring of “%s” keep the full distance from mains.', $line->name));
+                yield new HoldPoint(
+                    $this->facts(),
+                    $id,
+                    sprintf('The contact and wiring of “%s” keep the full distance from mains.', $line->name),
+                );
             }
         }
     }

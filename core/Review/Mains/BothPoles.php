@@ -45,9 +45,29 @@ final class BothPoles implements Rule
         foreach (OnMains::hurting($inspection) as $id => $line) {
             $lacking = Poles::lacking($inspection->board, $line);
             if (SwitchedConductor::Both === $line->conductor->value && [] !== $lacking) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is stated to be switched in both conductors, but %s has one pole: the other conductor stays live.', $line->name, $inspection->board->relay($inspection->board->actuators()[$lacking[0]][1])->identity->name), proposals: static fn(): array => self::remedies($inspection, $id, $lacking));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        '“%s” is stated to be switched in both conductors, but %s has one pole: the other conductor stays live.',
+                        $line->name,
+                        $inspection->board->relay($inspection->board->actuators()[$lacking[0]][1])->identity->name,
+                    ),
+                    proposals: static fn(): array => self::remedies($inspection, $id, $lacking),
+                );
             } elseif ($inlet instanceof InletKind && $inlet->wantsBothPoles() && $line->conductor->isKnown() && SwitchedConductor::Both !== $line->conductor->value) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is switched in one conductor, behind %s: it can be live while it is off.', $line->name, InletKind::TwoHots === $inlet ? 'two live conductors' : 'a ' . $inlet->value), proposals: static fn(): array => self::remedies($inspection, $id, $lacking));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        '“%s” is switched in one conductor, behind %s: it can be live while it is off.',
+                        $line->name,
+                        InletKind::TwoHots === $inlet ? 'two live conductors' : 'a ' . $inlet->value,
+                    ),
+                    proposals: static fn(): array => self::remedies($inspection, $id, $lacking),
+                );
             }
         }
         if (!$inlet instanceof InletKind && [] !== OnMains::hurting($inspection)) {

@@ -50,13 +50,28 @@ final class BridgeInsulation implements Rule
         foreach ($board->rails as $id => $rail) {
             $supply = $board->source($id);
             if (null !== $supply && $supply->form->isFedByMains() && SupplyForm::Bus !== $supply->form) {
-                yield from $this->judge($inspection, $id, sprintf('the supply of the rail %s (%s)', $rail->name, $supply->identity->name), $supply->insulation, static fn(): array => self::supplies($inspection, $id, $supply));
+                yield from $this->judge(
+                    $inspection,
+                    $id,
+                    sprintf('the supply of the rail %s (%s)', $rail->name, $supply->identity->name),
+                    $supply->insulation,
+                    static fn(): array => self::supplies($inspection, $id, $supply),
+                );
             }
         }
         foreach ($board->functions as $id => $function) {
             if (FunctionKind::ZeroCross === $function->kind) {
                 $barrier = $function->barrier?->value;
-                yield from $this->judge($inspection, $id, sprintf('the coupler of “%s”', $function->name), $barrier instanceof Insulation ? $barrier : Insulation::Unstated, static fn(): array => [new Remedy('Use a coupler that is stated reinforced', new StateBarrier($id, Insulation::Reinforced))]);
+                yield from $this->judge(
+                    $inspection,
+                    $id,
+                    sprintf('the coupler of “%s”', $function->name),
+                    $barrier instanceof Insulation ? $barrier : Insulation::Unstated,
+                    static fn(): array => [new Remedy(
+                        'Use a coupler that is stated reinforced',
+                        new StateBarrier($id, Insulation::Reinforced),
+                    )],
+                );
             }
         }
         if ([] === OnMains::hurting($inspection)) {
@@ -66,9 +81,27 @@ final class BridgeInsulation implements Rule
         if (!$capacitor instanceof BridgingCapacitor) {
             yield new NotChecked($this->facts(), 'board', 'whether a capacitor joins mains to low voltage, and of which class');
         } elseif (BridgingCapacitor::Other === $capacitor) {
-            yield $this->tooLittle($inspection, 'board', 'a capacitor', 'of no class that is made for it', static fn(): array => [new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)), new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1))]);
+            yield $this->tooLittle(
+                $inspection,
+                'board',
+                'a capacitor',
+                'of no class that is made for it',
+                static fn(): array => [
+                    new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)),
+                    new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1)),
+                ],
+            );
         } elseif (BridgingCapacitor::None !== $capacitor) {
-            yield from $this->judge($inspection, 'board', sprintf('a capacitor (%s)', $capacitor->value), $capacitor->insulation(), static fn(): array => [new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)), new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1))]);
+            yield from $this->judge(
+                $inspection,
+                'board',
+                sprintf('a capacitor (%s)', $capacitor->value),
+                $capacitor->insulation(),
+                static fn(): array => [
+                    new Remedy('Take the capacitor out', new StateBox(bridgingCapacitor: BridgingCapacitor::None)),
+                    new Remedy('Fit one of class Y1', new StateBox(bridgingCapacitor: BridgingCapacitor::Y1)),
+                ],
+            );
         }
     }
 
@@ -84,7 +117,11 @@ final class BridgeInsulation implements Rule
         } elseif (Insulation::Reinforced === $insulation || false === $touchable) {
             return;
         } elseif (null === $touchable) {
-            yield new NotChecked($this->facts(), $subject, sprintf('whether somebody can touch the low-voltage side: the insulation of %s is %s', $part, $insulation->value));
+            yield new NotChecked(
+                $this->facts(),
+                $subject,
+                sprintf('whether somebody can touch the low-voltage side: the insulation of %s is %s', $part, $insulation->value),
+            );
         } else {
             yield $this->tooLittle($inspection, $subject, $part, $insulation->value, $remedies);
         }
@@ -95,7 +132,18 @@ final class BridgeInsulation implements Rule
      */
     private function tooLittle(Inspection $inspection, string $subject, string $part, string $words, \Closure $remedies): Finding
     {
-        return new Finding($this->facts(), Kind::Danger, $subject, sprintf('Between mains and low voltage stands %s, whose insulation is %s%s.', $part, $words, true === $inspection->board->box?->touchable?->value ? ', and that side can be touched' : ''), proposals: $remedies);
+        return new Finding(
+            $this->facts(),
+            Kind::Danger,
+            $subject,
+            sprintf(
+                'Between mains and low voltage stands %s, whose insulation is %s%s.',
+                $part,
+                $words,
+                true === $inspection->board->box?->touchable?->value ? ', and that side can be touched' : '',
+            ),
+            proposals: $remedies,
+        );
     }
 
     /**

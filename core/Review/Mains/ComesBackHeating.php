@@ -47,17 +47,41 @@ final class ComesBackHeating implements Rule
             $outlet = $line->safety?->outlet?->value;
             $unattended = $line->safety?->unattended?->value;
             $cutOut = $line->safety?->cutOut?->value;
-            $gaps = array_keys(array_filter(['what it does when power comes back' => $policy, 'where it leaves the box' => $outlet, 'whether its papers allow it to run unattended' => $unattended, 'whether an independent cut-out stands in it' => $cutOut], static fn(mixed $known): bool => null === $known));
-            $faults = array_keys(array_filter(['is not fixed' => $outlet instanceof OutletKind && OutletKind::Fixed !== $outlet, 'is not made to run unattended' => false === $unattended, 'has no cut-out of its own' => false === $cutOut]));
+            $gaps = array_keys(array_filter(
+                [
+                    'what it does when power comes back' => $policy,
+                    'where it leaves the box' => $outlet,
+                    'whether its papers allow it to run unattended' => $unattended,
+                    'whether an independent cut-out stands in it' => $cutOut,
+                ],
+                static fn(mixed $known): bool => null === $known,
+            ));
+            $faults = array_keys(array_filter([
+                'is not fixed' => $outlet instanceof OutletKind && OutletKind::Fixed !== $outlet,
+                'is not made to run unattended' => false === $unattended,
+                'has no cut-out of its own' => false === $cutOut,
+            ]));
             if ([] !== $faults && null !== $policy) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” warms a room and comes back %s after a power cut, but %s.', $line->name, $policy->value, implode(' and ', $faults)), proposals: static fn(): array => [
+                yield new Finding($this->facts(), Kind::Danger, $id, sprintf(
+                    '“%s” warms a room and comes back %s after a power cut, but %s.',
+                    $line->name,
+                    $policy->value,
+                    implode(' and ', $faults),
+                ), proposals: static fn(): array => [
                     new Remedy('Leave it off after a power cut', new StateSafety([$id], restore: RestorePolicy::Off)),
-                    new Remedy('Fix it, with papers for unattended use and a cut-out of its own', new StateSafety([$id], outlet: OutletKind::Fixed, cutOut: true, unattended: true)),
+                    new Remedy(
+                        'Fix it, with papers for unattended use and a cut-out of its own',
+                        new StateSafety([$id], outlet: OutletKind::Fixed, cutOut: true, unattended: true),
+                    ),
                 ]);
             } elseif ([] !== $gaps) {
                 yield new NotChecked($this->facts(), $id, implode(' and ', $gaps));
             } else {
-                yield new HoldPoint($this->facts(), $id, sprintf('The heater of “%s” is fixed, its papers allow it to run unattended, and its own cut-out works.', $line->name));
+                yield new HoldPoint(
+                    $this->facts(),
+                    $id,
+                    sprintf('The heater of “%s” is fixed, its papers allow it to run unattended, and its own cut-out works.', $line->name),
+                );
             }
         }
     }

@@ -48,8 +48,28 @@ final class CompressorRest implements Rule
             if (!is_float($rest)) {
                 yield new NotChecked($this->facts(), $id, 'how long the program lets its compressor rest');
             } elseif ($rest < self::LEAST_SECONDS) {
-                $figure = new Figure('rest between two starts', $rest, Unit::Second, 'as stated', ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)], 'as programmed', 'common practice');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” may start again after %s; its compressor wants %s.', $line->name, $figure->printed(), QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)), [$figure], static fn(): array => [new Remedy('Let it rest for 4 minutes', new StateSafety([$id], restSeconds: 240.0))]);
+                $figure = new Figure(
+                    'rest between two starts',
+                    $rest,
+                    Unit::Second,
+                    'as stated',
+                    ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)],
+                    'as programmed',
+                    'common practice',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        '“%s” may start again after %s; its compressor wants %s.',
+                        $line->name,
+                        $figure->printed(),
+                        QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second),
+                    ),
+                    [$figure],
+                    static fn(): array => [new Remedy('Let it rest for 4 minutes', new StateSafety([$id], restSeconds: 240.0))],
+                );
             }
         }
     }

@@ -57,7 +57,9 @@ final class ContactOverloaded implements Rule
                 continue;
             }
             $danger = MarginState::Broken === $contact->margin->state() || MarginState::Broken === $contact->volts->state();
-            $figure = MarginState::Broken === $contact->volts->state() ? $contact->volts->nominal : ($danger ? $contact->margin->nominal : $contact->margin->worst);
+            $figure = MarginState::Broken === $contact->volts->state()
+                ? $contact->volts->nominal
+                : ($danger ? $contact->margin->nominal : $contact->margin->worst);
             yield new Finding(
                 $this->facts(),
                 $danger ? Kind::Danger : Kind::Weak,
@@ -72,18 +74,46 @@ final class ContactOverloaded implements Rule
     private static function statement(Inspection $inspection, Line $line, ContactLoad $contact, Figure $figure, bool $danger): string
     {
         if (MarginState::Broken === $contact->volts->state()) {
-            return sprintf(0.0 === $contact->volts->nominal->value ? '“%s” has %s of direct current at an output that can switch none.' : '“%s” has %s at a contact for %s.', $line->name, $figure->needs(), $figure->has());
+            return sprintf(
+                0.0 === $contact->volts->nominal->value
+                    ? '“%s” has %s of direct current at an output that can switch none.'
+                    : '“%s” has %s at a contact for %s.',
+                $line->name,
+                $figure->needs(),
+                $figure->has(),
+            );
         }
         // What is used of a contact grows with its rating, so that the class of contact that is wanted can be said even where no part is at hand.
-        $wanted = sprintf(' That is work for a contact rated about %s, or for a contactor.', QuantityPrinter::rounded($contact->margin->nominal->value * $contact->amps->value / max($contact->margin->worst->value, 1e-6), Unit::Ampere, 2));
+        $wanted = sprintf(
+            ' That is work for a contact rated about %s, or for a contactor.',
+            QuantityPrinter::rounded(
+                $contact->margin->nominal->value * $contact->amps->value / max($contact->margin->worst->value, 1e-6),
+                Unit::Ampere,
+                2,
+            ),
+        );
         if ($danger) {
-            return sprintf('“%s” draws %s through a contact for %s.', $line->name, $figure->needs(), $figure->has()) . ($contact->margin->worst->value > 0 ? $wanted : '');
+            return sprintf(
+                '“%s” draws %s through a contact for %s.',
+                $line->name,
+                $figure->needs(),
+                $figure->has(),
+            ) . ($contact->margin->worst->value > 0 ? $wanted : '');
         }
         $appliance = $inspection->board->appliance($line);
         $most = QuantityPrinter::rounded($figure->value * $contact->amps->value, Unit::Ampere);
         $because = implode(', ', array_slice($figure->inputs, 2));
 
-        return sprintf($appliance->load->followsMains() ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it (%s).' : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s (%s).', $line->name, $appliance->load->value, $contact->amps->printed(), $most, $because) . $wanted;
+        return sprintf(
+            $appliance->load->followsMains()
+                ? '“%s” (%s) draws %s; with the mains 10 %% high, the contact should carry no more than %s of it (%s).'
+                : '“%s” (%s) draws %s; starting current considered, the contact should carry no more than %s (%s).',
+            $line->name,
+            $appliance->load->value,
+            $contact->amps->printed(),
+            $most,
+            $because,
+        ) . $wanted;
     }
 
     /**

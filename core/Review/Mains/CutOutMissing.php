@@ -44,9 +44,22 @@ final class CutOutMissing implements Rule
             if (null === $fitted) {
                 yield new NotChecked($this->facts(), $id, 'whether an independent thermal cut-out stands in it');
             } elseif (false === $fitted) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” heats, and nothing but the board switches it off.', $line->name), proposals: static fn(): array => [new Remedy('Fit an independent thermal cut-out', new StateSafety([$id], cutOut: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('“%s” heats, and nothing but the board switches it off.', $line->name),
+                    proposals: static fn(): array => [new Remedy(
+                        'Fit an independent thermal cut-out',
+                        new StateSafety([$id], cutOut: true),
+                    )],
+                );
             } else {
-                yield new HoldPoint($this->facts(), $id, sprintf('An independent thermal cut-out stands in the line of “%s”, and opens when it is warmed.', $line->name));
+                yield new HoldPoint(
+                    $this->facts(),
+                    $id,
+                    sprintf('An independent thermal cut-out stands in the line of “%s”, and opens when it is warmed.', $line->name),
+                );
             }
         }
     }

@@ -41,7 +41,9 @@ final class EarthMissing implements Rule
     {
         foreach (OnMains::hurting($inspection) as $id => $line) {
             $outlet = $line->safety?->outlet?->value;
-            $wants = $inspection->board->appliance($line)->earthed ? 'its appliance has parts that must be earthed' : ($outlet instanceof OutletKind && $outlet->offersEarth() ? 'its outlet offers earth to whatever is plugged in' : null);
+            $wants = $inspection->board->appliance($line)->earthed
+                ? 'its appliance has parts that must be earthed'
+                : ($outlet instanceof OutletKind && $outlet->offersEarth() ? 'its outlet offers earth to whatever is plugged in' : null);
             if (null === $wants && !$outlet instanceof OutletKind) {
                 yield new NotChecked($this->facts(), $id, 'where it leaves the box: an outlet may offer earth');
             }
@@ -51,9 +53,22 @@ final class EarthMissing implements Rule
             if (null === $line->safety?->earthJoined?->value) {
                 yield new NotChecked($this->facts(), $id, 'whether protective earth runs through to it: ' . $wants);
             } elseif (false === $line->safety->earthJoined->value) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” has no protective earth, but %s.', $line->name, $wants), proposals: static fn(): array => [new Remedy(sprintf('Run the %s straight through', $inspection->board->system()->earthConductor), new StateSafety([$id], earthJoined: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('“%s” has no protective earth, but %s.', $line->name, $wants),
+                    proposals: static fn(): array => [new Remedy(
+                        sprintf('Run the %s straight through', $inspection->board->system()->earthConductor),
+                        new StateSafety([$id], earthJoined: true),
+                    )],
+                );
             } else {
-                yield new HoldPoint($this->facts(), $id, sprintf('Protective earth runs straight through to “%s”: 0.1 Ω or less besides the lead.', $line->name));
+                yield new HoldPoint(
+                    $this->facts(),
+                    $id,
+                    sprintf('Protective earth runs straight through to “%s”: 0.1 Ω or less besides the lead.', $line->name),
+                );
             }
         }
         $box = $inspection->board->box;
@@ -63,7 +78,16 @@ final class EarthMissing implements Rule
             } elseif (true === $box->enclosureEarthed->value) {
                 yield new HoldPoint($this->facts(), 'board', 'The metal case is joined to protective earth: 0.1 Ω or less.');
             } else {
-                yield new Finding($this->facts(), Kind::Danger, 'board', 'The metal case is not joined to protective earth.', proposals: static fn(): array => [new Remedy('Join the case to protective earth', new StateBox(enclosureEarthed: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    'board',
+                    'The metal case is not joined to protective earth.',
+                    proposals: static fn(): array => [new Remedy(
+                        'Join the case to protective earth',
+                        new StateBox(enclosureEarthed: true),
+                    )],
+                );
             }
         }
     }

@@ -43,7 +43,22 @@ final class FuseBreaking implements Rule
         if (null === $fuse || $fuse->breakingAmps >= self::NEEDED_AMPS || !OnMains::any($inspection)) {
             return;
         }
-        $figure = new Figure('breaking capacity', $fuse->breakingAmps, Unit::Ampere, 'part file', ['needed ' . QuantityPrinter::rounded(self::NEEDED_AMPS, Unit::Ampere)], 'as printed on it', $fuse->identity->name . ', ' . $fuse->identity->basis->words());
-        yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('%s breaks %s; a short circuit of the mains brings more.', $fuse->identity->name, $figure->printed()), [$figure], static fn(): array => FuseChoice::remedies($inspection));
+        $figure = new Figure(
+            'breaking capacity',
+            $fuse->breakingAmps,
+            Unit::Ampere,
+            'part file',
+            ['needed ' . QuantityPrinter::rounded(self::NEEDED_AMPS, Unit::Ampere)],
+            'as printed on it',
+            $fuse->identity->name . ', ' . $fuse->identity->basis->words(),
+        );
+        yield new Finding(
+            $this->facts(),
+            Kind::Danger,
+            'board',
+            sprintf('%s breaks %s; a short circuit of the mains brings more.', $fuse->identity->name, $figure->printed()),
+            [$figure],
+            static fn(): array => FuseChoice::remedies($inspection),
+        );
     }
 }

@@ -26,7 +26,11 @@ final class FuseChoice
     public static function remedies(Inspection $inspection): array
     {
         $load = $inspection->mains->total->value;
-        $bears = min($inspection->mains->shared['lead']->bears->value ?? INF, $inspection->mains->shared['inner']->bears->value ?? INF, $inspection->mains->shared['branch']->bears->value ?? INF);
+        $bears = min(
+            $inspection->mains->shared['lead']->bears->value ?? INF,
+            $inspection->mains->shared['inner']->bears->value ?? INF,
+            $inspection->mains->shared['branch']->bears->value ?? INF,
+        );
         $remedies = [];
         foreach (self::fuses($inspection) as $fuse) {
             if ($fuse->ratedAmps >= $load && $fuse->ratedAmps <= $bears && $fuse->ratedVolts >= $inspection->board->system()->volts) {
@@ -40,7 +44,11 @@ final class FuseChoice
         foreach (self::fuses($inspection) as $fuse) {
             $area = Ampacity::least($fuse->ratedAmps, $inspection->board->system()->cordTable, LivePath::warmerInside($inspection->board));
             if ($fuse->ratedAmps >= $load && null !== $area) {
-                $title = sprintf('Fit %s and wires of %s', lcfirst($fuse->identity->name), WireSize::printed($area, $inspection->board->system()->cordTable));
+                $title = sprintf(
+                    'Fit %s and wires of %s',
+                    lcfirst($fuse->identity->name),
+                    WireSize::printed($area, $inspection->board->system()->cordTable),
+                );
 
                 return [new Remedy($title, new Sequence($title, [new ChooseFuse($fuse), self::thicker($inspection, $area)]))];
             }
@@ -56,7 +64,11 @@ final class FuseChoice
         $inner = $box?->innerSquareMetres?->value;
         $branch = $box?->branchSquareMetres?->value;
 
-        return new StateBox(leadSquareMetres: max($area, is_float($lead) ? $lead : 0.0), innerSquareMetres: max($area, is_float($inner) ? $inner : 0.0), branchSquareMetres: max($area, is_float($branch) ? $branch : 0.0));
+        return new StateBox(
+            leadSquareMetres: max($area, is_float($lead) ? $lead : 0.0),
+            innerSquareMetres: max($area, is_float($inner) ? $inner : 0.0),
+            branchSquareMetres: max($area, is_float($branch) ? $branch : 0.0),
+        );
     }
 
     /**
@@ -64,7 +76,10 @@ final class FuseChoice
      */
     private static function fuses(Inspection $inspection): array
     {
-        $fuses = array_filter($inspection->partsOnOffer(MainsFuse::class), static fn(MainsFuse $fuse): bool => $fuse->timeLag && $fuse->breakingAmps >= self::BREAKS_AMPS);
+        $fuses = array_filter(
+            $inspection->partsOnOffer(MainsFuse::class),
+            static fn(MainsFuse $fuse): bool => $fuse->timeLag && $fuse->breakingAmps >= self::BREAKS_AMPS,
+        );
         usort($fuses, static fn(MainsFuse $a, MainsFuse $b): int => $a->ratedAmps <=> $b->ratedAmps);
 
         return $fuses;

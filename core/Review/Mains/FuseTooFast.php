@@ -42,7 +42,18 @@ final class FuseTooFast implements Rule
         foreach (OnMains::lines($inspection) as $line) {
             $load = $inspection->board->appliance($line)->load;
             if (LoadKind::Resistive !== $load) {
-                yield new Finding($this->facts(), Kind::Weak, 'board', sprintf('%s is fast, and “%s” (%s) draws many times its current for a moment.', $fuse->identity->name, $line->name, $load->value), proposals: static fn(): array => FuseChoice::remedies($inspection));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    'board',
+                    sprintf(
+                        '%s is fast, and “%s” (%s) draws many times its current for a moment.',
+                        $fuse->identity->name,
+                        $line->name,
+                        $load->value,
+                    ),
+                    proposals: static fn(): array => FuseChoice::remedies($inspection),
+                );
 
                 return;
             }

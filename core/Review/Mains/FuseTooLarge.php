@@ -42,7 +42,14 @@ final class FuseTooLarge implements Rule
             if (null === $part->bears) {
                 yield new NotChecked($this->facts(), 'board', sprintf('the cross-section of the %s', $part->name));
             } elseif ($fuse->value > $part->bears->value) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The fuse is rated %s; the %s bears %s.', $fuse->printed(), $part->name, $part->bears->printedWhy()), [$fuse, $part->bears], static fn(): array => FuseChoice::remedies($inspection));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('The fuse is rated %s; the %s bears %s.', $fuse->printed(), $part->name, $part->bears->printedWhy()),
+                    [$fuse, $part->bears],
+                    static fn(): array => FuseChoice::remedies($inspection),
+                );
             }
         }
     }

@@ -34,7 +34,14 @@ final class FuseTooSmall implements Rule
     {
         $fuse = $inspection->mains->shared['fuse'];
         if ($fuse->isOverloaded() && null !== $fuse->bears && null !== $fuse->margin) {
-            yield new Finding($this->facts(), Kind::Weak, 'board', sprintf('All lines together draw %s through a fuse of %s.', $fuse->amps->printed(), $fuse->bears->printed()), [$fuse->margin, $fuse->amps], static fn(): array => FuseChoice::remedies($inspection));
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                'board',
+                sprintf('All lines together draw %s through a fuse of %s.', $fuse->amps->printed(), $fuse->bears->printed()),
+                [$fuse->margin, $fuse->amps],
+                static fn(): array => FuseChoice::remedies($inspection),
+            );
         }
     }
 }

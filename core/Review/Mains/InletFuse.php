@@ -44,7 +44,13 @@ final class InletFuse implements Rule
         if (null === $box?->fused?->value) {
             yield new NotChecked($this->facts(), 'board', 'whether a fuse stands behind the inlet');
         } elseif (false === $box->fused->value) {
-            yield new Finding($this->facts(), Kind::Danger, 'board', 'No fuse stands behind the inlet: a fault heats the wires of this box until they burn.', proposals: static fn(): array => FuseChoice::remedies($inspection));
+            yield new Finding(
+                $this->facts(),
+                Kind::Danger,
+                'board',
+                'No fuse stands behind the inlet: a fault heats the wires of this box until they burn.',
+                proposals: static fn(): array => FuseChoice::remedies($inspection),
+            );
         } elseif (null === $box->fuse) {
             yield new NotChecked($this->facts(), 'board', 'which fuse stands behind the inlet');
         }
@@ -52,7 +58,16 @@ final class InletFuse implements Rule
             if (null === $box->bothFused?->value) {
                 yield new NotChecked($this->facts(), 'second-fuse', 'whether each of the two live conductors has a fuse of its own');
             } elseif (false === $box->bothFused->value) {
-                yield new Finding($this->facts(), Kind::Danger, 'second-fuse', 'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.', proposals: static fn(): array => [new Remedy('Fit the same fuse in the other live conductor', new StateBox(bothFused: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    'second-fuse',
+                    'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.',
+                    proposals: static fn(): array => [new Remedy(
+                        'Fit the same fuse in the other live conductor',
+                        new StateBox(bothFused: true),
+                    )],
+                );
             }
         }
     }

@@ -42,11 +42,26 @@ final class LeftOff implements Rule
             }
             $policy = $line->safety?->restore?->value;
             if ($inspection->board->mustNotStart($id)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” must never start by itself, and must come back after a power cut: both cannot hold.', $line->name), proposals: static fn(): array => [new Remedy('It need not come back', new StateSafety([$id], mustComeBack: false))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” must never start by itself, and must come back after a power cut: both cannot hold.', $line->name),
+                    proposals: static fn(): array => [new Remedy('It need not come back', new StateSafety([$id], mustComeBack: false))],
+                );
             } elseif (!$policy instanceof RestorePolicy) {
                 yield new NotChecked($this->facts(), $id, 'what it does when power comes back: it must come back');
             } elseif (RestorePolicy::Off === $policy) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” must come back after a power cut, but stays off.', $line->name), proposals: static fn(): array => [new Remedy('Let it come back as it was', new StateSafety([$id], restore: RestorePolicy::Last)), new Remedy('It need not come back', new StateSafety([$id], mustComeBack: false))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf('“%s” must come back after a power cut, but stays off.', $line->name),
+                    proposals: static fn(): array => [
+                        new Remedy('Let it come back as it was', new StateSafety([$id], restore: RestorePolicy::Last)),
+                        new Remedy('It need not come back', new StateSafety([$id], mustComeBack: false)),
+                    ],
+                );
             }
         }
     }

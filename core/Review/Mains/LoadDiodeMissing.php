@@ -40,7 +40,10 @@ final class LoadDiodeMissing implements Rule
         foreach ($inspection->board->lines as $id => $line) {
             $appliance = $inspection->board->appliance($line);
             $isDirect = null !== $appliance->dcVolts || $inspection->board->system()->isDirect();
-            $byContact = [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null !== $actuator->relay && null === $inspection->board->relay($actuator)->solidState);
+            $byContact = [] !== array_filter(
+                $line->actuators,
+                static fn(Actuator $actuator): bool => null !== $actuator->relay && null === $inspection->board->relay($actuator)->solidState,
+            );
             if (!$isDirect || !$byContact || !$appliance->load->isInductive()) {
                 continue;
             }
@@ -48,7 +51,19 @@ final class LoadDiodeMissing implements Rule
             if (null === $fitted) {
                 yield new NotChecked($this->facts(), $id, 'whether a diode lies across its appliance');
             } elseif (false === $fitted) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is a coil on direct current behind a contact, and nothing takes over its current when the contact opens.', $line->name), proposals: static fn(): array => [new Remedy('Fit a diode across the appliance, its cathode to the positive side', new StateSafety([$id], loadDiode: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” is a coil on direct current behind a contact, and nothing takes over its current when the contact opens.',
+                        $line->name,
+                    ),
+                    proposals: static fn(): array => [new Remedy(
+                        'Fit a diode across the appliance, its cathode to the positive side',
+                        new StateSafety([$id], loadDiode: true),
+                    )],
+                );
             }
         }
     }

@@ -46,7 +46,10 @@ final class NeutralSwitched implements Rule
                     Kind::Danger,
                     $id,
                     sprintf('“%s” is switched in the neutral: the appliance stays live when it is off.', $line->name),
-                    proposals: fn(): array => [new Remedy(sprintf('Switch the %s conductor instead', $inspection->board->system()->liveConductor), new StateConductor([$id], SwitchedConductor::Live))],
+                    proposals: fn(): array => [new Remedy(
+                        sprintf('Switch the %s conductor instead', $inspection->board->system()->liveConductor),
+                        new StateConductor([$id], SwitchedConductor::Live),
+                    )],
                 );
             }
         }

@@ -43,7 +43,17 @@ final class NotInterlocked implements Rule
             if (null === $group->byContacts?->value) {
                 yield new NotChecked($this->facts(), $id, 'whether its relays are interlocked through their contacts');
             } elseif (false === $group->byContacts->value) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('%s of “%s” can be closed at once: only the program keeps them apart.', self::names($inspection, $group), $group->name), proposals: static fn(): array => [new Remedy('Interlock them through the contacts', new InterlockGroup($id, true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        '%s of “%s” can be closed at once: only the program keeps them apart.',
+                        self::names($inspection, $group),
+                        $group->name,
+                    ),
+                    proposals: static fn(): array => [new Remedy('Interlock them through the contacts', new InterlockGroup($id, true))],
+                );
             }
         }
     }

@@ -46,7 +46,16 @@ final class NotSealed implements Rule
         if (!$seal instanceof Seal) {
             yield new NotChecked($this->facts(), 'board', 'what its enclosure keeps out: ' . $surroundings->whyDamp());
         } elseif (!$seal->keepsSplashOut()) {
-            yield new Finding($this->facts(), $surroundings->isWet() ? Kind::Danger : Kind::Weak, 'board', sprintf('The enclosure does not keep splashing water out, but %s.', $surroundings->whyDamp()), proposals: static fn(): array => [new Remedy('Use an enclosure against splashing water (IPX4)', new StateBox(seal: Seal::Splash))]);
+            yield new Finding(
+                $this->facts(),
+                $surroundings->isWet() ? Kind::Danger : Kind::Weak,
+                'board',
+                sprintf('The enclosure does not keep splashing water out, but %s.', $surroundings->whyDamp()),
+                proposals: static fn(): array => [new Remedy(
+                    'Use an enclosure against splashing water (IPX4)',
+                    new StateBox(seal: Seal::Splash),
+                )],
+            );
         }
     }
 }

@@ -15,7 +15,10 @@ final class OnMains
      */
     public static function lines(Inspection $inspection): array
     {
-        return array_filter($inspection->board->lines, static fn(Line $line): bool => null === $inspection->board->appliance($line)->dcVolts);
+        return array_filter(
+            $inspection->board->lines,
+            static fn(Line $line): bool => null === $inspection->board->appliance($line)->dcVolts,
+        );
     }
 
     public static function any(Inspection $inspection): bool

@@ -46,9 +46,28 @@ final class OutletLink implements Rule
             if (null === $removed) {
                 yield new NotChecked($this->facts(), $id, 'whether the link on the live side of its double outlet is taken out');
             } elseif (false === $removed) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.', $line->name), proposals: static fn(): array => [new Remedy('Take out the link on the live side, leave the neutral one', new StateSafety([$id], linkRemoved: true))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        '“%s” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.',
+                        $line->name,
+                    ),
+                    proposals: static fn(): array => [new Remedy(
+                        'Take out the link on the live side, leave the neutral one',
+                        new StateSafety([$id], linkRemoved: true),
+                    )],
+                );
             } else {
-                yield new HoldPoint($this->facts(), $id, sprintf('The link between the live sides of the double outlet of “%s” is taken out, and the neutral one is left.', $line->name));
+                yield new HoldPoint(
+                    $this->facts(),
+                    $id,
+                    sprintf(
+                        'The link between the live sides of the double outlet of “%s” is taken out, and the neutral one is left.',
+                        $line->name,
+                    ),
+                );
             }
         }
     }

@@ -50,7 +50,19 @@ final class OutletOverloaded implements Rule
             if (null === $margin) {
                 yield new NotChecked($this->facts(), $id, 'what its outlet is rated for');
             } elseif ($margin->value < 1) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” draws %s through an outlet for %s.', $line->name, $amps->printed(), QuantityPrinter::rounded($margin->value * $amps->value, Unit::Ampere)), [$margin, $amps], static fn(): array => self::larger($id, $amps->value));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        '“%s” draws %s through an outlet for %s.',
+                        $line->name,
+                        $amps->printed(),
+                        QuantityPrinter::rounded($margin->value * $amps->value, Unit::Ampere),
+                    ),
+                    [$margin, $amps],
+                    static fn(): array => self::larger($id, $amps->value),
+                );
             }
         }
     }
@@ -64,7 +76,10 @@ final class OutletOverloaded implements Rule
     {
         foreach ([10.0, 13.0, 15.0, 16.0, 20.0, 32.0] as $rating) {
             if ($rating >= $amps) {
-                return [new Remedy(sprintf('Use an outlet for %s', QuantityPrinter::rounded($rating, Unit::Ampere)), new StateSafety([$line], outletAmps: $rating))];
+                return [new Remedy(
+                    sprintf('Use an outlet for %s', QuantityPrinter::rounded($rating, Unit::Ampere)),
+                    new StateSafety([$line], outletAmps: $rating),
+                )];
             }
         }
 

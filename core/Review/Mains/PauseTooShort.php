@@ -48,8 +48,28 @@ final class PauseTooShort implements Rule
             if (!is_float($pause)) {
                 yield new NotChecked($this->facts(), $id, 'how long the program waits between its relays');
             } elseif ($pause < self::LEAST_SECONDS) {
-                $figure = new Figure('pause', $pause, Unit::Second, 'as stated', ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)], 'as programmed', 'common practice');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The program waits %s between the relays of “%s”; they want %s.', $figure->printed(), $group->name, QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)), [$figure], static fn(): array => [new Remedy('Wait 100 ms', new InterlockGroup($id, true === $group->byContacts?->value, 0.1))]);
+                $figure = new Figure(
+                    'pause',
+                    $pause,
+                    Unit::Second,
+                    'as stated',
+                    ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)],
+                    'as programmed',
+                    'common practice',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'The program waits %s between the relays of “%s”; they want %s.',
+                        $figure->printed(),
+                        $group->name,
+                        QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second),
+                    ),
+                    [$figure],
+                    static fn(): array => [new Remedy('Wait 100 ms', new InterlockGroup($id, true === $group->byContacts?->value, 0.1))],
+                );
             }
         }
     }

@@ -52,14 +52,39 @@ final class RelayInsulation implements Rule
                 continue;
             }
             if (null === $touchable && Insulation::Basic === $relay->insulation) {
-                yield new NotChecked($this->facts(), $id, 'whether somebody can touch the low-voltage side: its relay is not stated reinforced');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether somebody can touch the low-voltage side: its relay is not stated reinforced',
+                );
                 continue;
             }
             if (Insulation::Unstated === $relay->insulation) {
-                yield new NotChecked($this->facts(), $id, sprintf('the insulation of %s, which its maker does not state', $relay->identity->name));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('the insulation of %s, which its maker does not state', $relay->identity->name),
+                );
                 continue;
             }
-            yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” is kept from the low-voltage side by %s, whose insulation is %s, and that side can be touched.', $inspection->board->nameOf($id), $relay->identity->name, $relay->insulation->value), proposals: static fn(): array => [...self::reinforced($inspection, $id), new Remedy('Treat the low-voltage side as live, closed in behind a cover that needs a tool', new StateBox(touchable: false))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Danger,
+                $id,
+                sprintf(
+                    '“%s” is kept from the low-voltage side by %s, whose insulation is %s, and that side can be touched.',
+                    $inspection->board->nameOf($id),
+                    $relay->identity->name,
+                    $relay->insulation->value,
+                ),
+                proposals: static fn(): array => [
+                    ...self::reinforced($inspection, $id),
+                    new Remedy(
+                        'Treat the low-voltage side as live, closed in behind a cover that needs a tool',
+                        new StateBox(touchable: false),
+                    ),
+                ],
+            );
         }
     }
 

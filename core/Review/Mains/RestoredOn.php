@@ -44,7 +44,16 @@ final class RestoredOn implements Rule
             if (!$policy instanceof RestorePolicy) {
                 yield new NotChecked($this->facts(), $id, 'what it does when power comes back');
             } elseif (RestorePolicy::Off !== $policy) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” must never start by itself, but comes back %s after a power cut.', $line->name, $policy->value), proposals: static fn(): array => [new Remedy('Leave it off after a power cut', new StateSafety([$id], restore: RestorePolicy::Off))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('“%s” must never start by itself, but comes back %s after a power cut.', $line->name, $policy->value),
+                    proposals: static fn(): array => [new Remedy(
+                        'Leave it off after a power cut',
+                        new StateSafety([$id], restore: RestorePolicy::Off),
+                    )],
+                );
             }
         }
     }

@@ -41,14 +41,29 @@ final class SelfStartOnDead implements Rule
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $line = $inspection->board->lines[$lineId];
             if (null !== $inspection->board->relay($actuator)->bistable && null === $actuator->opens && $inspection->board->mustNotStart($lineId)) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.', $line->name), proposals: static fn(): array => BistableDriven::plain($inspection, $id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        '“%s” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.',
+                        $line->name,
+                    ),
+                    proposals: static fn(): array => BistableDriven::plain($inspection, $id),
+                );
             } elseif (ContactUse::NormallyClosed === $actuator->contact && $inspection->board->mustNotStart($lineId)) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Danger,
                     $id,
-                    sprintf('“%s” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.', $line->name),
-                    proposals: static fn(): array => [new Remedy('Use the normally open contact', new ChooseContact([$id], ContactUse::NormallyOpen))],
+                    sprintf(
+                        '“%s” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.',
+                        $line->name,
+                    ),
+                    proposals: static fn(): array => [new Remedy(
+                        'Use the normally open contact',
+                        new ChooseContact([$id], ContactUse::NormallyOpen),
+                    )],
                 );
             }
         }

@@ -45,14 +45,32 @@ final class SensorLost implements Rule
             $line = $board->lines[$entry->line];
             $rule = $line->surfaces[$id]->rule;
             if (null === $rule?->whenLost) {
-                yield new NotChecked($this->facts(), $id, sprintf('what “%s” does when “%s” is lost', $line->name, $board->nameOf($line->surfaces[$id]->function)));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('what “%s” does when “%s” is lost', $line->name, $board->nameOf($line->surfaces[$id]->function)),
+                );
                 continue;
             }
             $harms = $board->appliance($line)->heats || $board->mustNotStart($entry->line);
             if (LostSensor::Off === $rule->whenLost || (!$harms && LostSensor::Stays === $rule->whenLost)) {
                 continue;
             }
-            yield new Finding($this->facts(), $harms ? Kind::Danger : Kind::Weak, $id, sprintf('“%s” %s when “%s” is lost%s.', $line->name, $rule->whenLost->value, $board->nameOf($line->surfaces[$id]->function), $harms ? ($board->appliance($line)->heats ? ': it heats, and nobody knows how warm it is' : ': it must never start by itself') : ''), proposals: static fn(): array => SensorRemedies::offWhenLost($id, $rule));
+            yield new Finding(
+                $this->facts(),
+                $harms ? Kind::Danger : Kind::Weak,
+                $id,
+                sprintf(
+                    '“%s” %s when “%s” is lost%s.',
+                    $line->name,
+                    $rule->whenLost->value,
+                    $board->nameOf($line->surfaces[$id]->function),
+                    $harms
+                        ? ($board->appliance($line)->heats ? ': it heats, and nobody knows how warm it is' : ': it must never start by itself')
+                        : '',
+                ),
+                proposals: static fn(): array => SensorRemedies::offWhenLost($id, $rule),
+            );
         }
     }
 }

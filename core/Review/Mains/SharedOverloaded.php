@@ -49,14 +49,36 @@ final class SharedOverloaded implements Rule
                 continue;
             }
             if (null === $part->margin || null === $part->bears) {
-                yield new NotChecked($this->facts(), 'board', 'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(in_array($id, ['lead', 'inner', 'branch'], true) ? 'the cross-section of the %s' : 'the rating of the %s', $part->name));
+                yield new NotChecked(
+                    $this->facts(),
+                    'board',
+                    'track' === $id ? 'whether mains runs in tracks, and how wide the narrowest is' : sprintf(
+                        in_array($id, ['lead', 'inner', 'branch'], true) ? 'the cross-section of the %s' : 'the rating of the %s',
+                        $part->name,
+                    ),
+                );
             } elseif ('track' === $id && null === $inspection->board->box?->track?->carriesAll && null !== $inspection->board->box?->track && !$part->isOverloaded()) {
                 yield new NotChecked($this->facts(), 'board', 'whether all lines are fed through the narrowest track, or one alone');
             } elseif ($part->isOverloaded()) {
                 $fuse = $inspection->mains->shared['fuse']->bears ?? null;
                 $kept = $part->isKeptByProgram() && null !== $fuse && $fuse->value <= $part->bears->value;
                 // Each part is a finding of its own: to accept the one must not hide the other.
-                yield new Finding($this->facts(), $kept ? Kind::Weak : Kind::Danger, $id, sprintf('The %s carries %s and bears %s.', $part->name, $part->amps->printed(), $part->bears->printedWhy()) . ($kept ? sprintf(' The program promises no more than %s, and the fuse blows when it fails.', $part->promised?->printed()) : ''), [$part->margin, $part->amps, $part->bears, ...null === $part->promised ? [] : [$part->promised]], static fn(): array => self::remedies($inspection, $id, $part->amps->value));
+                yield new Finding(
+                    $this->facts(),
+                    $kept ? Kind::Weak : Kind::Danger,
+                    $id,
+                    sprintf(
+                        'The %s carries %s and bears %s.',
+                        $part->name,
+                        $part->amps->printed(),
+                        $part->bears->printedWhy(),
+                    ) . ($kept ? sprintf(
+                        ' The program promises no more than %s, and the fuse blows when it fails.',
+                        $part->promised?->printed(),
+                    ) : ''),
+                    [$part->margin, $part->amps, $part->bears, ...null === $part->promised ? [] : [$part->promised]],
+                    static fn(): array => self::remedies($inspection, $id, $part->amps->value),
+                );
             }
         }
     }
@@ -68,7 +90,11 @@ final class SharedOverloaded implements Rule
      */
     private static function remedies(Inspection $inspection, string $part, float $amps): array
     {
-        $area = Ampacity::least($amps, $inspection->board->system()->cordTable, 'lead' === $part ? 1.0 : LivePath::warmerInside($inspection->board));
+        $area = Ampacity::least(
+            $amps,
+            $inspection->board->system()->cordTable,
+            'lead' === $part ? 1.0 : LivePath::warmerInside($inspection->board),
+        );
         $wire = match ($part) {
             'lead' => ['Use a lead of %s', static fn(float $area): StateBox => new StateBox(leadSquareMetres: $area)],
             'inner' => ['Use wires of %s inside', static fn(float $area): StateBox => new StateBox(innerSquareMetres: $area)],
@@ -76,7 +102,10 @@ final class SharedOverloaded implements Rule
             default => null,
         };
         if (null !== $wire) {
-            return null === $area ? [] : [new Remedy(sprintf($wire[0], WireSize::printed($area, $inspection->board->system()->cordTable)), $wire[1]($area))];
+            return null === $area ? [] : [new Remedy(
+                sprintf($wire[0], WireSize::printed($area, $inspection->board->system()->cordTable)),
+                $wire[1]($area),
+            )];
         }
         if ('track' === $part) {
             return [new Remedy('Run wires in place of tracks', new StateBox(tracks: false))];
@@ -84,7 +113,13 @@ final class SharedOverloaded implements Rule
         // The next usual rating (common practice).
         foreach ([6.0, 10.0, 16.0, 20.0, 25.0, 32.0] as $rating) {
             if ($rating >= $amps) {
-                return [new Remedy(sprintf('inlet' === $part ? 'Use an inlet for %s' : 'Use terminals for %s', QuantityPrinter::rounded($rating, Unit::Ampere)), 'inlet' === $part ? new StateBox(inletAmps: $rating) : new StateBox(terminalAmps: $rating))];
+                return [new Remedy(
+                    sprintf(
+                        'inlet' === $part ? 'Use an inlet for %s' : 'Use terminals for %s',
+                        QuantityPrinter::rounded($rating, Unit::Ampere),
+                    ),
+                    'inlet' === $part ? new StateBox(inletAmps: $rating) : new StateBox(terminalAmps: $rating),
+                )];
             }
         }
 

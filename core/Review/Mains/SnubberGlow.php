@@ -49,8 +49,14 @@ final class SnubberGlow implements Rule
             if (Snubber::Rc === $snubber) {
                 yield from $this->leaks($inspection, $id, LoadKind::ElectronicLamp === $load);
             } elseif (Snubber::None === $snubber && $load->isInductive()) {
-                yield new Finding($this->facts(), Kind::Hint, $id, sprintf('Nothing damps the contact of “%s”, which is an inductive appliance: its arc wears the contact.', $line->name), proposals: static fn(): array => [
-                    new Remedy('Fit 100 Ω and 100 nF of class X2 across the appliance', new StateSafety([$id], snubber: Snubber::RcAcrossLoad)),
+                yield new Finding($this->facts(), Kind::Hint, $id, sprintf(
+                    'Nothing damps the contact of “%s”, which is an inductive appliance: its arc wears the contact.',
+                    $line->name,
+                ), proposals: static fn(): array => [
+                    new Remedy(
+                        'Fit 100 Ω and 100 nF of class X2 across the appliance',
+                        new StateSafety([$id], snubber: Snubber::RcAcrossLoad),
+                    ),
                     new Remedy('Fit 100 Ω and 100 nF of class X2 across the contact', new StateSafety([$id], snubber: Snubber::Rc)),
                 ]);
             }
@@ -70,8 +76,26 @@ final class SnubberGlow implements Rule
         if (null === $amps || 0.0 === $leak || !$isElectronicLamp && $leak < self::NOTICED_SHARE * $amps->value) {
             return;
         }
-        $figure = new Figure('current through the open contact', $leak, Unit::Ampere, '2π · f · C · U', ['C = ' . QuantityPrinter::rounded(self::FARADS, Unit::Farad), 'f = ' . QuantityPrinter::rounded($system->hertz, Unit::Hertz), 'U = ' . QuantityPrinter::rounded($system->volts, Unit::Volt)], 'contact open', 'reactance of a capacitor');
-        yield new Finding($this->facts(), Kind::Weak, $id, sprintf('%s leak across the open contact of “%s”, which draws %s: %s.', $figure->printed(), $line->name, $amps->printed(), $isElectronicLamp ? 'its lamp may glow' : 'it may not let go'), [$figure, $amps], static fn(): array => [
+        $figure = new Figure(
+            'current through the open contact',
+            $leak,
+            Unit::Ampere,
+            '2π · f · C · U',
+            [
+                'C = ' . QuantityPrinter::rounded(self::FARADS, Unit::Farad),
+                'f = ' . QuantityPrinter::rounded($system->hertz, Unit::Hertz),
+                'U = ' . QuantityPrinter::rounded($system->volts, Unit::Volt),
+            ],
+            'contact open',
+            'reactance of a capacitor',
+        );
+        yield new Finding($this->facts(), Kind::Weak, $id, sprintf(
+            '%s leak across the open contact of “%s”, which draws %s: %s.',
+            $figure->printed(),
+            $line->name,
+            $amps->printed(),
+            $isElectronicLamp ? 'its lamp may glow' : 'it may not let go',
+        ), [$figure, $amps], static fn(): array => [
             new Remedy('Put the snubber across the appliance', new StateSafety([$id], snubber: Snubber::RcAcrossLoad)),
             new Remedy('Take the snubber off', new StateSafety([$id], snubber: Snubber::None)),
         ]);

@@ -41,7 +41,16 @@ final class StartsByItself implements Rule
             $line = $inspection->board->lines[$entry->line];
             $isByItself = SurfaceKind::Timer === $entry->kind || SurfaceKind::SensorRule === $entry->kind;
             if ($isByItself && $entry->operation->canSwitchOn() && $inspection->board->mustNotStart($entry->line)) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('“%s” must never start by itself, but a %s switches it on.', $line->name, $entry->kind->value), proposals: static fn(): array => [new Remedy('Let it only switch off', TellSurface::keeping($id, $line->surfaces[$id], Operation::Off))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('“%s” must never start by itself, but a %s switches it on.', $line->name, $entry->kind->value),
+                    proposals: static fn(): array => [new Remedy(
+                        'Let it only switch off',
+                        TellSurface::keeping($id, $line->surfaces[$id], Operation::Off),
+                    )],
+                );
             }
         }
     }

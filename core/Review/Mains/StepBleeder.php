@@ -47,9 +47,36 @@ final class StepBleeder implements Rule
             if (!is_float($bleeder)) {
                 yield new NotChecked($this->facts(), $id, 'what discharges its capacitors');
             } elseif (0.0 === $bleeder || $bleeder > $needed) {
-                $figure = new Figure('bleeder', $bleeder, Unit::Ohm, 'as stated', ['at most ' . QuantityPrinter::rounded($needed, Unit::Ohm), 'C = ' . QuantityPrinter::rounded($fan->greatestFarads, Unit::Farad), 'U_C = ' . QuantityPrinter::rounded($fan->greatestCapacitorVolts, Unit::Volt)], '34 V after one second', 'IEC 60335-1, from memory');
+                $figure = new Figure(
+                    'bleeder',
+                    $bleeder,
+                    Unit::Ohm,
+                    'as stated',
+                    [
+                        'at most ' . QuantityPrinter::rounded($needed, Unit::Ohm),
+                        'C = ' . QuantityPrinter::rounded($fan->greatestFarads, Unit::Farad),
+                        'U_C = ' . QuantityPrinter::rounded($fan->greatestCapacitorVolts, Unit::Volt),
+                    ],
+                    '34 V after one second',
+                    'IEC 60335-1, from memory',
+                );
                 $fit = PreferredValues::e12Between(1e3, $needed)[0] ?? null;
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf(0.0 === $bleeder ? 'Nothing discharges the capacitors of “%s”: they bite long after the plug is drawn.' : 'The bleeders of “%s” leave more than 34 V after a second.', $group->name), [$figure], static fn(): array => null === $fit ? [] : [new Remedy(sprintf('Fit bleeders of %s', QuantityPrinter::rounded($fit, Unit::Ohm)), new StateStepBank($id, bleederOhms: $fit))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf(
+                        0.0 === $bleeder
+                            ? 'Nothing discharges the capacitors of “%s”: they bite long after the plug is drawn.'
+                            : 'The bleeders of “%s” leave more than 34 V after a second.',
+                        $group->name,
+                    ),
+                    [$figure],
+                    static fn(): array => null === $fit ? [] : [new Remedy(
+                        sprintf('Fit bleeders of %s', QuantityPrinter::rounded($fit, Unit::Ohm)),
+                        new StateStepBank($id, bleederOhms: $fit),
+                    )],
+                );
             }
         }
     }

@@ -52,10 +52,39 @@ final class StepCapacitorClass implements Rule
             if (!$class instanceof CapacitorClass) {
                 yield new NotChecked($this->facts(), $id, 'of which class its capacitors are');
             } elseif (CapacitorClass::X2 === $class) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf('The capacitors of “%s” are of class X2, which is not made for continuous series duty.', $group->name), proposals: static fn(): array => [new Remedy('Use motor-run capacitors', new StateStepBank($id, CapacitorClass::MotorRun))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Danger,
+                    $id,
+                    sprintf('The capacitors of “%s” are of class X2, which is not made for continuous series duty.', $group->name),
+                    proposals: static fn(): array => [new Remedy(
+                        'Use motor-run capacitors',
+                        new StateStepBank($id, CapacitorClass::MotorRun),
+                    )],
+                );
             } elseif ($volts > self::MOTOR_RUN_VOLTS) {
-                $figure = new Figure('voltage at a capacitor', $volts, Unit::Volt, '1.1 · I ÷ (ωC), C ± 10 %', ['made for ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt)], 'mains 10 % high', 'motor as R and L in series');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('A capacitor of “%s” sees %s; motor-run ones are made for %s.', $group->name, $figure->printed(), QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt)), [$figure], static fn(): array => self::larger($inspection, $id));
+                $figure = new Figure(
+                    'voltage at a capacitor',
+                    $volts,
+                    Unit::Volt,
+                    '1.1 · I ÷ (ωC), C ± 10 %',
+                    ['made for ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt)],
+                    'mains 10 % high',
+                    'motor as R and L in series',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'A capacitor of “%s” sees %s; motor-run ones are made for %s.',
+                        $group->name,
+                        $figure->printed(),
+                        QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt),
+                    ),
+                    [$figure],
+                    static fn(): array => self::larger($inspection, $id),
+                );
             }
         }
     }
@@ -73,12 +102,18 @@ final class StepCapacitorClass implements Rule
             if (null === $farads || self::MAINS_ABOVE * $step->capacitorVolts <= self::MOTOR_RUN_VOLTS) {
                 continue;
             }
-            foreach ([...array_reverse(PreferredValues::e12Between($farads * 1.01, 50e-6)), ...PreferredValues::e12Between(20e-9, $farads * 0.99)] as $other) {
+            foreach ([
+                ...array_reverse(PreferredValues::e12Between($farads * 1.01, 50e-6)),
+                ...PreferredValues::e12Between(20e-9, $farads * 0.99),
+            ] as $other) {
                 $edit = new FitStepCapacitor($id, $function, $other);
                 $after = $inspection->after($edit);
                 $volts = null === $after ? INF : self::MAINS_ABOVE * (FanSteps::all($after)[$id]->steps[$function]->capacitorVolts ?? INF);
                 if ($volts <= self::MOTOR_RUN_VOLTS) {
-                    return [new Remedy(sprintf('Fit %s to “%s”', QuantityPrinter::rounded($other, Unit::Farad), $inspection->board->nameOf($function)), $edit)];
+                    return [new Remedy(
+                        sprintf('Fit %s to “%s”', QuantityPrinter::rounded($other, Unit::Farad), $inspection->board->nameOf($function)),
+                        $edit,
+                    )];
                 }
             }
         }

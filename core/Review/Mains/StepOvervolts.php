@@ -47,9 +47,29 @@ final class StepOvervolts implements Rule
                 if ($step->motorVolts <= self::BEYOND * $mains) {
                     continue;
                 }
-                $figure = new Figure('voltage at the motor', $step->motorVolts, Unit::Volt, 'I · |R + jωL|', ['made for ' . QuantityPrinter::rounded($mains, Unit::Volt)], 'nominal mains', 'motor as R and L in series');
+                $figure = new Figure(
+                    'voltage at the motor',
+                    $step->motorVolts,
+                    Unit::Volt,
+                    'I · |R + jωL|',
+                    ['made for ' . QuantityPrinter::rounded($mains, Unit::Volt)],
+                    'nominal mains',
+                    'motor as R and L in series',
+                );
                 $names = implode('” and “', array_map($inspection->board->nameOf(...), explode('+', $relays)));
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('With “%s” closed the motor gets %s; it is made for %s.', $names, $figure->printed(), QuantityPrinter::rounded($mains, Unit::Volt)), [$figure], static fn(): array => self::remedies($inspection, $id, $relays));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'With “%s” closed the motor gets %s; it is made for %s.',
+                        $names,
+                        $figure->printed(),
+                        QuantityPrinter::rounded($mains, Unit::Volt),
+                    ),
+                    [$figure],
+                    static fn(): array => self::remedies($inspection, $id, $relays),
+                );
                 break;
             }
         }
@@ -75,7 +95,10 @@ final class StepOvervolts implements Rule
             $after = $inspection->after(new FitStepCapacitor($group, $relays, $other));
             $step = null === $after ? null : FanSteps::all($after)[$group]->steps[$relays] ?? null;
             if (null !== $step && $step->motorVolts <= self::BEYOND * $inspection->board->system()->volts) {
-                return [new Remedy(sprintf('Fit %s to “%s”', QuantityPrinter::rounded($other, Unit::Farad), $inspection->board->nameOf($relays)), new FitStepCapacitor($group, $relays, $other))];
+                return [new Remedy(
+                    sprintf('Fit %s to “%s”', QuantityPrinter::rounded($other, Unit::Farad), $inspection->board->nameOf($relays)),
+                    new FitStepCapacitor($group, $relays, $other),
+                )];
             }
         }
 

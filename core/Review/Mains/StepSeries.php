@@ -50,10 +50,44 @@ final class StepSeries implements Rule
             if (!is_float($series)) {
                 yield new NotChecked($this->facts(), $id, 'what limits the current into its capacitors');
             } elseif (0.0 === $series) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('Nothing limits the current into the capacitors of “%s” when a contact closes at the peak of the mains.', $group->name), proposals: static fn(): array => self::fit($id, self::least($inspection, $fan, $bears)));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'Nothing limits the current into the capacitors of “%s” when a contact closes at the peak of the mains.',
+                        $group->name,
+                    ),
+                    proposals: static fn(): array => self::fit($id, self::least($inspection, $fan, $bears)),
+                );
             } elseif (null !== $bears && self::closing($inspection, $fan, $series) > $bears) {
-                $figure = new Figure('current at closing', self::closing($inspection, $fan, $series), Unit::Ampere, '√2 · (U + U_C) ÷ R', ['U = ' . QuantityPrinter::rounded(MainsSystem::HIGHEST_SHARE * $inspection->board->system()->volts, Unit::Volt), 'U_C = ' . QuantityPrinter::rounded($fan->greatestCapacitorVolts, Unit::Volt), 'R = ' . QuantityPrinter::rounded($series, Unit::Ohm), 'the contact bears ' . QuantityPrinter::rounded($bears, Unit::Ampere)], 'capacitor charged with the other sign, mains 10 % high', 'Ohm’s law');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('Up to %s flow into the capacitors of “%s” when a contact closes on a charged one; the contact bears %s for a moment.', $figure->printed(), $group->name, QuantityPrinter::rounded($bears, Unit::Ampere)), [$figure], static fn(): array => self::fit($id, self::least($inspection, $fan, $bears)));
+                $figure = new Figure(
+                    'current at closing',
+                    self::closing($inspection, $fan, $series),
+                    Unit::Ampere,
+                    '√2 · (U + U_C) ÷ R',
+                    [
+                        'U = ' . QuantityPrinter::rounded(MainsSystem::HIGHEST_SHARE * $inspection->board->system()->volts, Unit::Volt),
+                        'U_C = ' . QuantityPrinter::rounded($fan->greatestCapacitorVolts, Unit::Volt),
+                        'R = ' . QuantityPrinter::rounded($series, Unit::Ohm),
+                        'the contact bears ' . QuantityPrinter::rounded($bears, Unit::Ampere),
+                    ],
+                    'capacitor charged with the other sign, mains 10 % high',
+                    'Ohm’s law',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'Up to %s flow into the capacitors of “%s” when a contact closes on a charged one; the contact bears %s for a moment.',
+                        $figure->printed(),
+                        $group->name,
+                        QuantityPrinter::rounded($bears, Unit::Ampere),
+                    ),
+                    [$figure],
+                    static fn(): array => self::fit($id, self::least($inspection, $fan, $bears)),
+                );
             }
         }
     }
@@ -63,7 +97,11 @@ final class StepSeries implements Rule
 
     private static function closing(Inspection $inspection, FanSteps $fan, float $ohms): float
     {
-        return CapacitorStage::closingAmps(MainsSystem::HIGHEST_SHARE * $inspection->board->system()->volts, $ohms, sqrt(2) * $fan->greatestCapacitorVolts);
+        return CapacitorStage::closingAmps(
+            MainsSystem::HIGHEST_SHARE * $inspection->board->system()->volts,
+            $ohms,
+            sqrt(2) * $fan->greatestCapacitorVolts,
+        );
     }
 
     /** What the least of its contacts bears for a moment; null while no maker states it. */
@@ -98,6 +136,9 @@ final class StepSeries implements Rule
      */
     private static function fit(string $group, float $ohms): array
     {
-        return [new Remedy(sprintf('Fit %s in series with each', QuantityPrinter::rounded($ohms, Unit::Ohm)), new StateStepBank($group, seriesOhms: $ohms))];
+        return [new Remedy(
+            sprintf('Fit %s in series with each', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+            new StateStepBank($group, seriesOhms: $ohms),
+        )];
     }
 }

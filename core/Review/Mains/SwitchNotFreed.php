@@ -47,11 +47,33 @@ final class SwitchNotFreed implements Rule
             return;
         }
         if (null === $freed) {
-            yield new NotChecked($this->facts(), 'board', 'whether its wall switches and selectors, where they once switched mains, are freed of it altogether');
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'whether its wall switches and selectors, where they once switched mains, are freed of it altogether',
+            );
         } elseif (true === $freed) {
-            yield new HoldPoint($this->facts(), 'board', 'Every wall switch and selector that was used again is freed of mains: no wire in its box is live.');
+            yield new HoldPoint(
+                $this->facts(),
+                'board',
+                'Every wall switch and selector that was used again is freed of mains: no wire in its box is live.',
+            );
         } else {
-            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('%d wall %s not freed of mains, and %s to the controller.', $switches, 1 === $switches ? 'switch or selector is' : 'switches or selectors are', 1 === $switches ? 'leads' : 'lead'), proposals: static fn(): array => [new Remedy('Free the wall switches and selectors of mains altogether', new StateBox(switchesFreed: true))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Danger,
+                'board',
+                sprintf(
+                    '%d wall %s not freed of mains, and %s to the controller.',
+                    $switches,
+                    1 === $switches ? 'switch or selector is' : 'switches or selectors are',
+                    1 === $switches ? 'leads' : 'lead',
+                ),
+                proposals: static fn(): array => [new Remedy(
+                    'Free the wall switches and selectors of mains altogether',
+                    new StateBox(switchesFreed: true),
+                )],
+            );
         }
     }
 

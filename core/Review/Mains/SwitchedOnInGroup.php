@@ -43,14 +43,43 @@ final class SwitchedOnInGroup implements Rule
             if (!$mustNot && true !== $line->safety?->barredFromGroups?->value) {
                 continue;
             }
-            $groups = array_filter($inspection->board->lineGroups, static fn(LineGroup $group): bool => $group->switchesOn && in_array($lineId, $group->lines, true));
+            $groups = array_filter(
+                $inspection->board->lineGroups,
+                static fn(LineGroup $group): bool => $group->switchesOn && in_array($lineId, $group->lines, true),
+            );
             if ([] === $groups) {
                 continue;
             }
             $names = implode('” and “', array_map(static fn(LineGroup $group): string => $group->name, array_values($groups)));
-            yield new Finding($this->facts(), Kind::Danger, $lineId, sprintf('“%s” %s, but “%s” %s it on.', $line->name, $mustNot ? 'must never start by itself' : 'is barred from groups', $names, 1 === count($groups) ? 'switches' : 'switch'), proposals: static fn(): array => [
-                new Remedy('Take it out of what switches on', self::each('Take it out of groups', $groups, static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup($id, $group->name, array_values(array_diff($group->lines, [$lineId])), $group->channels, true))),
-                new Remedy('Let those groups only switch off', self::each('Let groups only switch off', $groups, static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup($id, $group->name, $group->lines, $group->channels, false))),
+            yield new Finding($this->facts(), Kind::Danger, $lineId, sprintf(
+                '“%s” %s, but “%s” %s it on.',
+                $line->name,
+                $mustNot ? 'must never start by itself' : 'is barred from groups',
+                $names,
+                1 === count($groups) ? 'switches' : 'switch',
+            ), proposals: static fn(): array => [
+                new Remedy(
+                    'Take it out of what switches on',
+                    self::each(
+                        'Take it out of groups',
+                        $groups,
+                        static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup(
+                            $id,
+                            $group->name,
+                            array_values(array_diff($group->lines, [$lineId])),
+                            $group->channels,
+                            true,
+                        ),
+                    ),
+                ),
+                new Remedy(
+                    'Let those groups only switch off',
+                    self::each(
+                        'Let groups only switch off',
+                        $groups,
+                        static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup($id, $group->name, $group->lines, $group->channels, false),
+                    ),
+                ),
             ]);
         }
     }

@@ -41,13 +41,25 @@ final class TakenAsIsolation implements Rule
             if (true !== $line->safety?->offTakenAsIsolation?->value) {
                 continue;
             }
-            $solid = [] !== array_filter($line->actuators, static fn(Actuator $actuator): bool => null !== $inspection->board->relay($actuator)->solidState);
+            $solid = [] !== array_filter(
+                $line->actuators,
+                static fn(Actuator $actuator): bool => null !== $inspection->board->relay($actuator)->solidState,
+            );
             $why = match (true) {
                 $solid => 'its solid-state output leaks, and fails closed',
                 Snubber::Rc === $line->safety->snubber?->value => 'the snubber across its contact leaks',
                 default => 'its contact may have welded',
             };
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is worked on while only the board has switched it off: %s.', $line->name, $why), proposals: static fn(): array => [new Remedy('Isolate it before anybody works on it', new StateSafety([$id], offTakenAsIsolation: false))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf('“%s” is worked on while only the board has switched it off: %s.', $line->name, $why),
+                proposals: static fn(): array => [new Remedy(
+                    'Isolate it before anybody works on it',
+                    new StateSafety([$id], offTakenAsIsolation: false),
+                )],
+            );
         }
     }
 }

@@ -44,13 +44,30 @@ final class TreatedAsLive implements Rule
         }
         $leaving = LeavesTheCover::all($inspection->board);
         if ([] !== $leaving) {
-            yield new Finding($this->facts(), Kind::Danger, 'board', sprintf('The low-voltage side is treated as live, but %s the cover: %s.', 1 === count($leaving) ? 'this leaves' : 'these leave', implode(', ', $leaving)), proposals: static fn(): array => [new Remedy('Keep the low-voltage side apart from mains, so that it may be touched', new StateBox(touchable: true))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Danger,
+                'board',
+                sprintf(
+                    'The low-voltage side is treated as live, but %s the cover: %s.',
+                    1 === count($leaving) ? 'this leaves' : 'these leave',
+                    implode(', ', $leaving),
+                ),
+                proposals: static fn(): array => [new Remedy(
+                    'Keep the low-voltage side apart from mains, so that it may be touched',
+                    new StateBox(touchable: true),
+                )],
+            );
 
             return;
         }
         if (null === $box->socketReachable?->value) {
             yield new NotChecked($this->facts(), 'board', 'whether a USB or programming socket can be reached without opening the cover');
         }
-        yield new HoldPoint($this->facts(), 'board', 'Nothing of the low-voltage side can be touched with the cover shut, its insulation is made for mains, and the cover needs a tool.');
+        yield new HoldPoint(
+            $this->facts(),
+            'board',
+            'Nothing of the low-voltage side can be touched with the cover shut, its insulation is made for mains, and the cover needs a tool.',
+        );
     }
 }

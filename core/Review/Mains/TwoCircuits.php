@@ -43,7 +43,13 @@ final class TwoCircuits implements Rule
         if (null === $one) {
             yield new NotChecked($this->facts(), 'board', 'whether all of it hangs on one circuit');
         } elseif (false === $one) {
-            yield new Finding($this->facts(), Kind::Danger, 'board', 'The board hangs on more than one circuit: with one switched off it is still live.', proposals: static fn(): array => [new Remedy('Feed all of it from one circuit', new StateBox(oneCircuit: true))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Danger,
+                'board',
+                'The board hangs on more than one circuit: with one switched off it is still live.',
+                proposals: static fn(): array => [new Remedy('Feed all of it from one circuit', new StateBox(oneCircuit: true))],
+            );
         } else {
             yield new HoldPoint($this->facts(), 'board', 'All of it hangs on one circuit: with its breaker off, every terminal is dead.');
         }

@@ -43,7 +43,16 @@ final class UnfitBase implements Rule
         if (!$enclosure instanceof BaseMaterial) {
             yield new NotChecked($this->facts(), 'board', 'what carries and encloses it');
         } elseif ($enclosure->isUnfit() || BaseMaterial::OtherPlastic === $enclosure) {
-            yield new Finding($this->facts(), $enclosure->isUnfit() ? Kind::Danger : Kind::Weak, 'board', sprintf('What carries and encloses the mains parts is %s.', $enclosure->value), proposals: static fn(): array => [new Remedy('Use a flame-rated enclosure that needs a tool to open', new StateBox(enclosure: BaseMaterial::FlameRated))]);
+            yield new Finding(
+                $this->facts(),
+                $enclosure->isUnfit() ? Kind::Danger : Kind::Weak,
+                'board',
+                sprintf('What carries and encloses the mains parts is %s.', $enclosure->value),
+                proposals: static fn(): array => [new Remedy(
+                    'Use a flame-rated enclosure that needs a tool to open',
+                    new StateBox(enclosure: BaseMaterial::FlameRated),
+                )],
+            );
         }
     }
 }

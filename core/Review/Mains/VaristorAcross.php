@@ -40,7 +40,20 @@ final class VaristorAcross implements Rule
                 continue;
             }
             $mustNot = $inspection->board->mustNotStart($id);
-            yield new Finding($this->facts(), $mustNot ? Kind::Danger : Kind::Weak, $id, sprintf('A varistor lies across the contact of “%s”: it fails closed, and the appliance is on%s.', $line->name, $mustNot ? ', though it must never start by itself' : ''), proposals: static fn(): array => [new Remedy('Put it across the appliance', new StateSafety([$id], snubber: Snubber::VaristorAcrossLoad))]);
+            yield new Finding(
+                $this->facts(),
+                $mustNot ? Kind::Danger : Kind::Weak,
+                $id,
+                sprintf(
+                    'A varistor lies across the contact of “%s”: it fails closed, and the appliance is on%s.',
+                    $line->name,
+                    $mustNot ? ', though it must never start by itself' : '',
+                ),
+                proposals: static fn(): array => [new Remedy(
+                    'Put it across the appliance',
+                    new StateSafety([$id], snubber: Snubber::VaristorAcrossLoad),
+                )],
+            );
         }
     }
 }

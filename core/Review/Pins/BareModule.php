@@ -43,12 +43,30 @@ final class BareModule implements Rule
         if (null === $board->resetPulled?->value) {
             yield new NotChecked($this->facts(), 'reset', 'whether its reset line has a pull-up and a capacitor');
         } elseif (false === $board->resetPulled->value) {
-            yield new Finding($this->facts(), Kind::Broken, 'reset', 'Nothing pulls the reset line of the module up: it starts by chance, or not at all.', proposals: static fn(): array => [new Remedy('Fit 10 kΩ up and 1 µF down at its reset line', new StateBareModule(resetPulled: true))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Broken,
+                'reset',
+                'Nothing pulls the reset line of the module up: it starts by chance, or not at all.',
+                proposals: static fn(): array => [new Remedy(
+                    'Fit 10 kΩ up and 1 µF down at its reset line',
+                    new StateBareModule(resetPulled: true),
+                )],
+            );
         }
         if (null === $board->programmingAccess?->value) {
             yield new NotChecked($this->facts(), 'header', 'whether its serial lines, boot and reset are led to a header');
         } elseif (false === $board->programmingAccess->value) {
-            yield new Finding($this->facts(), Kind::Broken, 'header', 'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.', proposals: static fn(): array => [new Remedy('Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins', new StateBareModule(programmingAccess: true))]);
+            yield new Finding(
+                $this->facts(),
+                Kind::Broken,
+                'header',
+                'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
+                proposals: static fn(): array => [new Remedy(
+                    'Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins',
+                    new StateBareModule(programmingAccess: true),
+                )],
+            );
         }
     }
 }

@@ -81,7 +81,9 @@ final class BootTwitch implements Rule
                     $moment->movement->value,
                     $moment->phase->words(),
                     $moment->phase->isBeforeProgram() ? self::length($film, $moment) : '',
-                    PinState::Floating === $moment->state && null === $moment->volts ? ': nothing decides the level of its driver’s input' : '',
+                    PinState::Floating === $moment->state && null === $moment->volts
+                        ? ': nothing decides the level of its driver’s input'
+                        : '',
                     match (true) {
                         !$mustNot => '',
                         $inspection->board->mustNotStart($lineId) => ', and this appliance must never start by itself',
@@ -109,7 +111,11 @@ final class BootTwitch implements Rule
         return match (true) {
             $moment->seconds <= 0 => '',
             null === $all => sprintf(' (%s; longer in all)', QuantityPrinter::rounded($moment->seconds, Unit::Second)),
-            $all > $moment->seconds => sprintf(' (%s; %s in all)', QuantityPrinter::rounded($moment->seconds, Unit::Second), QuantityPrinter::rounded($all, Unit::Second)),
+            $all > $moment->seconds => sprintf(
+                ' (%s; %s in all)',
+                QuantityPrinter::rounded($moment->seconds, Unit::Second),
+                QuantityPrinter::rounded($all, Unit::Second),
+            ),
             default => sprintf(' (%s)', QuantityPrinter::rounded($moment->seconds, Unit::Second)),
         };
     }
@@ -129,7 +135,11 @@ final class BootTwitch implements Rule
         // Each is offered only where the film, played again with it, shows no movement.
         $isStill = static fn(Actuator $with, ?Board $on = null): bool => null === (new StartUp($on ?? $board))->film($actuator->function, $pin, $with)->worstTwitch();
         if ($actuator->driver instanceof NpnLowSide && null === $actuator->driver->baseEmitterOhms
-            && $isStill($actuator->with(driver: new NpnLowSide($actuator->driver->transistor, $actuator->driver->baseOhms, self::BASE_EMITTER_OHMS)))) {
+            && $isStill($actuator->with(driver: new NpnLowSide(
+                $actuator->driver->transistor,
+                $actuator->driver->baseOhms,
+                self::BASE_EMITTER_OHMS,
+            )))) {
             $remedies[] = new Remedy('Fit 10 kΩ from base to emitter', new SetBaseEmitterResistor([$id], self::BASE_EMITTER_OHMS));
         }
         array_push($remedies, ...PullRemedies::thatHold($inspection, $actuator->function));

@@ -37,7 +37,13 @@ final class BusPin implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $signal = $inspection->board->functions[$id]->kind->busSignal();
             if (null !== $signal && !$chip->canRoute($signal->bus()) && [] === $pin->chip->unitsAs($signal)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” sits on %s, which has no %s.', $inspection->board->nameOf($id), $pin->bothNames(), $signal->value), proposals: fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” sits on %s, which has no %s.', $inspection->board->nameOf($id), $pin->bothNames(), $signal->value),
+                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
         foreach ($inspection->board->groups as $id => $group) {
@@ -53,7 +59,13 @@ final class BusPin implements Rule
                 $isSplit = $isSplit || [] === $common;
             }
             if ($isSplit) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('The signals of “%s” sit on different units of the %s.', $group->name, $chip->identity->name), proposals: fn(): array => $inspection->seatAll());
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('The signals of “%s” sit on different units of the %s.', $group->name, $chip->identity->name),
+                    proposals: fn(): array => $inspection->seatAll(),
+                );
             }
         }
     }

@@ -57,10 +57,24 @@ final class BusPullUp implements Rule
             $farads = $group->i2c->wireFarads->value;
             $remedies = static fn(): array => self::remedies($id, $group->i2c, $farads, $limits);
             if (null === $limits->overLeast || null === $limits->underGreatest) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” has no pull-ups: nothing lifts its wires. They lie between %s and %s.', $group->name, QuantityPrinter::rounded($limits->leastOhms, Unit::Ohm), QuantityPrinter::rounded($limits->greatestOhms, Unit::Ohm)), proposals: $remedies);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” has no pull-ups: nothing lifts its wires. They lie between %s and %s.',
+                        $group->name,
+                        QuantityPrinter::rounded($limits->leastOhms, Unit::Ohm),
+                        QuantityPrinter::rounded($limits->greatestOhms, Unit::Ohm),
+                    ),
+                    proposals: $remedies,
+                );
                 continue;
             }
-            foreach ([[$limits->overLeast, 'too small: devices cannot pull the wires low'], [$limits->underGreatest, 'too large: the wires rise too late']] as [$margin, $why]) {
+            foreach ([
+                [$limits->overLeast, 'too small: devices cannot pull the wires low'],
+                [$limits->underGreatest, 'too large: the wires rise too late'],
+            ] as [$margin, $why]) {
                 if (MarginState::Sound !== $margin->state()) {
                     yield $this->finding($id, $group->name, $group->i2c, $limits, $margin, $why, $remedies);
                     break;
@@ -72,8 +86,15 @@ final class BusPullUp implements Rule
     /**
      * @param \Closure(): list<Remedy> $remedies
      */
-    private function finding(string $id, string $name, I2cFacts $bus, I2cPullUp $limits, Margin $margin, string $why, \Closure $remedies): Finding
-    {
+    private function finding(
+        string $id,
+        string $name,
+        I2cFacts $bus,
+        I2cPullUp $limits,
+        Margin $margin,
+        string $why,
+        \Closure $remedies,
+    ): Finding {
         $isBroken = MarginState::Broken === $margin->state();
         $figure = $isBroken ? $margin->nominal : $margin->worst;
 
@@ -81,7 +102,15 @@ final class BusPullUp implements Rule
             $this->facts(),
             $isBroken ? Kind::Broken : Kind::Weak,
             $id,
-            sprintf('The pull-ups of “%s” (%s) are %s; they lie between %s and %s%s.', $name, QuantityPrinter::rounded($bus->pullUpOhms ?? 0.0, Unit::Ohm), $why, QuantityPrinter::rounded($limits->leastOhms, Unit::Ohm), QuantityPrinter::rounded($limits->greatestOhms, Unit::Ohm), $isBroken ? '' : ', and these reach outside at a corner'),
+            sprintf(
+                'The pull-ups of “%s” (%s) are %s; they lie between %s and %s%s.',
+                $name,
+                QuantityPrinter::rounded($bus->pullUpOhms ?? 0.0, Unit::Ohm),
+                $why,
+                QuantityPrinter::rounded($limits->leastOhms, Unit::Ohm),
+                QuantityPrinter::rounded($limits->greatestOhms, Unit::Ohm),
+                $isBroken ? '' : ', and these reach outside at a corner',
+            ),
             [$figure, $isBroken ? $margin->worst : $margin->nominal],
             $remedies,
         );
@@ -92,16 +121,25 @@ final class BusPullUp implements Rule
      */
     private static function remedies(string $id, I2cFacts $bus, float $wireFarads, I2cPullUp $limits): array
     {
-        $within = static fn(float $least, float $greatest): array => PreferredValues::e12Between($least / (1 - 2 * self::RESISTOR_TOLERANCE), min(10e3, $greatest / (1 + self::RESISTOR_TOLERANCE)));
+        $within = static fn(float $least, float $greatest): array => PreferredValues::e12Between(
+            $least / (1 - 2 * self::RESISTOR_TOLERANCE),
+            min(10e3, $greatest / (1 + self::RESISTOR_TOLERANCE)),
+        );
         $values = $within($limits->leastOhms, $limits->greatestOhms);
         if ([] !== $values) {
             // In the middle of what is allowed, on the scale of the series.
             $ohms = $values[intdiv(count($values), 2)];
 
-            return [new Remedy(sprintf('Fit pull-ups of %s', QuantityPrinter::rounded($ohms, Unit::Ohm)), new SetI2cBus($id, $bus->hertz, $ohms, $wireFarads, $bus->levelShifter))];
+            return [new Remedy(
+                sprintf('Fit pull-ups of %s', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+                new SetI2cBus($id, $bus->hertz, $ohms, $wireFarads, $bus->levelShifter),
+            )];
         }
         $values = $within($limits->leastOhms, I2cPullUp::greatestOhms(self::STANDARD_HERTZ, $limits->busFarads));
 
-        return [] === $values ? [] : [new Remedy(sprintf('Run the bus at 100 kHz with pull-ups of %s', QuantityPrinter::rounded($values[0], Unit::Ohm)), new SetI2cBus($id, self::STANDARD_HERTZ, $values[0], $wireFarads, $bus->levelShifter))];
+        return [] === $values ? [] : [new Remedy(
+            sprintf('Run the bus at 100 kHz with pull-ups of %s', QuantityPrinter::rounded($values[0], Unit::Ohm)),
+            new SetI2cBus($id, self::STANDARD_HERTZ, $values[0], $wireFarads, $bus->levelShifter),
+        )];
     }
 }

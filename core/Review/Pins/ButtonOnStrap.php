@@ -40,7 +40,13 @@ final class ButtonOnStrap implements Rule
             $strap = $pin->chip->strap;
             $function = $inspection->board->functions[$id];
             if (FunctionKind::Button === $function->kind && null !== $strap && Level::High === $strap->needs && StrapConsequence::Harmless !== $strap->consequence) {
-                yield new Finding($this->facts(), Kind::Hint, $id, sprintf('If “%s” is held while power returns, %s is low: %s.', $function->name, $pin->bothNames(), $strap->otherwise), proposals: fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Hint,
+                    $id,
+                    sprintf('If “%s” is held while power returns, %s is low: %s.', $function->name, $pin->bothNames(), $strap->otherwise),
+                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
     }

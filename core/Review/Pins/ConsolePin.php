@@ -40,9 +40,21 @@ final class ConsolePin implements Rule
             $taken = ReservedFor::Console === $pin->chip->reserved || ReservedFor::Usb === $pin->chip->reserved;
             if ($taken && !$inspection->board->functions[$id]->toleratesConsole) {
                 [$what, $statement] = ReservedFor::Usb === $pin->chip->reserved
-                    ? ['USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else holds it', 'State that USB is not used']
-                    : ['the serial console: it sees the boot log at every start and can block uploading', 'State that it tolerates the console'];
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” sits on %s, %s.', $inspection->board->nameOf($id), $pin->bothNames(), $what), proposals: fn(): array => [...$inspection->moveToBestPin($id), new Remedy($statement, new TolerateConsole($id, true))]);
+                    ? [
+                        'USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else holds it',
+                        'State that USB is not used',
+                    ]
+                    : [
+                        'the serial console: it sees the boot log at every start and can block uploading',
+                        'State that it tolerates the console',
+                    ];
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf('“%s” sits on %s, %s.', $inspection->board->nameOf($id), $pin->bothNames(), $what),
+                    proposals: fn(): array => [...$inspection->moveToBestPin($id), new Remedy($statement, new TolerateConsole($id, true))],
+                );
             }
         }
     }

@@ -60,7 +60,13 @@ final class CurrentSum implements Rule
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,
                 $subject,
-                sprintf('With all outputs on, %s carry %s%s; the limit is %s.', $sum->of, $figure->needs(), $isBroken ? '' : ' at most', $figure->has()),
+                sprintf(
+                    'With all outputs on, %s carry %s%s; the limit is %s.',
+                    $sum->of,
+                    $figure->needs(),
+                    $isBroken ? '' : ' at most',
+                    $figure->has(),
+                ),
                 [$figure, $isBroken ? $sum->margin->worst : $sum->margin->nominal],
                 static fn(): array => self::remedies($inspection, $subject),
             );
@@ -86,7 +92,10 @@ final class CurrentSum implements Rule
                 $larger[] = new SetBaseResistor([$id], $ohms);
             }
         }
-        $remedies = [] === $larger ? [] : [new Remedy('Fit the largest base resistors that suffice', new Sequence('Fit the largest base resistors that suffice', $larger))];
+        $remedies = [] === $larger ? [] : [new Remedy(
+            'Fit the largest base resistors that suffice',
+            new Sequence('Fit the largest base resistors that suffice', $larger),
+        )];
         foreach ([] === $relays ? [] : $inspection->partsOnOffer(OptoModule::class) as $module) {
             if ($module->indicatorVolts->max > 0) {
                 $remedies[] = new Remedy('Drive them by ' . $module->identity->name, new DriveByModule($relays, $module));
@@ -97,7 +106,10 @@ final class CurrentSum implements Rule
             $after = $remedy->edit->apply($board);
             $sums = PinCurrents::of($after, DriverAnalysis::of($after))->sums;
 
-            return [] === array_filter($sums, static fn(PinCurrent $sum): bool => $sum->subject === $subject && MarginState::Sound !== $sum->margin->state());
+            return [] === array_filter(
+                $sums,
+                static fn(PinCurrent $sum): bool => $sum->subject === $subject && MarginState::Sound !== $sum->margin->state(),
+            );
         }));
     }
 }

@@ -63,11 +63,33 @@ final class DebounceOnStrap implements Rule
             $figure = static function (?Level $towards, float $farads, string $corner) use ($pin, $state, $pulls, $ratio, $reset): Figure {
                 $source = Source::at($pin, $state, $pulls, $towards);
                 // Nothing pulls it up: it is never high.
-                $seconds = null === $source || $source->volts <= $ratio * $pin->silicon->electrics->supply->min ? self::NEVER_SECONDS : $source->ohms * $farads * -log(1 - $ratio);
+                $seconds = null === $source || $source->volts <= $ratio * $pin->silicon->electrics->supply->min
+                    ? self::NEVER_SECONDS
+                    : $source->ohms * $farads * -log(1 - $ratio);
 
-                return (new Figure('reset over the time the pin is low', $reset / $seconds, Unit::Ratio, 't_reset ÷ (R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)))', ['t_reset = ' . QuantityPrinter::rounded($reset, Unit::Second), 'R = ' . QuantityPrinter::rounded($source->ohms ?? 0.0, Unit::Ohm), 'C = ' . QuantityPrinter::rounded($farads, Unit::Farad), sprintf('V_IH = %.2f · V_DD, V_DD = %s', $ratio, QuantityPrinter::rounded($pin->silicon->electrics->supply->typ, Unit::Volt))], $corner, 'RC charging'))->outOf($reset, $seconds, Unit::Second);
+                return (new Figure(
+                    'reset over the time the pin is low',
+                    $reset / $seconds,
+                    Unit::Ratio,
+                    't_reset ÷ (R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)))',
+                    [
+                        't_reset = ' . QuantityPrinter::rounded($reset, Unit::Second),
+                        'R = ' . QuantityPrinter::rounded($source->ohms ?? 0.0, Unit::Ohm),
+                        'C = ' . QuantityPrinter::rounded($farads, Unit::Farad),
+                        sprintf(
+                            'V_IH = %.2f · V_DD, V_DD = %s',
+                            $ratio,
+                            QuantityPrinter::rounded($pin->silicon->electrics->supply->typ, Unit::Volt),
+                        ),
+                    ],
+                    $corner,
+                    'RC charging',
+                ))->outOf($reset, $seconds, Unit::Second);
             };
-            $margin = new Margin($figure(null, $farads, 'typical values'), $figure(Level::Low, self::SPREAD * $farads, 'weakest pull, largest capacitor'));
+            $margin = new Margin(
+                $figure(null, $farads, 'typical values'),
+                $figure(Level::Low, self::SPREAD * $farads, 'weakest pull, largest capacitor'),
+            );
             if (MarginState::Sound === $margin->state()) {
                 continue;
             }
@@ -78,7 +100,26 @@ final class DebounceOnStrap implements Rule
                 $isBroken && StrapConsequence::WontRun === $strap->consequence => Kind::Broken,
                 default => Kind::Weak,
             };
-            yield new Finding($this->facts(), $kind, $id, sprintf('The capacitor of %s on “%s” keeps %s low for %s after power-up%s; reset reads it after %s: %s.', QuantityPrinter::rounded($farads, Unit::Farad), $function->name, $pin->bothNames(), $shown->needs(), $isBroken ? '' : ' at the worst corner', $shown->has(), $strap->otherwise), [$shown, $isBroken ? $margin->worst : $margin->nominal], static fn(): array => [new Remedy('Take the capacitor away and debounce in the program', new FitDebounce($id, 0.0)), ...$inspection->moveToBestPin($id)]);
+            yield new Finding(
+                $this->facts(),
+                $kind,
+                $id,
+                sprintf(
+                    'The capacitor of %s on “%s” keeps %s low for %s after power-up%s; reset reads it after %s: %s.',
+                    QuantityPrinter::rounded($farads, Unit::Farad),
+                    $function->name,
+                    $pin->bothNames(),
+                    $shown->needs(),
+                    $isBroken ? '' : ' at the worst corner',
+                    $shown->has(),
+                    $strap->otherwise,
+                ),
+                [$shown, $isBroken ? $margin->worst : $margin->nominal],
+                static fn(): array => [
+                    new Remedy('Take the capacitor away and debounce in the program', new FitDebounce($id, 0.0)),
+                    ...$inspection->moveToBestPin($id),
+                ],
+            );
         }
     }
 }

@@ -53,8 +53,16 @@ final class DoesNotFit implements Rule
             'board',
             [] === $names
                 ? sprintf('No pin of the %s can serve %s.', $inspection->controller->carrier->identity->name, $last)
-                : sprintf('%s and %s cannot all be seated on the %s; without any one of them the others can.', implode(', ', $names), $last, $inspection->controller->carrier->identity->name),
-            proposals: static fn(): array => array_map(static fn(WayOut $way): Remedy => new Remedy($way->title, $way->edit), array_slice(array_values(array_filter(WaysOut::of($inspection), static fn(WayOut $way): bool => $way->fits())), 0, 4)),
+                : sprintf(
+                    '%s and %s cannot all be seated on the %s; without any one of them the others can.',
+                    implode(', ', $names),
+                    $last,
+                    $inspection->controller->carrier->identity->name,
+                ),
+            proposals: static fn(): array => array_map(
+                static fn(WayOut $way): Remedy => new Remedy($way->title, $way->edit),
+                array_slice(array_values(array_filter(WaysOut::of($inspection), static fn(WayOut $way): bool => $way->fits())), 0, 4),
+            ),
         );
     }
 }

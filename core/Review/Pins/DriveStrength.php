@@ -53,13 +53,37 @@ final class DriveStrength implements Rule
             if (true === $raised || $actuator->driver instanceof DirectDrive || null === $electrics->resetPinAmps || $amps->value <= $electrics->resetPinAmps || $amps->value > $electrics->plannedPinAmps) {
                 continue;
             }
-            $says = sprintf('the pin of “%s” gives up to %s, and after reset it is set to %s', $inspection->board->nameOf($id), $amps->printed(), QuantityPrinter::rounded($electrics->resetPinAmps, Unit::Ampere));
+            $says = sprintf(
+                'the pin of “%s” gives up to %s, and after reset it is set to %s',
+                $inspection->board->nameOf($id),
+                $amps->printed(),
+                QuantityPrinter::rounded($electrics->resetPinAmps, Unit::Ampere),
+            );
             if (null === $raised) {
-                yield new NotChecked($this->facts(), $id, sprintf('whether the program raises the drive strength of its outputs: %s', $says));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('whether the program raises the drive strength of its outputs: %s', $says),
+                );
                 continue;
             }
-            $margin = (new Figure('strength after reset over pin current', $electrics->resetPinAmps / $amps->value, Unit::Ratio, 'I_reset ÷ I_pin', ['I_reset = ' . QuantityPrinter::rounded($electrics->resetPinAmps, Unit::Ampere), 'I_pin = ' . $amps->printed()], 'greatest pin current', 'drive strengths of the chip, from its part file'))->outOf($electrics->resetPinAmps, $amps->value, Unit::Ampere);
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The program leaves the drive strength as it is: %s.', $says), [$margin], static fn(): array => self::remedies($inspection, $id, $actuator));
+            $margin = (new Figure(
+                'strength after reset over pin current',
+                $electrics->resetPinAmps / $amps->value,
+                Unit::Ratio,
+                'I_reset ÷ I_pin',
+                ['I_reset = ' . QuantityPrinter::rounded($electrics->resetPinAmps, Unit::Ampere), 'I_pin = ' . $amps->printed()],
+                'greatest pin current',
+                'drive strengths of the chip, from its part file',
+            ))->outOf($electrics->resetPinAmps, $amps->value, Unit::Ampere);
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf('The program leaves the drive strength as it is: %s.', $says),
+                [$margin],
+                static fn(): array => self::remedies($inspection, $id, $actuator),
+            );
         }
     }
 
@@ -71,7 +95,10 @@ final class DriveStrength implements Rule
         $ohms = $actuator->driver instanceof NpnLowSide ? BaseResistor::fitting($inspection->board, $actuator, $actuator->driver) : null;
 
         return [
-            ...null === $ohms ? [] : [new Remedy(sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)), new SetBaseResistor([$id], $ohms))],
+            ...null === $ohms ? [] : [new Remedy(
+                sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+                new SetBaseResistor([$id], $ohms),
+            )],
             new Remedy('Have the program raise the drive strength', new StateDriveStrength(true)),
         ];
     }

@@ -51,7 +51,13 @@ final class EdgeGlitch implements Rule
                 $this->facts(),
                 FunctionKind::ZeroCross === $function->kind ? Kind::Weak : Kind::Hint,
                 $id,
-                sprintf('“%s” sits on %s, which reads a false low of %s whenever %s powers up.', $function->name, $pin->bothNames(), QuantityPrinter::rounded($pin->chip->glitchSeconds, Unit::Second), $analogue ? 'a converter' : 'the sleeping radio'),
+                sprintf(
+                    '“%s” sits on %s, which reads a false low of %s whenever %s powers up.',
+                    $function->name,
+                    $pin->bothNames(),
+                    QuantityPrinter::rounded($pin->chip->glitchSeconds, Unit::Second),
+                    $analogue ? 'a converter' : 'the sleeping radio',
+                ),
                 proposals: static fn(): array => $inspection->moveToBestPin($id),
             );
         }

@@ -47,9 +47,28 @@ final class ExpanderAddress implements Rule
             $first = $taken[$fitted->bus][$fitted->address] ?? null;
             $taken[$fitted->bus][$fitted->address] ??= $id;
             if (!$expander->hasAddress($fitted->address)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is set to 0x%02X; the %s has 0x%02X to 0x%02X.', $fitted->name, $fitted->address, $expander->identity->name, $expander->firstAddress, $expander->firstAddress + $expander->addresses - 1), proposals: $remedies);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” is set to 0x%02X; the %s has 0x%02X to 0x%02X.',
+                        $fitted->name,
+                        $fitted->address,
+                        $expander->identity->name,
+                        $expander->firstAddress,
+                        $expander->firstAddress + $expander->addresses - 1,
+                    ),
+                    proposals: $remedies,
+                );
             } elseif (null !== $first) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” and “%s” both answer at 0x%02X.', $inspection->board->nameOf($first), $fitted->name, $fitted->address), proposals: $remedies);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” and “%s” both answer at 0x%02X.', $inspection->board->nameOf($first), $fitted->name, $fitted->address),
+                    proposals: $remedies,
+                );
             }
         }
     }
@@ -60,7 +79,14 @@ final class ExpanderAddress implements Rule
     private static function remedies(Inspection $inspection, string $id, FittedExpander $fitted, Expander $expander): array
     {
         $remedies = [];
-        $others = array_map(static fn(FittedExpander $other): int => $other->address, array_filter($inspection->board->expanders, static fn(FittedExpander $other, string $otherId): bool => $otherId !== $id && $other->bus === $fitted->bus, ARRAY_FILTER_USE_BOTH));
+        $others = array_map(
+            static fn(FittedExpander $other): int => $other->address,
+            array_filter(
+                $inspection->board->expanders,
+                static fn(FittedExpander $other, string $otherId): bool => $otherId !== $id && $other->bus === $fitted->bus,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         foreach (array_diff(range($expander->firstAddress, $expander->firstAddress + $expander->addresses - 1), $others) as $free) {
             $remedies[] = new Remedy(sprintf('Set it to 0x%02X', $free), new SetExpander($id, $free, $fitted->rail, $fitted->heldOff));
             break;

@@ -58,7 +58,13 @@ final class ExpanderAtPowerUp implements Rule
                     default => Kind::Weak,
                 },
                 $film->actuator,
-                sprintf('After power-up %s is %s, and the relay of “%s” %s until the program has written to the expander.', $pin->bothNames(), $moment->state->value, $inspection->board->nameOf($film->actuator), $moment->movement->value),
+                sprintf(
+                    'After power-up %s is %s, and the relay of “%s” %s until the program has written to the expander.',
+                    $pin->bothNames(),
+                    $moment->state->value,
+                    $inspection->board->nameOf($film->actuator),
+                    $moment->movement->value,
+                ),
                 [$moment->cause],
                 static fn(): array => self::remedies($inspection, $expander, $function),
             );
@@ -74,12 +80,18 @@ final class ExpanderAtPowerUp implements Rule
         $fitted = $inspection->board->expanders[$id];
         $expander = $inspection->board->expander($fitted);
         if (ExpanderKind::ShiftRegister === $expander->kind && !$fitted->heldOff) {
-            return [new Remedy('Hold its outputs off with a pull-up on output-enable', new SetExpander($id, $fitted->address, $fitted->rail, true))];
+            return [new Remedy(
+                'Hold its outputs off with a pull-up on output-enable',
+                new SetExpander($id, $fitted->address, $fitted->rail, true),
+            )];
         }
         $remedies = PullRemedies::thatHold($inspection, $function);
         foreach ($inspection->partsOnOffer(Expander::class) as $other) {
             if (ExpanderKind::PushPull === $other->kind && $expander->kind->isOnI2c() && count($other->pins) >= count($expander->pins)) {
-                $remedies[] = new Remedy('Use the ' . $other->identity->name . ', whose pins are inputs after power-up', new ReplaceExpander($id, $other));
+                $remedies[] = new Remedy(
+                    'Use the ' . $other->identity->name . ', whose pins are inputs after power-up',
+                    new ReplaceExpander($id, $other),
+                );
             }
         }
 

@@ -49,14 +49,32 @@ final class ExpanderBusLevel implements Rule
             $isOutside = $supplied->supply->typ < $supplied->part->supply->min || $supplied->supply->typ > $supplied->part->supply->max;
             $isShifted = true === $inspection->board->groups[$fitted->bus]->i2c?->levelShifter;
             if ($isOutside) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is made for %s to %s and is fed with %s.', $fitted->name, QuantityPrinter::rounded($supplied->part->supply->min, Unit::Volt), QuantityPrinter::rounded($supplied->part->supply->max, Unit::Volt), QuantityPrinter::rounded($supplied->supply->typ, Unit::Volt)), proposals: static fn(): array => self::remedies($inspection, $id, false));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” is made for %s to %s and is fed with %s.',
+                        $fitted->name,
+                        QuantityPrinter::rounded($supplied->part->supply->min, Unit::Volt),
+                        QuantityPrinter::rounded($supplied->part->supply->max, Unit::Volt),
+                        QuantityPrinter::rounded($supplied->supply->typ, Unit::Volt),
+                    ),
+                    proposals: static fn(): array => self::remedies($inspection, $id, false),
+                );
             } elseif (!$isShifted && MarginState::Sound !== $margin->state()) {
                 $isBroken = MarginState::Broken === $margin->state();
                 yield new Finding(
                     $this->facts(),
                     $isBroken ? Kind::Broken : Kind::Weak,
                     $id,
-                    sprintf('The bus of “%s” gives %s, and a high begins at %s%s.', $fitted->name, ($isBroken ? $margin->nominal : $margin->worst)->has(), ($isBroken ? $margin->nominal : $margin->worst)->needs(), $isBroken ? '' : ' at the worst corner'),
+                    sprintf(
+                        'The bus of “%s” gives %s, and a high begins at %s%s.',
+                        $fitted->name,
+                        ($isBroken ? $margin->nominal : $margin->worst)->has(),
+                        ($isBroken ? $margin->nominal : $margin->worst)->needs(),
+                        $isBroken ? '' : ' at the worst corner',
+                    ),
                     $isBroken ? [$margin->nominal, $margin->worst] : [$margin->worst, $margin->nominal],
                     static fn(): array => self::remedies($inspection, $id, true),
                 );
@@ -68,13 +86,28 @@ final class ExpanderBusLevel implements Rule
     {
         $bus = $inspection->controller->chip->electrics->supply;
         $supplied = $inspection->controller->expanders[$id];
-        $figure = static fn(float $high, float $supply, string $corner): Figure => (new Figure('bus level over the lowest high', $high / ($supplied->part->busHighRatio * $supply), Unit::Ratio, 'V_bus ÷ V_IH', ['V_bus = ' . QuantityPrinter::rounded($high, Unit::Volt), 'V_IH = ' . QuantityPrinter::rounded($supplied->part->busHighRatio * $supply, Unit::Volt)], $corner, $supplied->part->identity->name . ', ' . $supplied->part->identity->basis->words()))->outOf($high, $supplied->part->busHighRatio * $supply, Unit::Volt);
+        $figure = static fn(float $high, float $supply, string $corner): Figure => (new Figure(
+            'bus level over the lowest high',
+            $high / ($supplied->part->busHighRatio * $supply),
+            Unit::Ratio,
+            'V_bus ÷ V_IH',
+            [
+                'V_bus = ' . QuantityPrinter::rounded($high, Unit::Volt),
+                'V_IH = ' . QuantityPrinter::rounded($supplied->part->busHighRatio * $supply, Unit::Volt),
+            ],
+            $corner,
+            $supplied->part->identity->name . ', ' . $supplied->part->identity->basis->words(),
+        ))->outOf($high, $supplied->part->busHighRatio * $supply, Unit::Volt);
         // On the controller's own pin supply both move together.
         $own = null === $inspection->board->expanders[$id]->rail;
 
         return new Margin(
             $figure($bus->typ, $supplied->supply->typ, 'typical values'),
-            $figure($bus->min, $own ? $bus->min : $supplied->supply->max, $own ? 'lowest supply' : 'lowest bus level, highest supply of the expander'),
+            $figure(
+                $bus->min,
+                $own ? $bus->min : $supplied->supply->max,
+                $own ? 'lowest supply' : 'lowest bus level, highest supply of the expander',
+            ),
         );
     }
 
@@ -88,11 +121,17 @@ final class ExpanderBusLevel implements Rule
         $supply = $inspection->controller->chip->electrics->supply;
         $remedies = [];
         if (null !== $fitted->rail && $supply->min >= $expander->supply->min && $supply->max <= $expander->supply->max) {
-            $remedies[] = new Remedy(sprintf('Feed it with the controller’s %s', QuantityPrinter::rounded($supply->typ, Unit::Volt)), new SetExpander($id, $fitted->address, null, $fitted->heldOff));
+            $remedies[] = new Remedy(
+                sprintf('Feed it with the controller’s %s', QuantityPrinter::rounded($supply->typ, Unit::Volt)),
+                new SetExpander($id, $fitted->address, null, $fitted->heldOff),
+            );
         }
         $rail = $inspection->board->railVolts($inspection->board->controllerRail)->typ;
         if (!$isFedRight && $inspection->board->controllerRail !== $fitted->rail && $rail >= $expander->supply->min && $rail <= $expander->supply->max) {
-            $remedies[] = new Remedy('Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail), new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff));
+            $remedies[] = new Remedy(
+                'Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail),
+                new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff),
+            );
         }
         foreach ($inspection->partsOnOffer(Expander::class) as $other) {
             if ($other->kind === $expander->kind && !$expander->kind->isOnI2c() && $other->busHighRatio < $expander->busHighRatio) {
@@ -101,7 +140,10 @@ final class ExpanderBusLevel implements Rule
         }
         $bus = $inspection->board->groups[$fitted->bus]->i2c;
         if ($isFedRight && null !== $bus && is_float($bus->wireFarads->value)) {
-            $remedies[] = new Remedy('Put a level shifter into the bus', new SetI2cBus($fitted->bus, $bus->hertz, $bus->pullUpOhms, $bus->wireFarads->value, true));
+            $remedies[] = new Remedy(
+                'Put a level shifter into the bus',
+                new SetI2cBus($fitted->bus, $bus->hertz, $bus->pullUpOhms, $bus->wireFarads->value, true),
+            );
         }
 
         return $remedies;

@@ -47,7 +47,9 @@ final class ExpanderSources implements Rule
     {
         $pin = $inspection->seating->pins[$actuator->function] ?? null;
 
-        return null !== $pin?->expander && Level::High === $actuator->driver->inherentActiveLevel() && $pin->silicon->electrics->sourceResistance->typ > self::WEAK_SOURCE_OHMS;
+        return null !== $pin?->expander
+            && Level::High === $actuator->driver->inherentActiveLevel()
+            && $pin->silicon->electrics->sourceResistance->typ > self::WEAK_SOURCE_OHMS;
     }
 
     public function inspect(Inspection $inspection): iterable
@@ -63,8 +65,24 @@ final class ExpanderSources implements Rule
                 $this->facts(),
                 Kind::Broken,
                 $id,
-                sprintf('The relay of “%s” wants a high level from %s, which gives about %s.', $inspection->board->nameOf($id), $pin->bothNames(), QuantityPrinter::rounded($amps, Unit::Ampere)),
-                [new Figure('current that the output gives', $amps, Unit::Ampere, 'V_DD ÷ R_source', ['V_DD = ' . QuantityPrinter::rounded($electrics->supply->typ, Unit::Volt), 'R_source = ' . QuantityPrinter::rounded($electrics->sourceResistance->typ, Unit::Ohm)], 'typical values', $pin->silicon->identity->name . ', ' . $pin->silicon->identity->basis->words())],
+                sprintf(
+                    'The relay of “%s” wants a high level from %s, which gives about %s.',
+                    $inspection->board->nameOf($id),
+                    $pin->bothNames(),
+                    QuantityPrinter::rounded($amps, Unit::Ampere),
+                ),
+                [new Figure(
+                    'current that the output gives',
+                    $amps,
+                    Unit::Ampere,
+                    'V_DD ÷ R_source',
+                    [
+                        'V_DD = ' . QuantityPrinter::rounded($electrics->supply->typ, Unit::Volt),
+                        'R_source = ' . QuantityPrinter::rounded($electrics->sourceResistance->typ, Unit::Ohm),
+                    ],
+                    'typical values',
+                    $pin->silicon->identity->name . ', ' . $pin->silicon->identity->basis->words(),
+                )],
                 static fn(): array => [...self::modules($inspection, $id), ...$inspection->moveToBestPin($actuator->function)],
             );
         }

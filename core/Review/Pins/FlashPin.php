@@ -35,7 +35,17 @@ final class FlashPin implements Rule
     {
         foreach ($inspection->seating->pins as $id => $pin) {
             if (ReservedFor::Flash === $pin->chip->reserved) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” sits on %s, which is wired to the flash memory inside: the chip will not run.', $inspection->board->nameOf($id), $pin->bothNames()), proposals: fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” sits on %s, which is wired to the flash memory inside: the chip will not run.',
+                        $inspection->board->nameOf($id),
+                        $pin->bothNames(),
+                    ),
+                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
     }

@@ -45,9 +45,17 @@ final class FrozenMoved implements Rule
                 $this->facts(),
                 Kind::Weak,
                 $id,
-                sprintf('The firmware in use has “%s” on %s; on the board it %s.', $inspection->board->nameOf($id), $frozen, null === $pin ? 'has no pin' : 'sits on ' . $pin->bothNames()),
+                sprintf(
+                    'The firmware in use has “%s” on %s; on the board it %s.',
+                    $inspection->board->nameOf($id),
+                    $frozen,
+                    null === $pin ? 'has no pin' : 'sits on ' . $pin->bothNames(),
+                ),
                 proposals: static fn(): array => [
-                    ...(isset($inspection->controller->pins[$frozen]) && true !== ($inspection->board->seats[$id] ?? null)?->locked ? [new Remedy('Put it back on ' . $inspection->controller->pins[$frozen]->bothNames(), new SeatFunction($id, $frozen))] : []),
+                    ...(isset($inspection->controller->pins[$frozen]) && true !== ($inspection->board->seats[$id] ?? null)?->locked ? [new Remedy(
+                        'Put it back on ' . $inspection->controller->pins[$frozen]->bothNames(),
+                        new SeatFunction($id, $frozen),
+                    )] : []),
                     new Remedy('Freeze the pin map anew', new FreezePins()),
                 ],
             );

@@ -36,7 +36,13 @@ final class FunctionWithoutPin implements Rule
             if (isset($inspection->seating->pins[$id])) {
                 continue;
             }
-            $finding = new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” (%s) has no pin yet.', $function->name, $function->kind->value), proposals: static fn(): array => [...$inspection->moveToBestPin($id), ...$inspection->seatAll()]);
+            $finding = new Finding(
+                $this->facts(),
+                Kind::Broken,
+                $id,
+                sprintf('“%s” (%s) has no pin yet.', $function->name, $function->kind->value),
+                proposals: static fn(): array => [...$inspection->moveToBestPin($id), ...$inspection->seatAll()],
+            );
             yield $finding->followingFrom(DoesNotFit::ID . ':board');
         }
     }

@@ -40,9 +40,23 @@ final class InnerMemory implements Rule
                 continue;
             }
             if (null === $has) {
-                yield new NotChecked($this->facts(), $id, sprintf('whether the module has PSRAM or eight-wire flash inside, which would take %s', $pin->bothNames()));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('whether the module has PSRAM or eight-wire flash inside, which would take %s', $pin->bothNames()),
+                );
             } else {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” sits on %s, which the memory inside the module uses: the program stops, or does not start.', $inspection->board->nameOf($id), $pin->bothNames()), proposals: static fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” sits on %s, which the memory inside the module uses: the program stops, or does not start.',
+                        $inspection->board->nameOf($id),
+                        $pin->bothNames(),
+                    ),
+                    proposals: static fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
     }

@@ -51,7 +51,13 @@ final class InputCannotRead implements Rule
                 $why = $pin->chip->can(Ability::Output) ? 'it can only drive, not read' : 'it can only measure, not read a level';
             }
             if (null !== $why) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” cannot be read on %s: %s.', $function->name, $pin->bothNames(), $why), proposals: fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” cannot be read on %s: %s.', $function->name, $pin->bothNames(), $why),
+                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
     }

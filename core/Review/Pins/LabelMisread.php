@@ -50,7 +50,13 @@ final class LabelMisread implements Rule
                 $this->facts(),
                 Kind::Weak,
                 $id,
-                sprintf('“%s” was written as “%s” and read as %s; it can also mean %s.', $inspection->board->nameOf($id), $seat->written, $pin->bothNames(), $other->bothNames()),
+                sprintf(
+                    '“%s” was written as “%s” and read as %s; it can also mean %s.',
+                    $inspection->board->nameOf($id),
+                    $seat->written,
+                    $pin->bothNames(),
+                    $other->bothNames(),
+                ),
                 proposals: fn(): array => [
                     new Remedy('Confirm ' . $pin->bothNames(), new ConfirmReading($id)),
                     new Remedy('It means ' . $other->bothNames(), new SeatFunction($id, $other->name())),

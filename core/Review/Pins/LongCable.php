@@ -60,10 +60,26 @@ final class LongCable implements Rule
                     $this->facts(),
                     Kind::Weak,
                     $id,
-                    sprintf('“%s” hangs on %s of cable with only the weak pull-up inside the chip on %s.', $function->name, QuantityPrinter::rounded($metres, Unit::Metre), $pin->bothNames()),
-                    [new Figure('cable to the switch', $metres, Unit::Metre, 'as stated', ['long from ' . QuantityPrinter::rounded($limit, Unit::Metre)], 'house rule', 'common practice')],
+                    sprintf(
+                        '“%s” hangs on %s of cable with only the weak pull-up inside the chip on %s.',
+                        $function->name,
+                        QuantityPrinter::rounded($metres, Unit::Metre),
+                        $pin->bothNames(),
+                    ),
+                    [new Figure(
+                        'cable to the switch',
+                        $metres,
+                        Unit::Metre,
+                        'as stated',
+                        ['long from ' . QuantityPrinter::rounded($limit, Unit::Metre)],
+                        'house rule',
+                        'common practice',
+                    )],
                     // On a strap that must be low, a firm pull-up would stop the chip.
-                    fn(): array => Level::Low === $pin->chip->strap?->needs ? $inspection->moveToBestPin($id) : [new Remedy('Fit a 4.7 kΩ pull-up', new FitPull($id, PullDirection::Up, self::USUAL_OHMS))],
+                    fn(): array => Level::Low === $pin->chip->strap?->needs ? $inspection->moveToBestPin($id) : [new Remedy(
+                        'Fit a 4.7 kΩ pull-up',
+                        new FitPull($id, PullDirection::Up, self::USUAL_OHMS),
+                    )],
                 );
             }
         }

@@ -36,7 +36,13 @@ final class NoInterrupt implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
             if ($function->kind->needsInterrupt() && !$pin->chip->can(Ability::Interrupt)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” needs an interrupt, and %s has none.', $function->name, $pin->bothNames()), proposals: fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” needs an interrupt, and %s has none.', $function->name, $pin->bothNames()),
+                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
     }

@@ -61,11 +61,46 @@ final class OneWirePullUp implements Rule
             $name = $inspection->board->nameOf($id);
             $remedies = static fn(): array => self::fit($id, $bus);
             if (null === $bus->pull) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” on %s has no pull-up outside the chip.', $name, $pin->bothNames()), proposals: $remedies);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” on %s has no pull-up outside the chip.', $name, $pin->bothNames()),
+                    proposals: $remedies,
+                );
             } elseif ($bus->pull->ohms > $bus->greatestOhms || $bus->pull->ohms < $bus->leastOhms) {
                 $isWeak = $bus->pull->ohms > $bus->greatestOhms;
-                $figure = new Figure('pull-up', $bus->pull->ohms, Unit::Ohm, $isWeak ? 'R_max = t ÷ (C · ln(1 ÷ (1 − V_IH ÷ V_DD)))' : 'R_min = (V_DD − 0.4 V) ÷ 4 mA', ['V_DD = ' . QuantityPrinter::rounded($bus->supplyVolts, Unit::Volt), 'V_IH = ' . QuantityPrinter::rounded($bus->highRatio * $bus->supplyVolts, Unit::Volt), 'C = ' . QuantityPrinter::rounded($bus->farads, Unit::Farad), 't = 10 µs', 'from ' . QuantityPrinter::rounded($bus->leastOhms, Unit::Ohm), 'to ' . QuantityPrinter::rounded($bus->greatestOhms, Unit::Ohm)], 'longest stated cable', 'RC charging; data sheet of the usual sensors, from memory');
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf($isWeak ? 'The pull-up of “%s” has %s; its cable wants no more than %s.' : 'The pull-up of “%s” has %s; a sensor pulls down no less than %s.', $name, $figure->printed(), QuantityPrinter::rounded($isWeak ? $bus->greatestOhms : $bus->leastOhms, Unit::Ohm)), [$figure], $remedies);
+                $figure = new Figure(
+                    'pull-up',
+                    $bus->pull->ohms,
+                    Unit::Ohm,
+                    $isWeak ? 'R_max = t ÷ (C · ln(1 ÷ (1 − V_IH ÷ V_DD)))' : 'R_min = (V_DD − 0.4 V) ÷ 4 mA',
+                    [
+                        'V_DD = ' . QuantityPrinter::rounded($bus->supplyVolts, Unit::Volt),
+                        'V_IH = ' . QuantityPrinter::rounded($bus->highRatio * $bus->supplyVolts, Unit::Volt),
+                        'C = ' . QuantityPrinter::rounded($bus->farads, Unit::Farad),
+                        't = 10 µs',
+                        'from ' . QuantityPrinter::rounded($bus->leastOhms, Unit::Ohm),
+                        'to ' . QuantityPrinter::rounded($bus->greatestOhms, Unit::Ohm),
+                    ],
+                    'longest stated cable',
+                    'RC charging; data sheet of the usual sensors, from memory',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        $isWeak
+                            ? 'The pull-up of “%s” has %s; its cable wants no more than %s.'
+                            : 'The pull-up of “%s” has %s; a sensor pulls down no less than %s.',
+                        $name,
+                        $figure->printed(),
+                        QuantityPrinter::rounded($isWeak ? $bus->greatestOhms : $bus->leastOhms, Unit::Ohm),
+                    ),
+                    [$figure],
+                    $remedies,
+                );
             }
         }
     }
@@ -80,8 +115,13 @@ final class OneWirePullUp implements Rule
         if ($bus->greatestOhms < $bus->leastOhms) {
             return [];
         }
-        $ohms = $bus->greatestOhms >= self::USUAL_OHMS ? self::USUAL_OHMS : PreferredValues::e12Between($bus->leastOhms, $bus->greatestOhms)[0] ?? null;
+        $ohms = $bus->greatestOhms >= self::USUAL_OHMS
+            ? self::USUAL_OHMS
+            : PreferredValues::e12Between($bus->leastOhms, $bus->greatestOhms)[0] ?? null;
 
-        return null === $ohms ? [] : [new Remedy(sprintf('Fit a pull-up of %s', QuantityPrinter::rounded($ohms, Unit::Ohm)), new FitPull($function, PullDirection::Up, $ohms))];
+        return null === $ohms ? [] : [new Remedy(
+            sprintf('Fit a pull-up of %s', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+            new FitPull($function, PullDirection::Up, $ohms),
+        )];
     }
 }

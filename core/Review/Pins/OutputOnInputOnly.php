@@ -36,7 +36,18 @@ final class OutputOnInputOnly implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
             if (($function->kind->isOutput() || $function->kind->isTwoWay()) && !$pin->chip->can(Ability::Output)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” %s, and %s can only read.', $function->name, $function->kind->isOutput() ? 'is an output' : 'must also drive its wire', $pin->bothNames()), proposals: fn(): array => $inspection->moveToBestPin($id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” %s, and %s can only read.',
+                        $function->name,
+                        $function->kind->isOutput() ? 'is an output' : 'must also drive its wire',
+                        $pin->bothNames(),
+                    ),
+                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                );
             }
         }
     }

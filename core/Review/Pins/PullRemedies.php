@@ -54,7 +54,10 @@ final class PullRemedies
         }
         foreach (PreferredValues::e12Between(self::LEAST_OHMS, self::GREATEST_OHMS) as $ohms) {
             if ($isStill($inspection->startUp->withPull($function, $pin, new Pull($direction, $ohms)))) {
-                $remedies[] = new Remedy(sprintf('Fit a pull-%s of %s', $direction->value, QuantityPrinter::rounded($ohms, Unit::Ohm)), new FitPull($function, $direction, $ohms));
+                $remedies[] = new Remedy(
+                    sprintf('Fit a pull-%s of %s', $direction->value, QuantityPrinter::rounded($ohms, Unit::Ohm)),
+                    new FitPull($function, $direction, $ohms),
+                );
                 break;
             }
         }

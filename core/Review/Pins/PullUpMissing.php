@@ -48,16 +48,39 @@ final class PullUpMissing implements Rule
                 continue;
             }
             if (!SwitchLevel::isPulledUp($inspection->board, $id, $pin)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” on %s has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.', $function->name, $pin->bothNames()), proposals: fn(): array => [new Remedy('Fit a 10 kΩ pull-up', new FitPull($id, PullDirection::Up, 10e3)), ...$inspection->moveToBestPin($id)]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” on %s has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.',
+                        $function->name,
+                        $pin->bothNames(),
+                    ),
+                    proposals: fn(): array => [
+                        new Remedy('Fit a 10 kΩ pull-up', new FitPull($id, PullDirection::Up, 10e3)),
+                        ...$inspection->moveToBestPin($id),
+                    ],
+                );
             } elseif (MarginState::Sound !== $level->state()) {
                 $isBroken = MarginState::Broken === $level->state();
                 yield new Finding(
                     $this->facts(),
                     $isBroken ? Kind::Broken : Kind::Weak,
                     $id,
-                    sprintf('Open, “%s” lifts %s to %s, and a high begins at %s%s: something pulls against its pull-up.', $function->name, $pin->bothNames(), ($isBroken ? $level->nominal : $level->worst)->has(), ($isBroken ? $level->nominal : $level->worst)->needs(), $isBroken ? '' : ' at the worst corner'),
+                    sprintf(
+                        'Open, “%s” lifts %s to %s, and a high begins at %s%s: something pulls against its pull-up.',
+                        $function->name,
+                        $pin->bothNames(),
+                        ($isBroken ? $level->nominal : $level->worst)->has(),
+                        ($isBroken ? $level->nominal : $level->worst)->needs(),
+                        $isBroken ? '' : ' at the worst corner',
+                    ),
                     $isBroken ? [$level->nominal, $level->worst] : [$level->worst, $level->nominal],
-                    fn(): array => [...(PullDirection::Down === $function->pull?->direction ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []), ...$inspection->moveToBestPin($id)],
+                    fn(): array => [
+                        ...(PullDirection::Down === $function->pull?->direction ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []),
+                        ...$inspection->moveToBestPin($id),
+                    ],
                 );
             }
         }

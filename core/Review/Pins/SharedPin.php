@@ -45,8 +45,17 @@ final class SharedPin implements Rule
         }
         foreach ($onPin as $pin => $functions) {
             if (count($functions) > 1 && !self::mayShare($inspection, $functions)) {
-                $names = implode(' and ', array_map(static fn(string $id): string => '“' . $inspection->board->nameOf($id) . '”', $functions));
-                yield new Finding($this->facts(), Kind::Broken, $pin, sprintf('%s both sit on %s.', $names, $inspection->controller->pins[$pin]->bothNames()), proposals: fn(): array => self::remedies($inspection, $functions));
+                $names = implode(
+                    ' and ',
+                    array_map(static fn(string $id): string => '“' . $inspection->board->nameOf($id) . '”', $functions),
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $pin,
+                    sprintf('%s both sit on %s.', $names, $inspection->controller->pins[$pin]->bothNames()),
+                    proposals: fn(): array => self::remedies($inspection, $functions),
+                );
             }
         }
     }
@@ -78,14 +87,23 @@ final class SharedPin implements Rule
                 continue;
             }
             foreach ($inspection->moveToBestPin($function) as $remedy) {
-                $remedies[] = new Remedy(sprintf('Move “%s”: %s', $inspection->board->nameOf($function), lcfirst($remedy->title)), $remedy->edit);
+                $remedies[] = new Remedy(
+                    sprintf('Move “%s”: %s', $inspection->board->nameOf($function), lcfirst($remedy->title)),
+                    $remedy->edit,
+                );
             }
         }
 
         $kinds = array_unique(array_map(static fn(string $id): string => $inspection->board->functions[$id]->kind->value, $functions));
         if (1 === count($kinds)) {
             // Two alike may be meant to act as one; a relay and a switch never are.
-            $remedies[] = new Remedy('State that they share it on purpose', new Sequence('State that a pin is shared on purpose', array_map(static fn(string $id): DeclareSharing => new DeclareSharing($id, true), $functions)));
+            $remedies[] = new Remedy(
+                'State that they share it on purpose',
+                new Sequence(
+                    'State that a pin is shared on purpose',
+                    array_map(static fn(string $id): DeclareSharing => new DeclareSharing($id, true), $functions),
+                ),
+            );
         }
 
         return $remedies;

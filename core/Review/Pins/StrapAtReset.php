@@ -52,12 +52,28 @@ final class StrapAtReset implements Rule
                 StrapConsequence::WontUpload => Kind::Weak,
                 StrapConsequence::Harmless => Kind::Hint,
             };
-            $volts = new Figure('strapped node at reset', $node->volts, Unit::Volt, $node->margin->nominal->formula, $node->margin->nominal->inputs, $node->margin->nominal->corner, $node->margin->nominal->source);
+            $volts = new Figure(
+                'strapped node at reset',
+                $node->volts,
+                Unit::Volt,
+                $node->margin->nominal->formula,
+                $node->margin->nominal->inputs,
+                $node->margin->nominal->corner,
+                $node->margin->nominal->source,
+            );
             yield new Finding(
                 $this->facts(),
                 $kind,
                 $function,
-                sprintf('With “%s” on it, %s is at %s at reset and must be %s: %s (%s).', $inspection->board->nameOf($function), $node->pin->bothNames(), $volts->printed(), $node->strap->needs->value, $node->strap->otherwise, $node->strap->consequence->value),
+                sprintf(
+                    'With “%s” on it, %s is at %s at reset and must be %s: %s (%s).',
+                    $inspection->board->nameOf($function),
+                    $node->pin->bothNames(),
+                    $volts->printed(),
+                    $node->strap->needs->value,
+                    $node->strap->otherwise,
+                    $node->strap->consequence->value,
+                ),
                 [$volts, $node->margin->worst],
                 fn(): array => $inspection->moveToBestPin($function),
             );

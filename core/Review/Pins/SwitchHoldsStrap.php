@@ -48,7 +48,25 @@ final class SwitchHoldsStrap implements Rule
                 StrapConsequence::WontUpload => Kind::Weak,
                 StrapConsequence::Harmless => Kind::Hint,
             };
-            yield new Finding($this->facts(), $kind, $id, sprintf('If “%s” stands closed at power-up it holds %s low: %s (%s).', $function->name, $pin->bothNames(), $strap->otherwise, $strap->consequence->value), proposals: fn(): array => [...$inspection->moveToBestPin($id), ...(FunctionKind::MaintainedSwitch === $function->kind ? [new Remedy('Use a push button instead', new ChangeFunctionKind($id, FunctionKind::Button))] : [])]);
+            yield new Finding(
+                $this->facts(),
+                $kind,
+                $id,
+                sprintf(
+                    'If “%s” stands closed at power-up it holds %s low: %s (%s).',
+                    $function->name,
+                    $pin->bothNames(),
+                    $strap->otherwise,
+                    $strap->consequence->value,
+                ),
+                proposals: fn(): array => [
+                    ...$inspection->moveToBestPin($id),
+                    ...(FunctionKind::MaintainedSwitch === $function->kind ? [new Remedy(
+                        'Use a push button instead',
+                        new ChangeFunctionKind($id, FunctionKind::Button),
+                    )] : []),
+                ],
+            );
         }
     }
 }

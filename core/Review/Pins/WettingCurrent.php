@@ -61,11 +61,42 @@ final class WettingCurrent implements Rule
             if (null === $amps || $amps >= self::LEAST_AMPS) {
                 continue;
             }
-            $figure = (new Figure('current of the closed contact', $amps, Unit::Ampere, 'V_DD ÷ R_pull', ['V_DD = ' . QuantityPrinter::rounded($pin->silicon->electrics->supply->min, Unit::Volt), 'R_pull = ' . QuantityPrinter::rounded($pin->silicon->electrics->supply->min / $amps, Unit::Ohm), 'at least 1 mA'], 'weakest pull, lowest supply', 'Ohm’s law'))->outOf($amps, self::LEAST_AMPS, Unit::Ampere);
+            $figure = (new Figure(
+                'current of the closed contact',
+                $amps,
+                Unit::Ampere,
+                'V_DD ÷ R_pull',
+                [
+                    'V_DD = ' . QuantityPrinter::rounded($pin->silicon->electrics->supply->min, Unit::Volt),
+                    'R_pull = ' . QuantityPrinter::rounded($pin->silicon->electrics->supply->min / $amps, Unit::Ohm),
+                    'at least 1 mA',
+                ],
+                'weakest pull, lowest supply',
+                'Ohm’s law',
+            ))->outOf($amps, self::LEAST_AMPS, Unit::Ampere);
             if (null === $forMains) {
-                yield new NotChecked($this->facts(), $id, sprintf('whether the contact of “%s” was made for mains: closed it gets %s, and such a contact wants 1 mA', $function->name, $figure->printed()));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf(
+                        'whether the contact of “%s” was made for mains: closed it gets %s, and such a contact wants 1 mA',
+                        $function->name,
+                        $figure->printed(),
+                    ),
+                );
             } else {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The contact of “%s” was made for mains and gets %s when it is closed; it wants 1 mA to stay clean.', $function->name, $figure->printed()), [$figure], static fn(): array => self::stronger($id, $pin));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'The contact of “%s” was made for mains and gets %s when it is closed; it wants 1 mA to stay clean.',
+                        $function->name,
+                        $figure->printed(),
+                    ),
+                    [$figure],
+                    static fn(): array => self::stronger($id, $pin),
+                );
             }
         }
     }
@@ -86,7 +117,10 @@ final class WettingCurrent implements Rule
     {
         foreach (self::PULL_OHMS as $ohms) {
             if ((self::amps($pin, new Pull(PullDirection::Up, $ohms)) ?? 0.0) >= self::LEAST_AMPS) {
-                return [new Remedy(sprintf('Pull it up with %s', QuantityPrinter::rounded($ohms, Unit::Ohm)), new FitPull($function, PullDirection::Up, $ohms))];
+                return [new Remedy(
+                    sprintf('Pull it up with %s', QuantityPrinter::rounded($ohms, Unit::Ohm)),
+                    new FitPull($function, PullDirection::Up, $ohms),
+                )];
             }
         }
 

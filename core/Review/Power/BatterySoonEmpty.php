@@ -47,18 +47,49 @@ final class BatterySoonEmpty implements Rule
             $source = $board->source($id);
             $on = $inspection->power->flows->amps($id, Scenario::allOn());
             if (SupplyForm::BlockBattery === $source?->form && self::feedsCoils($inspection, $id)) {
-                $figure = self::lasts('time until it is empty, all on', ($source->capacityAmpHours ?? 0.0) / max($on->typical, 1e-6), $source, 'all relays on, typical currents');
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('The coils of the rail %s hang on a block battery: with all on it is empty after %s.', $board->nameOf($id), $figure->printed()), [$figure], static fn(): array => OtherSupplies::remedies($inspection, $id));
+                $figure = self::lasts(
+                    'time until it is empty, all on',
+                    ($source->capacityAmpHours ?? 0.0) / max($on->typical, 1e-6),
+                    $source,
+                    'all relays on, typical currents',
+                );
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        'The coils of the rail %s hang on a block battery: with all on it is empty after %s.',
+                        $board->nameOf($id),
+                        $figure->printed(),
+                    ),
+                    [$figure],
+                    static fn(): array => OtherSupplies::remedies($inspection, $id),
+                );
             } elseif ($hours < self::WEEK_HOURS && null !== $source) {
                 $figure = self::lasts('time until it is empty', $hours, $source, 'hours as stated, typical currents');
-                yield new Finding($this->facts(), Kind::Hint, $id, sprintf('%s lasts %s on the rail %s.', $source->identity->name, $figure->printed(), $board->nameOf($id)), [$figure], static fn(): array => OtherSupplies::remedies($inspection, $id));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Hint,
+                    $id,
+                    sprintf('%s lasts %s on the rail %s.', $source->identity->name, $figure->printed(), $board->nameOf($id)),
+                    [$figure],
+                    static fn(): array => OtherSupplies::remedies($inspection, $id),
+                );
             }
         }
     }
 
     private static function lasts(string $label, float $hours, Supply $source, string $corner): Figure
     {
-        return new Figure($label, $hours, Unit::Hour, 'capacity ÷ I', ['capacity = ' . QuantityPrinter::rounded($source->capacityAmpHours ?? 0.0, Unit::AmpereHour)], $corner, $source->identity->name . ', ' . $source->identity->basis->words());
+        return new Figure(
+            $label,
+            $hours,
+            Unit::Hour,
+            'capacity ÷ I',
+            ['capacity = ' . QuantityPrinter::rounded($source->capacityAmpHours ?? 0.0, Unit::AmpereHour)],
+            $corner,
+            $source->identity->name . ', ' . $source->identity->basis->words(),
+        );
     }
 
     private static function feedsCoils(Inspection $inspection, string $rail): bool

@@ -47,12 +47,27 @@ final class CapacitanceTooLarge implements Rule
                 continue;
             }
             $isAssumed = Knowledge::Assumed === $board->rails[$id]->reservoir()->knowledge;
-            $figure = new Figure('capacitance on the rail', $farads, Unit::Farad, $isAssumed ? 'assumed' : 'as stated', ['the source starts into ' . QuantityPrinter::rounded($most, Unit::Farad)], 'as printed on the capacitor', 'part file of the source');
+            $figure = new Figure(
+                'capacitance on the rail',
+                $farads,
+                Unit::Farad,
+                $isAssumed ? 'assumed' : 'as stated',
+                ['the source starts into ' . QuantityPrinter::rounded($most, Unit::Farad)],
+                'as printed on the capacitor',
+                'part file of the source',
+            );
             yield new Finding(
                 $this->facts(),
                 Kind::Weak,
                 $id,
-                sprintf('%s%s hang on the rail %s; %s starts into %s.', $figure->printed(), $isAssumed ? ' (assumed)' : '', $board->nameOf($id), $board->feeder($id)->identity->name, QuantityPrinter::rounded($most, Unit::Farad)),
+                sprintf(
+                    '%s%s hang on the rail %s; %s starts into %s.',
+                    $figure->printed(),
+                    $isAssumed ? ' (assumed)' : '',
+                    $board->nameOf($id),
+                    $board->feeder($id)->identity->name,
+                    QuantityPrinter::rounded($most, Unit::Farad),
+                ),
                 [$figure],
                 static fn(): array => [...self::less($id, $most), ...OtherSupplies::remedies($inspection, $id)],
             );
@@ -66,6 +81,9 @@ final class CapacitanceTooLarge implements Rule
     {
         $fit = PreferredValues::e6Between(1e-6, $most)[0] ?? null;
 
-        return null === $fit ? [] : [new Remedy(sprintf('Fit %s', QuantityPrinter::rounded($fit, Unit::Farad)), new StateReservoir($rail, $fit))];
+        return null === $fit ? [] : [new Remedy(
+            sprintf('Fit %s', QuantityPrinter::rounded($fit, Unit::Farad)),
+            new StateReservoir($rail, $fit),
+        )];
     }
 }

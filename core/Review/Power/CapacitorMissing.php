@@ -46,11 +46,21 @@ final class CapacitorMissing implements Rule
             if (!$feeder instanceof Converter || $feeder->regulation->bringsCapacitors) {
                 continue;
             }
-            $wants = sprintf('%s at its input and %s at its output', QuantityPrinter::rounded($feeder->regulation->inputFarads, Unit::Farad), QuantityPrinter::rounded($feeder->regulation->outputFarads, Unit::Farad));
+            $wants = sprintf(
+                '%s at its input and %s at its output',
+                QuantityPrinter::rounded($feeder->regulation->inputFarads, Unit::Farad),
+                QuantityPrinter::rounded($feeder->regulation->outputFarads, Unit::Farad),
+            );
             if (null === $rail->capacitorsFitted?->value) {
                 yield new NotChecked($this->facts(), $id, sprintf('whether %s has %s', $feeder->identity->name, $wants));
             } elseif (false === $rail->capacitorsFitted->value) {
-                yield new Finding($this->facts(), $feeder->regulation->outputFarads >= self::LOW_DROP_FARADS ? Kind::Broken : Kind::Weak, $id, sprintf('%s, which feeds %s, wants %s and has none.', $feeder->identity->name, $rail->name, $wants), proposals: static fn(): array => [new Remedy('Fit its capacitors', new StateCapacitors($id, true))]);
+                yield new Finding(
+                    $this->facts(),
+                    $feeder->regulation->outputFarads >= self::LOW_DROP_FARADS ? Kind::Broken : Kind::Weak,
+                    $id,
+                    sprintf('%s, which feeds %s, wants %s and has none.', $feeder->identity->name, $rail->name, $wants),
+                    proposals: static fn(): array => [new Remedy('Fit its capacitors', new StateCapacitors($id, true))],
+                );
             }
         }
     }

@@ -50,12 +50,23 @@ final class CarrierOverloaded implements Rule
         $carrier = $inspection->controller->carrier;
         foreach ($board->rails as $id => $rail) {
             if ($rail->throughUsb && null !== $carrier->usb) {
-                yield from $this->judge($inspection, $id, $id, ['USB socket' => [$flows->amps($id, Scenario::pullIn()), $carrier->usb->ratedAmps]]);
+                yield from $this->judge(
+                    $inspection,
+                    $id,
+                    $id,
+                    ['USB socket' => [$flows->amps($id, Scenario::pullIn()), $carrier->usb->ratedAmps]],
+                );
             }
         }
         if (null !== $carrier->regulator && $board->entry()->regulated) {
-            $out = array_key_first(array_filter(array_map(static fn(string $id): bool => $board->feeder($id) instanceof Carrier, array_combine(array_keys($board->rails), array_keys($board->rails)))));
-            $ways = ['own regulator' => [$flows->amps(Draws::PINS, Scenario::pullIn()), $carrier->regulator->ratedAmpsAt($board->railVolts($board->controllerRail)->min)]];
+            $out = array_key_first(array_filter(array_map(
+                static fn(string $id): bool => $board->feeder($id) instanceof Carrier,
+                array_combine(array_keys($board->rails), array_keys($board->rails)),
+            )));
+            $ways = ['own regulator' => [
+                $flows->amps(Draws::PINS, Scenario::pullIn()),
+                $carrier->regulator->ratedAmpsAt($board->railVolts($board->controllerRail)->min),
+            ]];
             if (null !== $carrier->outsideAmps) {
                 $ways['pin ' . $carrier->outputLabel . ' to loads outside'] = [$flows->outside(Scenario::pullIn()), $carrier->outsideAmps];
             }
@@ -97,9 +108,20 @@ final class CarrierOverloaded implements Rule
 
     private static function margin(Demand $amps, float $rated): Margin
     {
-        $figure = static fn(float $value, string $corner): Figure => (new Figure('rated over drawn current', $rated / max($value, 1e-9), Unit::Ratio, 'I_rated ÷ I', ['I_rated = ' . QuantityPrinter::rounded($rated, Unit::Ampere), 'I = ' . QuantityPrinter::rounded($value, Unit::Ampere)], $corner, 'part file of the carrier, from memory'))->outOf($rated, $value, Unit::Ampere);
+        $figure = static fn(float $value, string $corner): Figure => (new Figure(
+            'rated over drawn current',
+            $rated / max($value, 1e-9),
+            Unit::Ratio,
+            'I_rated ÷ I',
+            ['I_rated = ' . QuantityPrinter::rounded($rated, Unit::Ampere), 'I = ' . QuantityPrinter::rounded($value, Unit::Ampere)],
+            $corner,
+            'part file of the carrier, from memory',
+        ))->outOf($rated, $value, Unit::Ampere);
 
-        return new Margin($figure($amps->typical, 'typical values, all pull in while the radio sends'), $figure($amps->greatest, 'greatest loads, all pull in while the radio sends'));
+        return new Margin(
+            $figure($amps->typical, 'typical values, all pull in while the radio sends'),
+            $figure($amps->greatest, 'greatest loads, all pull in while the radio sends'),
+        );
     }
 
     /**

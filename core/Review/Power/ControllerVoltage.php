@@ -60,7 +60,12 @@ final class ControllerVoltage implements Rule
             $rail->max > $entry->input->max ? $rail->max : $rail->min,
             Unit::Volt,
             'range of the rail',
-            [sprintf('the carrier takes %s to %s at %s', QuantityPrinter::rounded($entry->input->min, Unit::Volt), QuantityPrinter::rounded($entry->input->max, Unit::Volt), $entry->label)],
+            [sprintf(
+                'the carrier takes %s to %s at %s',
+                QuantityPrinter::rounded($entry->input->min, Unit::Volt),
+                QuantityPrinter::rounded($entry->input->max, Unit::Volt),
+                $entry->label,
+            )],
             $rail->max > $entry->input->max ? 'highest rail' : 'lowest rail',
             'output range of the supply’s part file',
         );
@@ -68,7 +73,15 @@ final class ControllerVoltage implements Rule
             $this->facts(),
             Kind::Broken,
             $board->controllerRail,
-            sprintf('The controller is fed from the rail %s, %s %s; its pin %s takes %s to %s.', $board->nameOf($board->controllerRail), $rail->max > $entry->input->max ? 'up to' : 'down to', $volts->printed(), $entry->label, QuantityPrinter::rounded($entry->input->min, Unit::Volt), QuantityPrinter::rounded($entry->input->max, Unit::Volt)),
+            sprintf(
+                'The controller is fed from the rail %s, %s %s; its pin %s takes %s to %s.',
+                $board->nameOf($board->controllerRail),
+                $rail->max > $entry->input->max ? 'up to' : 'down to',
+                $volts->printed(),
+                $entry->label,
+                QuantityPrinter::rounded($entry->input->min, Unit::Volt),
+                QuantityPrinter::rounded($entry->input->max, Unit::Volt),
+            ),
             [$volts],
             static fn(): array => self::feedsThatFit($inspection),
         );
@@ -107,7 +120,20 @@ final class ControllerVoltage implements Rule
             $reg = $converter->regulation;
             if ($reg->kind->switches() && $volts->max <= $reg->greatestInputVolts && $volts->min >= $reg->leastInputVolts && $reg->ratedAmpsAt($volts->min) * $board->houseRules->supplyLoad >= $needed) {
                 $title = sprintf('Feed the controller through %s', $converter->identity->name);
-                $remedies[] = new Remedy($title, new Sequence($title, [new AddConvertedRail(QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller', $converter, $rail), new FeedController($next)]));
+                $remedies[] = new Remedy(
+                    $title,
+                    new Sequence(
+                        $title,
+                        [
+                            new AddConvertedRail(
+                                QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller',
+                                $converter,
+                                $rail,
+                            ),
+                            new FeedController($next),
+                        ],
+                    ),
+                );
             }
         }
         foreach (self::byPrice($inspection->partsOnOffer(Supply::class)) as $supply) {

@@ -45,11 +45,38 @@ final class DeviceOnPin implements Rule
                 continue;
             }
             $planned = $pin->silicon->electrics->plannedPinAmps;
-            $figure = new Figure('peak current of the device', $part->peakAmps, Unit::Ampere, 'part file', ['a pin gives ' . QuantityPrinter::rounded($planned, Unit::Ampere)], 'at its peak', $part->identity->name . ', ' . $part->identity->basis->words());
+            $figure = new Figure(
+                'peak current of the device',
+                $part->peakAmps,
+                Unit::Ampere,
+                'part file',
+                ['a pin gives ' . QuantityPrinter::rounded($planned, Unit::Ampere)],
+                'at its peak',
+                $part->identity->name . ', ' . $part->identity->basis->words(),
+            );
             if (!$pin->chip->can(Ability::Output)) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is fed from %s, which cannot be an output.', $device->name, $pin->bothNames()), proposals: static fn(): array => DeviceVoltage::remedies($inspection, $id, $part));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf('“%s” is fed from %s, which cannot be an output.', $device->name, $pin->bothNames()),
+                    proposals: static fn(): array => DeviceVoltage::remedies($inspection, $id, $part),
+                );
             } elseif ($part->peakAmps > $planned) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” takes up to %s from %s, which gives %s.', $device->name, $figure->printed(), $pin->bothNames(), QuantityPrinter::rounded($planned, Unit::Ampere)), [$figure], static fn(): array => DeviceVoltage::remedies($inspection, $id, $part));
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” takes up to %s from %s, which gives %s.',
+                        $device->name,
+                        $figure->printed(),
+                        $pin->bothNames(),
+                        QuantityPrinter::rounded($planned, Unit::Ampere),
+                    ),
+                    [$figure],
+                    static fn(): array => DeviceVoltage::remedies($inspection, $id, $part),
+                );
             }
         }
     }

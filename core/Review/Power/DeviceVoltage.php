@@ -43,17 +43,34 @@ final class DeviceVoltage implements Rule
         $board = $inspection->board;
         foreach ($board->devices as $id => $device) {
             $part = $board->part($device->part, Device::class);
-            $volts = null === $device->pin ? self::sources($board)[$device->rail ?? ''] : $inspection->controller->pins[$device->pin]->silicon->electrics->supply;
+            $volts = null === $device->pin
+                ? self::sources($board)[$device->rail ?? '']
+                : $inspection->controller->pins[$device->pin]->silicon->electrics->supply;
             if ($volts->min >= $part->supply->min && $volts->max <= $part->supply->max) {
                 continue;
             }
             $isHigh = $volts->max > $part->supply->max;
-            $figure = new Figure('supply of the device', $isHigh ? $volts->max : $volts->min, Unit::Volt, 'range of what feeds it', ['made for ' . QuantityPrinter::rounded($part->supply->min, Unit::Volt) . ' to ' . QuantityPrinter::rounded($part->supply->max, Unit::Volt)], $isHigh ? 'highest' : 'lowest', $part->identity->name . ', ' . $part->identity->basis->words());
+            $figure = new Figure(
+                'supply of the device',
+                $isHigh ? $volts->max : $volts->min,
+                Unit::Volt,
+                'range of what feeds it',
+                ['made for ' . QuantityPrinter::rounded($part->supply->min, Unit::Volt) . ' to ' . QuantityPrinter::rounded($part->supply->max, Unit::Volt)],
+                $isHigh ? 'highest' : 'lowest',
+                $part->identity->name . ', ' . $part->identity->basis->words(),
+            );
             yield new Finding(
                 $this->facts(),
                 Kind::Broken,
                 $id,
-                sprintf('“%s” gets %s %s; it is made for %s to %s.', $device->name, $isHigh ? 'up to' : 'down to', $figure->printed(), QuantityPrinter::rounded($part->supply->min, Unit::Volt), QuantityPrinter::rounded($part->supply->max, Unit::Volt)),
+                sprintf(
+                    '“%s” gets %s %s; it is made for %s to %s.',
+                    $device->name,
+                    $isHigh ? 'up to' : 'down to',
+                    $figure->printed(),
+                    QuantityPrinter::rounded($part->supply->min, Unit::Volt),
+                    QuantityPrinter::rounded($part->supply->max, Unit::Volt),
+                ),
                 [$figure],
                 static fn(): array => self::remedies($inspection, $id, $part),
                 null === $device->pin ? null : 'power.device-on-pin:' . $id,
@@ -86,7 +103,12 @@ final class DeviceVoltage implements Rule
         $remedies = [];
         foreach (self::sources($inspection->board) as $rail => $volts) {
             if ($volts->min >= $part->supply->min && $volts->max <= $part->supply->max) {
-                $remedies[] = new Remedy('' === $rail ? 'Feed it from the controller’s pin supply' : 'Feed it from the rail ' . $inspection->board->nameOf($rail), new FeedDevice($id, '' === $rail ? null : $rail));
+                $remedies[] = new Remedy(
+                    '' === $rail
+                        ? 'Feed it from the controller’s pin supply'
+                        : 'Feed it from the rail ' . $inspection->board->nameOf($rail),
+                    new FeedDevice($id, '' === $rail ? null : $rail),
+                );
             }
         }
 

@@ -53,13 +53,21 @@ final class GroundNotJoined implements Rule
             }
             $joined = $board->rails[$root]->groundJoined?->value;
             if (null === $joined) {
-                yield new NotChecked($this->facts(), $id, sprintf('whether the ground of %s is joined to the controller’s', $board->nameOf($root)));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('whether the ground of %s is joined to the controller’s', $board->nameOf($root)),
+                );
             } elseif (false === $joined) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Broken,
                     $id,
-                    sprintf('The ground of the rail %s is kept apart, but %s has no other way back to the controller.', $rail->name, $needs),
+                    sprintf(
+                        'The ground of the rail %s is kept apart, but %s has no other way back to the controller.',
+                        $rail->name,
+                        $needs,
+                    ),
                     proposals: static fn(): array => [new Remedy('Join its ground to the controller’s', new StateGround($root, true))],
                 );
             }
@@ -81,7 +89,9 @@ final class GroundNotJoined implements Rule
     {
         foreach ($board->actuators() as $id => [, $actuator]) {
             $driver = $actuator->driver;
-            $isolates = $driver instanceof CouplerDriver || $driver instanceof DirectDrive || ($driver instanceof OptoModuleInput && $driver->separateSupply);
+            $isolates = $driver instanceof CouplerDriver
+                || $driver instanceof DirectDrive
+                || ($driver instanceof OptoModuleInput && $driver->separateSupply);
             if ($actuator->rail === $rail && !$isolates) {
                 return sprintf('the driver of “%s”', $board->nameOf($id));
             }

@@ -50,12 +50,48 @@ final class HoldCurrent implements Rule
             }
             $relay = $board->relay($actuator);
             $held = $actuator->holdRatio * $inspection->drive->results[$id]->coilAmps->value * $relay->coilResistance->typ / $relay->coilVolts;
-            $figure = (new Figure('share that holds the coil', $held, Unit::Ratio, 'duty · V_coil ÷ V_nominal', ['duty = ' . QuantityPrinter::rounded(100 * $actuator->holdRatio, Unit::Percent), 'V_coil = ' . QuantityPrinter::rounded($held * $relay->coilVolts / $actuator->holdRatio, Unit::Volt), 'V_nominal = ' . QuantityPrinter::rounded($relay->coilVolts, Unit::Volt)], 'typical values', 'mean of a coil that is switched fast'))->outOf($held * $relay->coilVolts, $relay->coilVolts, Unit::Volt);
+            $figure = (new Figure(
+                'share that holds the coil',
+                $held,
+                Unit::Ratio,
+                'duty · V_coil ÷ V_nominal',
+                [
+                    'duty = ' . QuantityPrinter::rounded(100 * $actuator->holdRatio, Unit::Percent),
+                    'V_coil = ' . QuantityPrinter::rounded($held * $relay->coilVolts / $actuator->holdRatio, Unit::Volt),
+                    'V_nominal = ' . QuantityPrinter::rounded($relay->coilVolts, Unit::Volt),
+                ],
+                'typical values',
+                'mean of a coil that is switched fast',
+            ))->outOf($held * $relay->coilVolts, $relay->coilVolts, Unit::Volt);
             $clamp = $actuator->clamp->value;
             if (Clamp::Diode !== $clamp) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('“%s” is held by switching its coil fast, which wants a plain diode across it and has %s.', $board->nameOf($id), $clamp instanceof Clamp ? $clamp->value : 'nothing that is known'), [$figure], static fn(): array => [new Remedy('Fit a plain diode', new StateClamp([$id], Clamp::Diode)), new Remedy('Hold it with the full voltage', new HoldCoils([$id]))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '“%s” is held by switching its coil fast, which wants a plain diode across it and has %s.',
+                        $board->nameOf($id),
+                        $clamp instanceof Clamp ? $clamp->value : 'nothing that is known',
+                    ),
+                    [$figure],
+                    static fn(): array => [
+                        new Remedy('Fit a plain diode', new StateClamp([$id], Clamp::Diode)),
+                        new Remedy('Hold it with the full voltage', new HoldCoils([$id])),
+                    ],
+                );
             } elseif ($held < Relay::HOLD_RATIO) {
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('“%s” is held with %s of its %s.', $board->nameOf($id), $figure->has(), $figure->needs()), [$figure], static fn(): array => [new Remedy('Hold it with half of the voltage', new HoldCoils([$id], 0.5)), new Remedy('Hold it with the full voltage', new HoldCoils([$id]))]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf('“%s” is held with %s of its %s.', $board->nameOf($id), $figure->has(), $figure->needs()),
+                    [$figure],
+                    static fn(): array => [
+                        new Remedy('Hold it with half of the voltage', new HoldCoils([$id], 0.5)),
+                        new Remedy('Hold it with the full voltage', new HoldCoils([$id])),
+                    ],
+                );
             }
         }
     }

@@ -20,7 +20,12 @@ final class OtherSupplies
      */
     public static function remedies(Inspection $inspection, string $rail): array
     {
-        $best = SupplyChoice::best($inspection->power, $rail, array_values($inspection->partsOnOffer(Supply::class)), array_values($inspection->partsOnOffer(Converter::class)));
+        $best = SupplyChoice::best(
+            $inspection->power,
+            $rail,
+            array_values($inspection->partsOnOffer(Supply::class)),
+            array_values($inspection->partsOnOffer(Converter::class)),
+        );
 
         return null === $best ? [] : [new Remedy(sprintf('Feed %s from %s', $inspection->board->nameOf($rail), $best->name), $best->edit)];
     }

@@ -47,7 +47,9 @@ final class ProtectionRating implements Rule
         $board = $inspection->board;
         foreach (array_keys($board->rails) as $id) {
             foreach ($board->protection($id) as $part) {
-                $finding = ProtectionKind::SurgeClamp === $part->kind ? $this->clamp($inspection, $id, $part) : $this->series($inspection, $id, $part);
+                $finding = ProtectionKind::SurgeClamp === $part->kind
+                    ? $this->clamp($inspection, $id, $part)
+                    : $this->series($inspection, $id, $part);
                 if (null !== $finding) {
                     yield $finding;
                     break;
@@ -62,22 +64,78 @@ final class ProtectionRating implements Rule
         if ($most <= ($part->standOffVolts ?? INF)) {
             return null;
         }
-        $figure = new Figure('highest rail', $most, Unit::Volt, 'range of the rail', ['stands off ' . QuantityPrinter::rounded($part->standOffVolts ?? 0.0, Unit::Volt)], 'highest rail', $part->identity->name . ', ' . $part->identity->basis->words());
+        $figure = new Figure(
+            'highest rail',
+            $most,
+            Unit::Volt,
+            'range of the rail',
+            ['stands off ' . QuantityPrinter::rounded($part->standOffVolts ?? 0.0, Unit::Volt)],
+            'highest rail',
+            $part->identity->name . ', ' . $part->identity->basis->words(),
+        );
 
-        return new Finding($this->facts(), Kind::Broken, $rail, sprintf('The rail %s reaches %s; %s conducts from there on for good.', $inspection->board->nameOf($rail), $figure->printed(), lcfirst($part->identity->name)), [$figure], static fn(): array => self::remedies($inspection, $rail, $part, static fn(Protection $other): bool => ($other->standOffVolts ?? 0.0) >= $most));
+        return new Finding(
+            $this->facts(),
+            Kind::Broken,
+            $rail,
+            sprintf(
+                'The rail %s reaches %s; %s conducts from there on for good.',
+                $inspection->board->nameOf($rail),
+                $figure->printed(),
+                lcfirst($part->identity->name),
+            ),
+            [$figure],
+            static fn(): array => self::remedies(
+                $inspection,
+                $rail,
+                $part,
+                static fn(Protection $other): bool => ($other->standOffVolts ?? 0.0) >= $most,
+            ),
+        );
     }
 
     private function series(Inspection $inspection, string $rail, Protection $part): ?Finding
     {
         $amps = $inspection->power->rails[$rail]->continuous->value;
         $air = $inspection->board->ambientCelsius();
-        $holds = static fn(Protection $one): float => ProtectionKind::ResettableFuse === $one->kind ? $one->ratedAmps * max(0.0, 1 - self::LOSS_PER_KELVIN * max(0.0, $air - self::STATED_CELSIUS)) : $one->ratedAmps;
+        $holds = static fn(Protection $one): float => ProtectionKind::ResettableFuse === $one->kind ? $one->ratedAmps * max(
+            0.0,
+            1 - self::LOSS_PER_KELVIN * max(0.0, $air - self::STATED_CELSIUS),
+        ) : $one->ratedAmps;
         if ($amps <= $holds($part)) {
             return null;
         }
-        $figure = new Figure('continuous current', $amps, Unit::Ampere, 'Σ loads, all relays on', ['it bears ' . QuantityPrinter::rounded($holds($part), Unit::Ampere) . ' in air of ' . QuantityPrinter::rounded($air, Unit::Celsius), 'rated ' . QuantityPrinter::rounded($part->ratedAmps, Unit::Ampere)], 'greatest loads', $part->identity->name . ', ' . $part->identity->basis->words());
+        $figure = new Figure(
+            'continuous current',
+            $amps,
+            Unit::Ampere,
+            'Σ loads, all relays on',
+            [
+                'it bears '
+                    . QuantityPrinter::rounded($holds($part), Unit::Ampere)
+                    . ' in air of '
+                    . QuantityPrinter::rounded($air, Unit::Celsius),
+                'rated ' . QuantityPrinter::rounded($part->ratedAmps, Unit::Ampere),
+            ],
+            'greatest loads',
+            $part->identity->name . ', ' . $part->identity->basis->words(),
+        );
 
-        return new Finding($this->facts(), $amps > $part->ratedAmps ? Kind::Broken : Kind::Weak, $rail, sprintf('The rail %s carries %s for good; %s bears %s%s.', $inspection->board->nameOf($rail), $figure->printed(), lcfirst($part->identity->name), QuantityPrinter::rounded($holds($part), Unit::Ampere), $holds($part) < $part->ratedAmps ? ' in air of ' . QuantityPrinter::rounded($air, Unit::Celsius) : ''), [$figure], static fn(): array => self::remedies($inspection, $rail, $part, static fn(Protection $other): bool => $holds($other) >= $amps));
+        return new Finding(
+            $this->facts(),
+            $amps > $part->ratedAmps ? Kind::Broken : Kind::Weak,
+            $rail,
+            sprintf(
+                'The rail %s carries %s for good; %s bears %s%s.',
+                $inspection->board->nameOf($rail),
+                $figure->printed(),
+                lcfirst($part->identity->name),
+                QuantityPrinter::rounded($holds($part), Unit::Ampere),
+                $holds($part) < $part->ratedAmps ? ' in air of ' . QuantityPrinter::rounded($air, Unit::Celsius) : '',
+            ),
+            [$figure],
+            static fn(): array => self::remedies($inspection, $rail, $part, static fn(Protection $other): bool => $holds($other) >= $amps),
+        );
     }
 
     /**
@@ -88,13 +146,22 @@ final class ProtectionRating implements Rule
      */
     private static function remedies(Inspection $inspection, string $rail, Protection $part, \Closure $suits): array
     {
-        $onOffer = array_filter($inspection->partsOnOffer(Protection::class), static fn(Protection $other): bool => $other->kind === $part->kind && $suits($other));
-        usort($onOffer, static fn(Protection $a, Protection $b): int => [$a->ratedAmps, $a->standOffVolts] <=> [$b->ratedAmps, $b->standOffVolts]);
+        $onOffer = array_filter(
+            $inspection->partsOnOffer(Protection::class),
+            static fn(Protection $other): bool => $other->kind === $part->kind && $suits($other),
+        );
+        usort(
+            $onOffer,
+            static fn(Protection $a, Protection $b): int => [$a->ratedAmps, $a->standOffVolts] <=> [$b->ratedAmps, $b->standOffVolts],
+        );
         if ([] === $onOffer) {
             return [new Remedy(sprintf('Take %s away', lcfirst($part->identity->name)), new UnprotectRail($rail, $part->identity->id))];
         }
         $title = sprintf('Fit %s in its place', lcfirst($onOffer[0]->identity->name));
 
-        return [new Remedy($title, new Sequence($title, [new UnprotectRail($rail, $part->identity->id), new ProtectRail($rail, $onOffer[0])]))];
+        return [new Remedy(
+            $title,
+            new Sequence($title, [new UnprotectRail($rail, $part->identity->id), new ProtectRail($rail, $onOffer[0])]),
+        )];
     }
 }

@@ -49,15 +49,25 @@ final class RailDips implements Rule
             }
             $isBroken = MarginState::Broken === $dip->victim->stateFor($dip->margin);
             $budget = $inspection->power->rails[$id];
-            $fits = $board->controllerRail !== $id || $board->rails[$id]->throughUsb || ($board->railVolts($id)->min >= $board->entry()->input->min && $board->railVolts($id)->max <= $board->entry()->input->max);
+            $fits = $board->controllerRail !== $id
+                || $board->rails[$id]->throughUsb
+                || ($board->railVolts($id)->min >= $board->entry()->input->min && $board->railVolts($id)->max <= $board->entry()->input->max);
             yield new Finding(
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,
                 $id,
-                sprintf('While all relays pull in, the rail %s falls to %s%s: %s.', $board->nameOf($id), ($isBroken ? $dip->typical : $dip->worst)->printed(), $isBroken ? '' : ' at the worst corner', $dip->victim->value),
+                sprintf(
+                    'While all relays pull in, the rail %s falls to %s%s: %s.',
+                    $board->nameOf($id),
+                    ($isBroken ? $dip->typical : $dip->worst)->printed(),
+                    $isBroken ? '' : ' at the worst corner',
+                    $dip->victim->value,
+                ),
                 [$isBroken ? $dip->margin->nominal : $dip->margin->worst, $isBroken ? $dip->typical : $dip->worst],
                 static fn(): array => self::remedies($inspection, $id),
-                $fits ? ($budget->peak->value > $budget->rated->value && !($board->feeder($id) instanceof Carrier) ? 'power.supply-overloaded:' . $id : null) : 'power.controller-voltage:' . $id,
+                $fits
+                    ? ($budget->peak->value > $budget->rated->value && !($board->feeder($id) instanceof Carrier) ? 'power.supply-overloaded:' . $id : null)
+                    : 'power.controller-voltage:' . $id,
             );
         }
     }
@@ -76,7 +86,11 @@ final class RailDips implements Rule
         $cable = $board->rails[$rail]->cable;
         foreach (null === $cable ? [] : [0.5e-6, 0.75e-6, 1.0e-6, 1.5e-6, 2.5e-6] as $squareMetres) {
             $edit = new RunCable($rail, $cable->metres ?? 0.0, $squareMetres);
-            if ($squareMetres > ($cable->squareMetres ?? 0.0) && MarginState::Sound === (Dip::of(new Flows($edit->apply($board), $inspection->power->flows->draws), $inspection->drive, $rail)->margin?->state() ?? MarginState::Sound)) {
+            if ($squareMetres > ($cable->squareMetres ?? 0.0) && MarginState::Sound === (Dip::of(
+                new Flows($edit->apply($board), $inspection->power->flows->draws),
+                $inspection->drive,
+                $rail,
+            )->margin?->state() ?? MarginState::Sound)) {
                 $remedies[] = new Remedy(sprintf('Run a cable of %s', QuantityPrinter::rounded($squareMetres, Unit::SquareMetre)), $edit);
                 break;
             }

@@ -41,10 +41,29 @@ final class RegulatorInput implements Rule
     {
         $board = $inspection->board;
         foreach ($inspection->power->headrooms as $subject => $headroom) {
-            $who = 'board' === $subject ? 'The regulator of the carrier' : sprintf('%s, which feeds %s,', $board->feeder($subject)->identity->name, $board->nameOf($subject));
-            $entersWrong = 'board' === $subject && !self::enters($inspection, $headroom->from) ? 'power.controller-voltage:' . $headroom->from : null;
+            $who = 'board' === $subject ? 'The regulator of the carrier' : sprintf(
+                '%s, which feeds %s,',
+                $board->feeder($subject)->identity->name,
+                $board->nameOf($subject),
+            );
+            $entersWrong = 'board' === $subject && !self::enters($inspection, $headroom->from)
+                ? 'power.controller-voltage:' . $headroom->from
+                : null;
             if (null !== $headroom->tooHigh) {
-                yield new Finding($this->facts(), Kind::Broken, $subject, sprintf('%s gets up to %s and bears %s.', $who, $headroom->tooHigh->printed(), QuantityPrinter::rounded($headroom->regulation->greatestInputVolts, Unit::Volt)), [$headroom->tooHigh], static fn(): array => self::remedies($inspection, $subject), $entersWrong);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $subject,
+                    sprintf(
+                        '%s gets up to %s and bears %s.',
+                        $who,
+                        $headroom->tooHigh->printed(),
+                        QuantityPrinter::rounded($headroom->regulation->greatestInputVolts, Unit::Volt),
+                    ),
+                    [$headroom->tooHigh],
+                    static fn(): array => self::remedies($inspection, $subject),
+                    $entersWrong,
+                );
                 continue;
             }
             if (MarginState::Sound === $headroom->margin->state()) {
@@ -57,10 +76,18 @@ final class RegulatorInput implements Rule
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,
                 $subject,
-                sprintf('%s gets %s%s and needs %s.', $who, $isBroken ? $dip->typical->printed() : $dip->worst->printed(), $isBroken ? ' while all relays pull in' : ' at its lowest', ($isBroken ? $headroom->margin->nominal : $headroom->margin->worst)->needs()),
+                sprintf(
+                    '%s gets %s%s and needs %s.',
+                    $who,
+                    $isBroken ? $dip->typical->printed() : $dip->worst->printed(),
+                    $isBroken ? ' while all relays pull in' : ' at its lowest',
+                    ($isBroken ? $headroom->margin->nominal : $headroom->margin->worst)->needs(),
+                ),
                 [$isBroken ? $headroom->margin->nominal : $headroom->margin->worst, $isBroken ? $dip->typical : $dip->worst],
                 static fn(): array => self::remedies($inspection, $subject),
-                $budget->peak->value > $budget->rated->value ? 'power.supply-overloaded:' . $headroom->from : $entersWrong ?? 'power.rail-dips:' . $headroom->from,
+                $budget->peak->value > $budget->rated->value
+                    ? 'power.supply-overloaded:' . $headroom->from
+                    : $entersWrong ?? 'power.rail-dips:' . $headroom->from,
             );
         }
     }

@@ -56,7 +56,16 @@ final class RegulatorTooHot implements Rule
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,
                 $spot->subject,
-                sprintf('%s burns %s and reaches %s%s; it bears %s.', 'board' === $spot->subject ? 'The regulator of the carrier' : $spot->name . ', which feeds ' . $inspection->board->nameOf($spot->subject) . ',', $spot->watts->printed(), $spot->celsius->printed(), $isBroken ? '' : ' at its greatest load', QuantityPrinter::rounded($spot->limitCelsius ?? 0.0, Unit::Celsius)),
+                sprintf(
+                    '%s burns %s and reaches %s%s; it bears %s.',
+                    'board' === $spot->subject
+                        ? 'The regulator of the carrier'
+                        : $spot->name . ', which feeds ' . $inspection->board->nameOf($spot->subject) . ',',
+                    $spot->watts->printed(),
+                    $spot->celsius->printed(),
+                    $isBroken ? '' : ' at its greatest load',
+                    QuantityPrinter::rounded($spot->limitCelsius ?? 0.0, Unit::Celsius),
+                ),
                 [$isBroken ? $spot->margin->nominal : $spot->margin->worst, $spot->celsius, $spot->watts],
                 static fn(): array => 'board' === $spot->subject ? self::coolerCarrier($inspection) : self::coolerRail($inspection, $spot->subject),
                 'board' === $spot->subject ? 'power.controller-voltage:' . $inspection->board->controllerRail : null,
@@ -80,7 +89,10 @@ final class RegulatorTooHot implements Rule
                 if (!$changes || $volts->min < $entry->input->min || $volts->max > $entry->input->max) {
                     continue;
                 }
-                $edits = [...$id === $board->controllerRail ? [] : [new FeedController($id)], ...$entry->label === $board->entry()->label ? [] : [new ChooseEntry($entry->label)]];
+                $edits = [
+                    ...$id === $board->controllerRail ? [] : [new FeedController($id)],
+                    ...$entry->label === $board->entry()->label ? [] : [new ChooseEntry($entry->label)],
+                ];
                 $title = sprintf('Feed the carrier from %s at %s', $rail->name, $entry->label);
                 $edit = new Sequence($title, $edits);
                 if (self::isCool($inspection, $edit, 'board')) {
@@ -108,7 +120,18 @@ final class RegulatorTooHot implements Rule
                     continue;
                 }
                 $title = sprintf('Feed the carrier through %s at %s', $converter->identity->name, $entry->label);
-                $edit = new Sequence($title, [new AddConvertedRail(QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller', $converter, $board->controllerRail), new FeedController((new Ids($board))->next('R')), new ChooseEntry($entry->label)]);
+                $edit = new Sequence(
+                    $title,
+                    [
+                        new AddConvertedRail(
+                            QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller',
+                            $converter,
+                            $board->controllerRail,
+                        ),
+                        new FeedController((new Ids($board))->next('R')),
+                        new ChooseEntry($entry->label),
+                    ],
+                );
                 if (self::isCool($inspection, $edit, 'board')) {
                     return [new Remedy($title, $edit)];
                 }
@@ -132,7 +155,10 @@ final class RegulatorTooHot implements Rule
             foreach ([24.0, 18.0, 12.0, 8.0, 5.0] as $kelvinPerWatt) {
                 $edit = new FitHeatSink($rail, $kelvinPerWatt);
                 if (self::isCool($inspection, $edit, $rail)) {
-                    $remedies[] = new Remedy(sprintf('Fit a heat sink of %s', QuantityPrinter::rounded($kelvinPerWatt, Unit::KelvinPerWatt)), $edit);
+                    $remedies[] = new Remedy(
+                        sprintf('Fit a heat sink of %s', QuantityPrinter::rounded($kelvinPerWatt, Unit::KelvinPerWatt)),
+                        $edit,
+                    );
                     break;
                 }
             }
@@ -145,6 +171,7 @@ final class RegulatorTooHot implements Rule
     {
         $after = $inspection->after($edit);
 
-        return null !== $after && MarginState::Sound === (Budget::of($after, $inspection->drive)->heat->at($subject)?->margin?->state() ?? MarginState::Sound);
+        return null !== $after
+            && MarginState::Sound === (Budget::of($after, $inspection->drive)->heat->at($subject)?->margin?->state() ?? MarginState::Sound);
     }
 }

@@ -42,9 +42,28 @@ final class SocketPolarity implements Rule
             }
             $plug = $source->jack;
             if (null === $rail->socket) {
-                yield new NotChecked($this->facts(), $id, sprintf('how the socket for %s is wired: its plug is %s', $source->identity->name, $plug->value));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('how the socket for %s is wired: its plug is %s', $source->identity->name, $plug->value),
+                );
             } elseif ($rail->socket !== $plug) {
-                yield new Finding($this->facts(), Kind::Broken, $id, sprintf('%s is %s; the socket of the rail %s is wired %s.', $source->identity->name, $plug->value, $rail->name, $rail->socket->value), proposals: static fn(): array => [new Remedy(sprintf('Wire the socket %s', $plug->value), new StateSocket($id, $plug)), ...OtherSupplies::remedies($inspection, $id)]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Broken,
+                    $id,
+                    sprintf(
+                        '%s is %s; the socket of the rail %s is wired %s.',
+                        $source->identity->name,
+                        $plug->value,
+                        $rail->name,
+                        $rail->socket->value,
+                    ),
+                    proposals: static fn(): array => [
+                        new Remedy(sprintf('Wire the socket %s', $plug->value), new StateSocket($id, $plug)),
+                        ...OtherSupplies::remedies($inspection, $id),
+                    ],
+                );
             }
         }
     }

@@ -53,7 +53,16 @@ final class SupplyOverloaded implements Rule
                 $this->facts(),
                 $over ? Kind::Broken : Kind::Weak,
                 $id,
-                sprintf('With all relays on, the rail %s carries %s for good and %s at peak; %s gives %s%s, of which %d %% for good.', $inspection->board->nameOf($id), $budget->continuous->printed(), $budget->peak->printed(), $feeder->identity->name, $budget->rated->printed(), $feeder instanceof Supply && null !== $feeder->fullUpToCelsius ? ' in ' . $budget->rated->corner : '', (int) round($share * 100)),
+                sprintf(
+                    'With all relays on, the rail %s carries %s for good and %s at peak; %s gives %s%s, of which %d %% for good.',
+                    $inspection->board->nameOf($id),
+                    $budget->continuous->printed(),
+                    $budget->peak->printed(),
+                    $feeder->identity->name,
+                    $budget->rated->printed(),
+                    $feeder instanceof Supply && null !== $feeder->fullUpToCelsius ? ' in ' . $budget->rated->corner : '',
+                    (int) round($share * 100),
+                ),
                 [$over ? $budget->peak : $budget->continuous, $budget->margin->worst, $budget->rated],
                 static fn(): array => OtherSupplies::remedies($inspection, $id),
             );

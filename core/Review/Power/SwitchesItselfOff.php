@@ -39,7 +39,20 @@ final class SwitchesItselfOff implements Rule
             if (null === $source?->cutOffAmps || $budget->idle->value >= $source->cutOffAmps) {
                 continue;
             }
-            yield new Finding($this->facts(), Kind::Weak, $id, sprintf('With all relays off the rail %s takes %s; %s switches itself off below %s.', $inspection->board->nameOf($id), $budget->idle->printed(), $source->identity->name, QuantityPrinter::rounded($source->cutOffAmps, Unit::Ampere)), [$budget->idle], static fn(): array => OtherSupplies::remedies($inspection, $id));
+            yield new Finding(
+                $this->facts(),
+                Kind::Weak,
+                $id,
+                sprintf(
+                    'With all relays off the rail %s takes %s; %s switches itself off below %s.',
+                    $inspection->board->nameOf($id),
+                    $budget->idle->printed(),
+                    $source->identity->name,
+                    QuantityPrinter::rounded($source->cutOffAmps, Unit::Ampere),
+                ),
+                [$budget->idle],
+                static fn(): array => OtherSupplies::remedies($inspection, $id),
+            );
         }
     }
 }

@@ -42,7 +42,21 @@ final class UsbBackFeed implements Rule
             $own = $inspection->board->controllerRail;
             if ($rail->throughUsb && $id !== $own) {
                 $label = $inspection->controller->carrier->entries()[0]->label;
-                yield new Finding($this->facts(), Kind::Weak, $id, sprintf('The rail %s begins at the carrier’s %s, which %s feeds as well: two sources meet there.', $rail->name, $label, $inspection->board->nameOf($own)), proposals: static fn(): array => [new Remedy('Feed the controller from the rail ' . $rail->name, new FeedController($id)), ...OtherSupplies::remedies($inspection, $id)]);
+                yield new Finding(
+                    $this->facts(),
+                    Kind::Weak,
+                    $id,
+                    sprintf(
+                        'The rail %s begins at the carrier’s %s, which %s feeds as well: two sources meet there.',
+                        $rail->name,
+                        $label,
+                        $inspection->board->nameOf($own),
+                    ),
+                    proposals: static fn(): array => [
+                        new Remedy('Feed the controller from the rail ' . $rail->name, new FeedController($id)),
+                        ...OtherSupplies::remedies($inspection, $id),
+                    ],
+                );
             }
         }
     }
@@ -63,8 +77,14 @@ final class UsbBackFeed implements Rule
             $together ? Kind::Weak : Kind::Hint,
             'board',
             $together
-                ? sprintf('USB is used while %s feeds the carrier, and nothing on the carrier keeps the two apart.', $board->feeder($board->controllerRail)->identity->name)
-                : sprintf('Do not plug USB in while %s feeds the carrier: nothing on it keeps the two apart.', $board->feeder($board->controllerRail)->identity->name),
+                ? sprintf(
+                    'USB is used while %s feeds the carrier, and nothing on the carrier keeps the two apart.',
+                    $board->feeder($board->controllerRail)->identity->name,
+                )
+                : sprintf(
+                    'Do not plug USB in while %s feeds the carrier: nothing on it keeps the two apart.',
+                    $board->feeder($board->controllerRail)->identity->name,
+                ),
             proposals: static fn(): array => [new Remedy('State that both are never plugged in together', new StateUsbTogether(false))],
         );
     }

@@ -50,9 +50,17 @@ final class WarmBox implements Rule
             $this->facts(),
             Kind::Weak,
             'box',
-            sprintf('With everything on, the air in the box of %s reaches %s; every check takes the %s that were stated. A larger box, or less heat in it, keeps it cooler.', implode(' × ', $box), $air->printed(), QuantityPrinter::rounded($taken, Unit::Celsius)),
+            sprintf(
+                'With everything on, the air in the box of %s reaches %s; every check takes the %s that were stated. A larger box, or less heat in it, keeps it cooler.',
+                implode(' × ', $box),
+                $air->printed(),
+                QuantityPrinter::rounded($taken, Unit::Celsius),
+            ),
             [$air],
-            static fn(): array => $celsius > 120 ? [] : [new Remedy(sprintf('Check everything with %s', QuantityPrinter::rounded($celsius, Unit::Celsius)), new StateAmbient($celsius))],
+            static fn(): array => $celsius > 120 ? [] : [new Remedy(
+                sprintf('Check everything with %s', QuantityPrinter::rounded($celsius, Unit::Celsius)),
+                new StateAmbient($celsius),
+            )],
         );
     }
 }

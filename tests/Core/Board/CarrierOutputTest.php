@@ -22,10 +22,21 @@ final class CarrierOutputTest extends TestCase
     /** Fed at VIN, its regulator makes 5 V at the pin 5V: a coil there passes through it, and its heat is that of (9 V − 5 V) · I. */
     public function testAPinThatIsAnOutputOnlyWhenItsCarrierIsFedElsewhere(): void
     {
-        $board = TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)));
-        self::assertRefuses('leads out no voltage of its own as it is fed', static fn(): mixed => (new AddCarrierRail('Coils'))->apply($board));
+        $board = TestBoards::edited(
+            TestBoards::bare('atmega328p-carrier-30', 'atmega328p'),
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+        );
+        self::assertRefuses(
+            'leads out no voltage of its own as it is fed',
+            static fn(): mixed => (new AddCarrierRail('Coils'))->apply($board),
+        );
 
-        $fed = TestBoards::edited($board, new ChooseSupply('R1', TestBoards::part('adapter-9v-1a', Supply::class)), new ChooseEntry('VIN'), new AddCarrierRail('Coils'));
+        $fed = TestBoards::edited(
+            $board,
+            new ChooseSupply('R1', TestBoards::part('adapter-9v-1a', Supply::class)),
+            new ChooseEntry('VIN'),
+            new AddCarrierRail('Coils'),
+        );
         $before = (new Inspection($fed))->power->heat->at('board')->watts->value ?? 0.0;
         $coils = TestBoards::edited($fed, new FeedCoils(['A1'], 'R2'));
         $power = (new Inspection($coils))->power;

@@ -47,28 +47,124 @@ final class ControlEditsTest extends TestCase
     public static function simple(): iterable
     {
         $web = TestBoards::part('web-request', SurfaceProfile::class);
-        yield 'channel' => [new AddChannel($web, 'Web', 'x'), static fn(Board $b) => [$b->channels['C5']->name, $b->channels['C5']->root, $b->profile($b->channels['C5'])->identity->id], ['Web', 'x', 'web-request']];
-        yield 'channel changed' => [new ChangeChannel('C2', root: 'attic', blockSeconds: 2.0), static fn(Board $b) => [$b->channels['C2']->name, $b->channels['C2']->root, $b->channels['C2']->blockSeconds?->value], ['House broker', 'attic', 2.0]];
-        yield 'channel removed' => [new RemoveChannel('C2'), static fn(Board $b) => [isset($b->channels['C2']), count($b->lines['L1']->surfaces), $b->lineGroups['K1']->channels, isset($b->lineGroups['K2'])], [false, 5, ['C1', 'C4'], true]];
-        yield 'put on a channel twice' => [new PutOnChannel('C3', ['L1', 'L3']), static fn(Board $b) => [count($b->lines['L1']->surfaces), count($b->lines['L3']->surfaces)], [6, 6]];
-        yield 'surface told' => [new TellSurface('S11', Operation::Toggle, 'a/b', '1', '0', true), static fn(Board $b) => [$b->lines['L1']->surfaces['S11']->operation, $b->lines['L1']->surfaces['S11']->address, $b->lines['L1']->surfaces['S11']->promisesFeedback], [Operation::Toggle, 'a/b', true]];
-        yield 'surface told nothing' => [new Sequence('both', [new TellSurface('S11', Operation::Toggle, 'a/b'), new TellSurface('S11')]), static fn(Board $b) => [$b->lines['L1']->surfaces['S11']->operation, $b->lines['L1']->surfaces['S11']->address], [null, '']];
-        yield 'code in any spelling' => [new AssignCode('S5', ' 0x bf4 18e7 '), static fn(Board $b) => $b->lines['L1']->surfaces['S5']->code?->printed(), '0x0BF418E7'];
-        yield 'code taken away' => [new AssignCode('S6', forOff: true), static fn(Board $b) => [$b->lines['L3']->surfaces['S6']->code?->value, $b->lines['L3']->surfaces['S6']->offCode], ['0BF418E7', null]];
-        yield 'group of all that may' => [new AddLineGroup(LineGroupKind::All, 'All'), static fn(Board $b) => $b->lineGroups['K3']->lines, ['L1', 'L3', 'L4']];
-        yield 'group of all that only switches off' => [new AddLineGroup(LineGroupKind::All, 'All', switchesOn: false), static fn(Board $b) => $b->lineGroups['K3']->lines, ['L1', 'L2', 'L3', 'L4']];
-        yield 'group changed' => [new ChangeLineGroup('K2', 'Bath', ['L1'], [], false), static fn(Board $b) => [$b->lineGroups['K2']->lines, $b->lineGroups['K2']->channels, $b->lineGroups['K2']->switchesOn, $b->lineGroups['K2']->kind], [['L1'], [], false, LineGroupKind::Room]];
+        yield 'channel' => [
+            new AddChannel($web, 'Web', 'x'),
+            static fn(Board $b) => [$b->channels['C5']->name, $b->channels['C5']->root, $b->profile($b->channels['C5'])->identity->id],
+            ['Web', 'x', 'web-request'],
+        ];
+        yield 'channel changed' => [
+            new ChangeChannel('C2', root: 'attic', blockSeconds: 2.0),
+            static fn(Board $b) => [$b->channels['C2']->name, $b->channels['C2']->root, $b->channels['C2']->blockSeconds?->value],
+            ['House broker', 'attic', 2.0],
+        ];
+        yield 'channel removed' => [
+            new RemoveChannel('C2'),
+            static fn(Board $b) => [
+                isset($b->channels['C2']),
+                count($b->lines['L1']->surfaces),
+                $b->lineGroups['K1']->channels,
+                isset($b->lineGroups['K2']),
+            ],
+            [false, 5, ['C1', 'C4'], true],
+        ];
+        yield 'put on a channel twice' => [
+            new PutOnChannel('C3', ['L1', 'L3']),
+            static fn(Board $b) => [count($b->lines['L1']->surfaces), count($b->lines['L3']->surfaces)],
+            [6, 6],
+        ];
+        yield 'surface told' => [
+            new TellSurface('S11', Operation::Toggle, 'a/b', '1', '0', true),
+            static fn(Board $b) => [
+                $b->lines['L1']->surfaces['S11']->operation,
+                $b->lines['L1']->surfaces['S11']->address,
+                $b->lines['L1']->surfaces['S11']->promisesFeedback,
+            ],
+            [Operation::Toggle, 'a/b', true],
+        ];
+        yield 'surface told nothing' => [
+            new Sequence('both', [new TellSurface('S11', Operation::Toggle, 'a/b'), new TellSurface('S11')]),
+            static fn(Board $b) => [$b->lines['L1']->surfaces['S11']->operation, $b->lines['L1']->surfaces['S11']->address],
+            [null, ''],
+        ];
+        yield 'code in any spelling' => [
+            new AssignCode('S5', ' 0x bf4 18e7 '),
+            static fn(Board $b) => $b->lines['L1']->surfaces['S5']->code?->printed(),
+            '0x0BF418E7',
+        ];
+        yield 'code taken away' => [
+            new AssignCode('S6', forOff: true),
+            static fn(Board $b) => [$b->lines['L3']->surfaces['S6']->code?->value, $b->lines['L3']->surfaces['S6']->offCode],
+            ['0BF418E7', null],
+        ];
+        yield 'group of all that may' => [
+            new AddLineGroup(LineGroupKind::All, 'All'),
+            static fn(Board $b) => $b->lineGroups['K3']->lines,
+            ['L1', 'L3', 'L4'],
+        ];
+        yield 'group of all that only switches off' => [
+            new AddLineGroup(LineGroupKind::All, 'All', switchesOn: false),
+            static fn(Board $b) => $b->lineGroups['K3']->lines,
+            ['L1', 'L2', 'L3', 'L4'],
+        ];
+        yield 'group changed' => [
+            new ChangeLineGroup('K2', 'Bath', ['L1'], [], false),
+            static fn(Board $b) => [
+                $b->lineGroups['K2']->lines,
+                $b->lineGroups['K2']->channels,
+                $b->lineGroups['K2']->switchesOn,
+                $b->lineGroups['K2']->kind,
+            ],
+            [['L1'], [], false, LineGroupKind::Room],
+        ];
         yield 'group taken apart' => [new RemoveLineGroup('K2'), static fn(Board $b) => array_keys($b->lineGroups), ['K1']];
-        yield 'group whose line goes' => [new RemoveLine('L3'), static fn(Board $b) => [$b->lineGroups['K2']->lines, $b->lineGroups['K1']->lines], [['L1'], ['L1', 'L2', 'L4']]];
-        yield 'thresholds' => [new SetThresholds('S3', [10, 50]), static fn(Board $b) => count($b->lines['L3']->surfaces['S3']->thresholds), 2];
+        yield 'group whose line goes' => [
+            new RemoveLine('L3'),
+            static fn(Board $b) => [$b->lineGroups['K2']->lines, $b->lineGroups['K1']->lines],
+            [['L1'], ['L1', 'L2', 'L4']],
+        ];
+        yield 'thresholds' => [
+            new SetThresholds('S3', [10, 50]),
+            static fn(Board $b) => count($b->lines['L3']->surfaces['S3']->thresholds),
+            2,
+        ];
         yield 'stagger' => [new StateStagger(0.5), static fn(Board $b) => $b->staggerSeconds?->value, 0.5];
-        yield 'firmware, an empty row left out' => [new StateFirmware(new FirmwareFacts('core 1', libraries: [new LibraryPin('x', '1'), new LibraryPin(' ', '')])), static fn(Board $b) => [$b->firmware?->boardPackage, count($b->firmware->libraries ?? [])], ['core 1', 1]];
+        yield 'firmware, an empty row left out' => [
+            new StateFirmware(new FirmwareFacts('core 1', libraries: [new LibraryPin('x', '1'), new LibraryPin(' ', '')])),
+            static fn(Board $b) => [$b->firmware?->boardPackage, count($b->firmware->libraries ?? [])],
+            ['core 1', 1],
+        ];
         yield 'line on purpose' => [new StateOnPurpose('L1'), static fn(Board $b) => $b->lines['L1']->uncontrolled, true];
-        yield 'function on purpose' => [new Sequence('both', [new StateOnPurpose('F5'), new StateOnPurpose('F5', false)]), static fn(Board $b) => $b->functions['F5']->servesNoLine, false];
+        yield 'function on purpose' => [
+            new Sequence('both', [new StateOnPurpose('F5'), new StateOnPurpose('F5', false)]),
+            static fn(Board $b) => $b->functions['F5']->servesNoLine,
+            false,
+        ];
         yield 'channel on purpose' => [new StateOnPurpose('C3'), static fn(Board $b) => $b->channels['C3']->cappedOnPurpose, true];
-        yield 'status light' => [new AddSurface('L1', SurfaceKind::StatusLight), static fn(Board $b) => $b->functions['F13']->kind, FunctionKind::StatusLed];
-        yield 'copy of a line shares its channels, not its codes' => [new DuplicateLine('L1', 'Lamp B'), static fn(Board $b) => array_map(static fn($surface): array => [$surface->kind->value, $surface->channel, $surface->code], array_values($b->lines['L5']->surfaces)), [['wall switch', null, null], ['infrared key', null, null], ['serial radio', 'C1', null], ['network topic', 'C2', null], ['service entry', 'C3', null], ['spoken name', 'C4', null]]];
-        yield 'switch made a button keeps what it means' => [new Sequence('both', [new TellSurface('S1', Operation::Toggle), new ChangeFunctionKind('F3', FunctionKind::Button)]), static fn(Board $b) => [$b->lines['L1']->surfaces['S1']->kind, $b->lines['L1']->surfaces['S1']->operation], [SurfaceKind::PushButton, Operation::Toggle]];
+        yield 'status light' => [
+            new AddSurface('L1', SurfaceKind::StatusLight),
+            static fn(Board $b) => $b->functions['F13']->kind,
+            FunctionKind::StatusLed,
+        ];
+        yield 'copy of a line shares its channels, not its codes' => [
+            new DuplicateLine('L1', 'Lamp B'),
+            static fn(Board $b) => array_map(
+                static fn($surface): array => [$surface->kind->value, $surface->channel, $surface->code],
+                array_values($b->lines['L5']->surfaces),
+            ),
+            [
+                ['wall switch', null, null],
+                ['infrared key', null, null],
+                ['serial radio', 'C1', null],
+                ['network topic', 'C2', null],
+                ['service entry', 'C3', null],
+                ['spoken name', 'C4', null],
+            ],
+        ];
+        yield 'switch made a button keeps what it means' => [
+            new Sequence('both', [new TellSurface('S1', Operation::Toggle), new ChangeFunctionKind('F3', FunctionKind::Button)]),
+            static fn(Board $b) => [$b->lines['L1']->surfaces['S1']->kind, $b->lines['L1']->surfaces['S1']->operation],
+            [SurfaceKind::PushButton, Operation::Toggle],
+        ];
     }
 
     /**
@@ -83,7 +179,11 @@ final class ControlEditsTest extends TestCase
         self::assertNotSame('', $edit->summary($board));
         $json = BoardJson::write($edited);
         self::assertSame($json, BoardJson::write(BoardJson::read($json)));
-        self::assertEquals($edit, RecordReader::forFiles()->read(Edit::class, RecordWriter::writeVariant(Edit::class, $edit)), 'Kept with its revision.');
+        self::assertEquals(
+            $edit,
+            RecordReader::forFiles()->read(Edit::class, RecordWriter::writeVariant(Edit::class, $edit)),
+            'Kept with its revision.',
+        );
     }
 
     /**

@@ -91,7 +91,10 @@ final class DriverEditsTest extends TestCase
             $driver->withValue($name, 1e9);
             self::fail('1 GΩ was taken.');
         } catch (\InvalidArgumentException $refused) {
-            self::assertMatchesRegularExpression('/ lies between [\d.]+ k?Ω and [\d.]+ [kM]?Ω\. Usual (is|are) .+\.$/u', $refused->getMessage());
+            self::assertMatchesRegularExpression(
+                '/ lies between [\d.]+ k?Ω and [\d.]+ [kM]?Ω\. Usual (is|are) .+\.$/u',
+                $refused->getMessage(),
+            );
         }
     }
 
@@ -101,20 +104,71 @@ final class DriverEditsTest extends TestCase
     public static function refusals(): iterable
     {
         $board = TestBoards::sound();
-        $mosfet = TestBoards::edited($board, new ChooseDriver(['A1'], new MosfetLowSide('mosfet-2v5', 100.0, 10e3), [TestBoards::part('mosfet-2v5', Mosfet::class)]));
+        $mosfet = TestBoards::edited(
+            $board,
+            new ChooseDriver(['A1'], new MosfetLowSide('mosfet-2v5', 100.0, 10e3), [TestBoards::part('mosfet-2v5', Mosfet::class)]),
+        );
         $two = TestBoards::edited($board, new ChooseRelay(['A1'], TestBoards::part('bistable-5v-two', Relay::class)));
-        yield 'resistor of another circuit' => [$mosfet, new SetDriverValue(['A1'], 'baseOhms', 560.0), 'The driver of “Lamp relay” has no base resistor. Choose that driver first.'];
-        yield 'no such resistor' => [$board, new SetDriverValue(['A1'], 'magicOhms', 560.0), 'No driver circuit has a resistor of this name. Load the page again.'];
-        yield 'part that is missing' => [$board, new ChooseDriver(['A1'], new MosfetLowSide('mosfet-2v5', 100.0, 10e3), []), 'The facts of the part “mosfet-2v5” (driver of relay A1) are missing from the board.'];
-        yield 'part of another kind' => [$board, new ChooseDriver(['A1'], new BridgeOutput('npn-2n2222'), [TestBoards::part('npn-2n2222', Transistor::class)]), 'The part “npn-2n2222” cannot be the driver of relay A1.'];
-        yield 'NPN where a PNP belongs' => [$board, new ChooseDriver(['A1'], new InvertingPair('npn-2n2222', 'npn-2n2222', 4.7e3, 470.0), [TestBoards::part('npn-2n2222', Transistor::class)]), 'The transistor “npn-2n2222” of relay A1 must be a PNP.'];
-        yield 'PNP where an NPN belongs' => [$board, new ChooseDriver(['A1'], new NpnLowSide('pnp-2n2907', 470.0), [TestBoards::part('pnp-2n2907', Transistor::class)]), 'The transistor “pnp-2n2907” of relay A1 must be an NPN.'];
-        yield 'opening of a relay that opens by itself' => [$board, new AddSecondWinding('A1'), 'The relay of “Lamp” opens by itself. Fit a bistable relay first.'];
-        yield 'opening of one winding without a bridge' => [TestBoards::edited($board, new ChooseRelay(['A1'], TestBoards::part('bistable-5v-one', Relay::class))), new AddSecondWinding('A1'), 'The relay of “Lamp” has one winding, whose current must be turned round to open. Drive it by a full bridge first.'];
-        yield 'opening twice' => [TestBoards::edited($two, new AddSecondWinding('A1')), new AddSecondWinding('A1'), 'The opening of “Lamp” is driven already.'];
-        yield 'mains without a relay' => [$board, new SwitchDirectly(['A2']), '“Airer” runs from the mains, and only a relay may switch the mains.'];
+        yield 'resistor of another circuit' => [
+            $mosfet,
+            new SetDriverValue(['A1'], 'baseOhms', 560.0),
+            'The driver of “Lamp relay” has no base resistor. Choose that driver first.',
+        ];
+        yield 'no such resistor' => [
+            $board,
+            new SetDriverValue(['A1'], 'magicOhms', 560.0),
+            'No driver circuit has a resistor of this name. Load the page again.',
+        ];
+        yield 'part that is missing' => [
+            $board,
+            new ChooseDriver(['A1'], new MosfetLowSide('mosfet-2v5', 100.0, 10e3), []),
+            'The facts of the part “mosfet-2v5” (driver of relay A1) are missing from the board.',
+        ];
+        yield 'part of another kind' => [
+            $board,
+            new ChooseDriver(['A1'], new BridgeOutput('npn-2n2222'), [TestBoards::part('npn-2n2222', Transistor::class)]),
+            'The part “npn-2n2222” cannot be the driver of relay A1.',
+        ];
+        yield 'NPN where a PNP belongs' => [
+            $board,
+            new ChooseDriver(
+                ['A1'],
+                new InvertingPair('npn-2n2222', 'npn-2n2222', 4.7e3, 470.0),
+                [TestBoards::part('npn-2n2222', Transistor::class)],
+            ),
+            'The transistor “npn-2n2222” of relay A1 must be a PNP.',
+        ];
+        yield 'PNP where an NPN belongs' => [
+            $board,
+            new ChooseDriver(['A1'], new NpnLowSide('pnp-2n2907', 470.0), [TestBoards::part('pnp-2n2907', Transistor::class)]),
+            'The transistor “pnp-2n2907” of relay A1 must be an NPN.',
+        ];
+        yield 'opening of a relay that opens by itself' => [
+            $board,
+            new AddSecondWinding('A1'),
+            'The relay of “Lamp” opens by itself. Fit a bistable relay first.',
+        ];
+        yield 'opening of one winding without a bridge' => [
+            TestBoards::edited($board, new ChooseRelay(['A1'], TestBoards::part('bistable-5v-one', Relay::class))),
+            new AddSecondWinding('A1'),
+            'The relay of “Lamp” has one winding, whose current must be turned round to open. Drive it by a full bridge first.',
+        ];
+        yield 'opening twice' => [
+            TestBoards::edited($two, new AddSecondWinding('A1')),
+            new AddSecondWinding('A1'),
+            'The opening of “Lamp” is driven already.',
+        ];
+        yield 'mains without a relay' => [
+            $board,
+            new SwitchDirectly(['A2']),
+            '“Airer” runs from the mains, and only a relay may switch the mains.',
+        ];
         yield 'relay that is gone' => [$board, new SwitchDirectly(['A9']), 'The relay A9 is not on the board any more.'];
-        yield 'forced gain of nothing' => [$board, new SetHouseRules(0.5, 0.8), 'The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.'];
+        yield 'forced gain of nothing' => [
+            $board,
+            new SetHouseRules(0.5, 0.8),
+            'The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.',
+        ];
     }
 
     #[DataProvider('refusals')]
@@ -153,7 +207,10 @@ final class DriverEditsTest extends TestCase
     public function testAnInvertingPairMakesTheLineActiveLow(): void
     {
         $parts = [TestBoards::part('pnp-2n2907', Transistor::class), TestBoards::part('npn-2n2222', Transistor::class)];
-        $board = TestBoards::edited(TestBoards::sound(), new ChooseDriver(['A1', 'A2'], new InvertingPair('pnp-2n2907', 'npn-2n2222', 4.7e3, 470.0), $parts));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseDriver(['A1', 'A2'], new InvertingPair('pnp-2n2907', 'npn-2n2222', 4.7e3, 470.0), $parts),
+        );
         foreach ($board->actuators() as [, $actuator]) {
             self::assertSame(Level::Low, $actuator->activeLevel->value);
         }

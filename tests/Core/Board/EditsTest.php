@@ -73,33 +73,59 @@ final class EditsTest extends TestCase
         self::assertSame([Knowledge::Assumed, 2200.0], [$line->watts->knowledge, $line->watts->value]);
         self::assertSame(Knowledge::Unknown, $line->conductor->knowledge, 'Which conductor is switched must be stated by the maker.');
         self::assertSame('Kettle relay', $board->functions['F1']->name);
-        self::assertSame(['reinforced-5v', 'F1', 'R1', Level::High], [$line->actuators['A1']->relay, $line->actuators['A1']->function, $line->actuators['A1']->rail, $line->actuators['A1']->activeLevel->value]);
+        self::assertSame(
+            ['reinforced-5v', 'F1', 'R1', Level::High],
+            [
+                $line->actuators['A1']->relay,
+                $line->actuators['A1']->function,
+                $line->actuators['A1']->rail,
+                $line->actuators['A1']->activeLevel->value,
+            ],
+        );
         self::assertSame(['A' => 1, 'F' => 1, 'L' => 1, 'R' => 1], $board->lastIds);
     }
 
     public function testIdsAreNeverGivenTwice(): void
     {
         $lamp = TestBoards::part('led-lamp', Appliance::class);
-        $board = TestBoards::edited(TestBoards::bare(), new AddLine('One', $lamp), new AddLine('Two', $lamp), new RemoveLine('L2'), new AddLine('Three', $lamp));
+        $board = TestBoards::edited(
+            TestBoards::bare(),
+            new AddLine('One', $lamp),
+            new AddLine('Two', $lamp),
+            new RemoveLine('L2'),
+            new AddLine('Three', $lamp),
+        );
         self::assertSame(['L1', 'L3'], array_keys($board->lines));
         self::assertSame(['F1', 'F3'], array_keys($board->functions));
     }
 
     public function testRemovingALineKeepsWhatOthersShare(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey), new AddSurface('L2', SurfaceKind::InfraredKey));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new AddSurface('L2', SurfaceKind::InfraredKey),
+        );
         $receiver = array_key_last($board->functions);
         self::assertSame(FunctionKind::InfraredReceiver, $board->functions[$receiver]->kind);
         $board = TestBoards::edited($board, new RemoveLine('L1'));
         self::assertArrayHasKey($receiver, $board->functions);
-        self::assertSame(['F2', 'F4', 'F5', $receiver], array_keys($board->functions), 'Output and switch of the line are gone, with their seats.');
+        self::assertSame(
+            ['F2', 'F4', 'F5', $receiver],
+            array_keys($board->functions),
+            'Output and switch of the line are gone, with their seats.',
+        );
         self::assertSame(['F2', 'F4', 'F5'], array_keys($board->seats));
         self::assertArrayNotHasKey($receiver, TestBoards::edited($board, new RemoveLine('L2'))->functions);
     }
 
     public function testDuplicatingALineGivesItFunctionsOfItsOwn(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey), new DuplicateLine('L1', 'Second lamp'));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new DuplicateLine('L1', 'Second lamp'),
+        );
         $copy = $board->lines['L3'];
         self::assertSame(['Second lamp', SwitchedConductor::Live], [$copy->name, $copy->conductor->value]);
         $functions = array_map(static fn($surface): string => $surface->function, array_values($copy->surfaces));
@@ -127,7 +153,11 @@ final class EditsTest extends TestCase
 
     public function testAnotherControllerKeepsTheSeatsThatItHas(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '4'), new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new SeatFunction('F1', '4'),
+            new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)),
+        );
         self::assertSame(['F1' => 'GPIO4'], array_map(static fn($seat): string => $seat->pin, $board->seats));
         self::assertSame('D2', $board->controller()->pins['GPIO4']->label());
     }
@@ -135,18 +165,33 @@ final class EditsTest extends TestCase
     public function testTheRadioIsAssumedAnewWithTheController(): void
     {
         $esp32 = new ChooseController(TestBoards::part('esp32-carrier-38', Carrier::class), TestBoards::part('esp32', Chip::class));
-        $atmega = new ChooseController(TestBoards::part('atmega328p-carrier-30', Carrier::class), TestBoards::part('atmega328p', Chip::class));
+        $atmega = new ChooseController(
+            TestBoards::part('atmega328p-carrier-30', Carrier::class),
+            TestBoards::part('atmega328p', Chip::class),
+        );
         $board = TestBoards::bare('atmega328p-carrier-30', 'atmega328p');
         self::assertSame([Knowledge::Assumed, false], [$board->radioUsed->knowledge, $board->radioUsed->value]);
         $board = TestBoards::edited($board, $esp32);
-        self::assertSame([Knowledge::Assumed, true], [$board->radioUsed->knowledge, $board->radioUsed->value], 'or a converter that the radio takes would pass for good');
+        self::assertSame(
+            [Knowledge::Assumed, true],
+            [$board->radioUsed->knowledge, $board->radioUsed->value],
+            'or a converter that the radio takes would pass for good',
+        );
         // What is inside a module is said of that module: another one is asked about anew, and the summary says so.
         $modern = TestBoards::edited(TestBoards::bare(), $atmega);
         self::assertNull($modern->innerMemory);
         self::assertNotNull(TestBoards::edited(TestBoards::bare(), $esp32)->innerMemory, 'The same controller keeps it.');
         self::assertStringContainsString('inner memory (no)', $atmega->summary(TestBoards::bare()));
-        $board = TestBoards::edited($board, new StateRadio(false), new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)));
-        self::assertSame([Knowledge::Stated, false], [$board->radioUsed->knowledge, $board->radioUsed->value], 'What the maker stated stays.');
+        $board = TestBoards::edited(
+            $board,
+            new StateRadio(false),
+            new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp8266', Chip::class)),
+        );
+        self::assertSame(
+            [Knowledge::Stated, false],
+            [$board->radioUsed->knowledge, $board->radioUsed->value],
+            'What the maker stated stays.',
+        );
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage('has no radio');
         TestBoards::edited($board, $atmega, new StateRadio(true));
@@ -160,9 +205,16 @@ final class EditsTest extends TestCase
 
     public function testResistorsAreSetAndRemovedForSeveralRelays(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1', 'A2'], 330.0), new SetBaseEmitterResistor(['A2'], null));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new SetBaseResistor(['A1', 'A2'], 330.0),
+            new SetBaseEmitterResistor(['A2'], null),
+        );
         $drivers = array_map(static fn(array $owned) => $owned[1]->driver, $board->actuators());
-        self::assertEquals(['A1' => new NpnLowSide('npn-2n2222', 330.0, 10e3), 'A2' => new NpnLowSide('npn-2n2222', 330.0, null)], $drivers);
+        self::assertEquals(
+            ['A1' => new NpnLowSide('npn-2n2222', 330.0, 10e3), 'A2' => new NpnLowSide('npn-2n2222', 330.0, null)],
+            $drivers,
+        );
     }
 
     public function testSeatsMoveSwapAndStayLocked(): void
@@ -195,15 +247,24 @@ final class EditsTest extends TestCase
         yield 'relay output made a button' => [new ChangeFunctionKind('F1', FunctionKind::Button), 'Remove the relay instead'];
         yield 'relay output removed' => [new RemoveFunction('F1'), 'Remove the relay instead'];
         yield 'sensor rule without a sensor' => [new AddSurface('L1', SurfaceKind::SensorRule), 'add the sensor on Pins first'];
-        yield 'button on a wall switch' => [new AddSurface('L1', SurfaceKind::PushButton, 'F3'), 'is a maintained switch and cannot serve as a push button'];
+        yield 'button on a wall switch' => [
+            new AddSurface('L1', SurfaceKind::PushButton, 'F3'),
+            'is a maintained switch and cannot serve as a push button',
+        ];
         yield 'rail in use' => [new RemoveRail('R1'), 'still feeds something'];
         yield 'appliance on mains fed from a rail' => [new FeedAppliance('L1', 'R1'), 'runs from the mains'];
         yield 'no such rail' => [new FeedCoils(['A1'], 'R9'), 'The rail R9 is not on this board any more'];
         yield 'nothing chosen' => [new DriveDirectly([]), 'Choose at least one relay'];
-        yield 'resistor without a transistor' => [new Sequence('', [new DriveDirectly(['A1']), new SetBaseResistor(['A1'], 470.0)]), 'is not driven by a transistor'];
+        yield 'resistor without a transistor' => [
+            new Sequence('', [new DriveDirectly(['A1']), new SetBaseResistor(['A1'], 470.0)]),
+            'is not driven by a transistor',
+        ];
         yield 'seat that is not there' => [new UnseatFunction('F9'), 'The function F9 is not on this board any more'];
         yield 'too many watts' => [new StateLoad('L1', 99e3), 'above 0 W, up to 20 kW. Take the figure'];
-        yield 'chip of another carrier' => [new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp32', Chip::class)), 'does not carry that chip'];
+        yield 'chip of another carrier' => [
+            new ChooseController(TestBoards::part('esp8266-carrier-30', Carrier::class), TestBoards::part('esp32', Chip::class)),
+            'does not carry that chip',
+        ];
     }
 
     #[DataProvider('refused')]
@@ -219,16 +280,56 @@ final class EditsTest extends TestCase
      */
     public static function simple(): iterable
     {
-        yield 'mains' => [new ChooseMains(TestBoards::part('mains-120', MainsSystem::class)), static fn(Board $b) => $b->system()->volts, 120.0];
-        yield 'supply' => [new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)), static fn(Board $b) => $b->source('R1')?->ratedAmps, 0.6];
-        yield 'rail' => [new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), static fn(Board $b) => $b->nameOf('R2'), '12 V'];
-        yield 'pull fitted' => [new FitPull('F3', PullDirection::Up, 4700.0), static fn(Board $b) => $b->functions['F3']->pull?->ohms, 4700.0];
-        yield 'pull removed' => [new Sequence('', [new FitPull('F3', PullDirection::Up, 4700.0), new RemovePull('F3')]), static fn(Board $b) => $b->functions['F3']->pull, null];
-        yield 'surface removed' => [new RemoveSurface('S1'), static fn(Board $b) => [array_keys($b->lines['L1']->surfaces), isset($b->functions['F3'])], [[], false]];
-        yield 'second relay' => [new AddRelay('L1'), static fn(Board $b) => [$b->nameOf('F6'), $b->nameOf('A3')], ['Lamp relay 2', 'Lamp relay 2']];
-        yield 'relay removed' => [new RemoveRelay('A1'), static fn(Board $b) => [isset($b->functions['F1']), isset($b->seats['F1'])], [false, false]];
-        yield 'usual relay' => [new SetDefaultRelay(TestBoards::part('cube-5v', Relay::class)), static fn(Board $b) => $b->defaults->relay, 'cube-5v'];
-        yield 'switch made a button' => [new ChangeFunctionKind('F3', FunctionKind::Button), static fn(Board $b) => $b->lines['L1']->surfaces['S1']->kind, SurfaceKind::PushButton];
+        yield 'mains' => [
+            new ChooseMains(TestBoards::part('mains-120', MainsSystem::class)),
+            static fn(Board $b) => $b->system()->volts,
+            120.0,
+        ];
+        yield 'supply' => [
+            new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)),
+            static fn(Board $b) => $b->source('R1')?->ratedAmps,
+            0.6,
+        ];
+        yield 'rail' => [
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            static fn(Board $b) => $b->nameOf('R2'),
+            '12 V',
+        ];
+        yield 'pull fitted' => [
+            new FitPull('F3', PullDirection::Up, 4700.0),
+            static fn(Board $b) => $b->functions['F3']->pull?->ohms,
+            4700.0,
+        ];
+        yield 'pull removed' => [
+            new Sequence('', [new FitPull('F3', PullDirection::Up, 4700.0), new RemovePull('F3')]),
+            static fn(Board $b) => $b->functions['F3']->pull,
+            null,
+        ];
+        yield 'surface removed' => [
+            new RemoveSurface('S1'),
+            static fn(Board $b) => [array_keys($b->lines['L1']->surfaces), isset($b->functions['F3'])],
+            [[], false],
+        ];
+        yield 'second relay' => [
+            new AddRelay('L1'),
+            static fn(Board $b) => [$b->nameOf('F6'), $b->nameOf('A3')],
+            ['Lamp relay 2', 'Lamp relay 2'],
+        ];
+        yield 'relay removed' => [
+            new RemoveRelay('A1'),
+            static fn(Board $b) => [isset($b->functions['F1']), isset($b->seats['F1'])],
+            [false, false],
+        ];
+        yield 'usual relay' => [
+            new SetDefaultRelay(TestBoards::part('cube-5v', Relay::class)),
+            static fn(Board $b) => $b->defaults->relay,
+            'cube-5v',
+        ];
+        yield 'switch made a button' => [
+            new ChangeFunctionKind('F3', FunctionKind::Button),
+            static fn(Board $b) => $b->lines['L1']->surfaces['S1']->kind,
+            SurfaceKind::PushButton,
+        ];
     }
 
     /**
@@ -243,7 +344,12 @@ final class EditsTest extends TestCase
     /** Every edit is kept as data with its revision, and must mean the same when read again. */
     public function testEveryEditComesBackFromItsData(): void
     {
-        $edits = [...array_column(iterator_to_array(self::simple()), 0), new RenameLine('L1', 'X'), new LockSeat('F1', true), new SetBaseEmitterResistor(['A1'], null)];
+        $edits = [
+            ...array_column(iterator_to_array(self::simple()), 0),
+            new RenameLine('L1', 'X'),
+            new LockSeat('F1', true),
+            new SetBaseEmitterResistor(['A1'], null),
+        ];
         foreach ($edits as $edit) {
             $data = json_decode(json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_THROW_ON_ERROR), true);
             $again = RecordReader::forFiles()->read(Edit::class, $data);
@@ -261,18 +367,43 @@ final class EditsTest extends TestCase
 
     public function testAnApplianceIsDescribedWithoutAPartFile(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new DescribeAppliance('L1', 'Kiln', LoadKind::Resistive, 1200.0, mustNotSelfStart: true, heats: true));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new DescribeAppliance('L1', 'Kiln', LoadKind::Resistive, 1200.0, mustNotSelfStart: true, heats: true),
+        );
         $line = $board->lines['L1'];
-        self::assertSame(['Kiln', 1200.0, 1.0], [$board->appliance($line)->identity->name, $line->watts->value, $board->appliance($line)->powerFactor]);
+        self::assertSame(
+            ['Kiln', 1200.0, 1.0],
+            [$board->appliance($line)->identity->name, $line->watts->value, $board->appliance($line)->powerFactor],
+        );
         self::assertTrue($line->watts->isStated());
         self::assertTrue($board->mustNotStart('L1'));
-        self::assertNotNull(TestBoards::inspect($board)->finding('mains.no-cut-out:L1') ?? array_values(array_filter(TestBoards::inspect($board)->notChecked, static fn($gap): bool => 'mains.no-cut-out' === $gap->rule->id && 'L1' === $gap->subject))[0] ?? null, 'It heats, so its cut-out is asked for.');
+        self::assertNotNull(
+            TestBoards::inspect($board)->finding('mains.no-cut-out:L1') ?? array_values(array_filter(
+                TestBoards::inspect($board)->notChecked,
+                static fn($gap): bool => 'mains.no-cut-out' === $gap->rule->id && 'L1' === $gap->subject,
+            ))[0] ?? null,
+            'It heats, so its cut-out is asked for.',
+        );
         self::assertEquals($board->parts['described-l1'], BoardJson::read(BoardJson::write($board))->parts['described-l1']);
         $again = TestBoards::edited($board, new DescribeAppliance('L1', 'Kiln', LoadKind::Resistive, 900.0));
-        $copied = TestBoards::edited($board, new DuplicateLine('L1', 'Kiln 2'), new DescribeAppliance('L1', 'Lamp', LoadKind::Filament, 60.0));
-        self::assertSame(['Lamp', 'Kiln'], [$copied->appliance($copied->lines['L1'])->identity->name, $copied->appliance($copied->lines['L3'])->identity->name], 'A copy keeps what it switches.');
+        $copied = TestBoards::edited(
+            $board,
+            new DuplicateLine('L1', 'Kiln 2'),
+            new DescribeAppliance('L1', 'Lamp', LoadKind::Filament, 60.0),
+        );
+        self::assertSame(
+            ['Lamp', 'Kiln'],
+            [$copied->appliance($copied->lines['L1'])->identity->name, $copied->appliance($copied->lines['L3'])->identity->name],
+            'A copy keeps what it switches.',
+        );
         self::assertSame([2, false], [$again->parts['described-l1']->identity()->version, $again->mustNotStart('L1')]);
-        foreach ([new DescribeAppliance('L1', ' ', LoadKind::Resistive, 60.0), new DescribeAppliance('L1', 'X', LoadKind::Resistive, 0.0), new DescribeAppliance('L1', 'X', LoadKind::Resistive, 60.0, 2.0), new DescribeAppliance('L1', 'X', LoadKind::Resistive, 60.0, dcVolts: 400.0)] as $refused) {
+        foreach ([
+            new DescribeAppliance('L1', ' ', LoadKind::Resistive, 60.0),
+            new DescribeAppliance('L1', 'X', LoadKind::Resistive, 0.0),
+            new DescribeAppliance('L1', 'X', LoadKind::Resistive, 60.0, 2.0),
+            new DescribeAppliance('L1', 'X', LoadKind::Resistive, 60.0, dcVolts: 400.0),
+        ] as $refused) {
             try {
                 $refused->apply($board);
                 self::fail('It was described.');

@@ -113,7 +113,10 @@ final class RandomEditsTest extends TestCase
             foreach ($tryRemedies ? $finding->remedies() : [] as $remedy) {
                 // A remedy that is offered can be made, and does away with its finding or changes its figure.
                 $cured = Inspector::withRuleBook()->inspect(new Inspection($remedy->edit->apply($board), TestBoards::catalogue()))->finding($finding->key());
-                self::assertTrue(null === $cured || $cured->statement !== $finding->statement, sprintf('After %s: “%s” does nothing for “%s”', $word, $remedy->title, $finding->statement));
+                self::assertTrue(
+                    null === $cured || $cured->statement !== $finding->statement,
+                    sprintf('After %s: “%s” does nothing for “%s”', $word, $remedy->title, $finding->statement),
+                );
             }
         }
         self::assertCount(count($board->lines), (new LineStrips($inspection, $report))->tracks());
@@ -125,7 +128,14 @@ final class RandomEditsTest extends TestCase
     private function handsOver(Inspection $inspection, string $word): void
     {
         $header = ConstantsFile::header(Constants::of($inspection), []);
-        self::assertSame([], array_map(static fn(Difference $one): string => $one->name . ' ' . $one->here . ' / ' . $one->there, Drift::between($inspection, $header)), $word);
+        self::assertSame(
+            [],
+            array_map(
+                static fn(Difference $one): string => $one->name . ' ' . $one->here . ' / ' . $one->there,
+                Drift::between($inspection, $header),
+            ),
+            $word,
+        );
         foreach (SetUpSheet::all($inspection) as $sheet) {
             foreach ($sheet->rows as $row) {
                 self::assertNotContains('', $row, $word . ' ' . $sheet->title . ' ' . implode('|', $row));
@@ -163,7 +173,20 @@ final class RandomEditsTest extends TestCase
             if (Chip::class === $shape->class && is_array($data['carrier'] ?? null) && is_string($data['carrier']['chip'] ?? null)) {
                 return RecordWriter::write(TestBoards::part($data['carrier']['chip'], Chip::class));
             }
-            foreach ([Appliance::class, Carrier::class, Converter::class, Device::class, Expander::class, MainsFuse::class, OptoModule::class, Protection::class, Relay::class, Supply::class, SurfaceProfile::class, Transistor::class] as $class) {
+            foreach ([
+                Appliance::class,
+                Carrier::class,
+                Converter::class,
+                Device::class,
+                Expander::class,
+                MainsFuse::class,
+                OptoModule::class,
+                Protection::class,
+                Relay::class,
+                Supply::class,
+                SurfaceProfile::class,
+                Transistor::class,
+            ] as $class) {
                 if ($class === $shape->class) {
                     $part = $one(array_values(TestBoards::catalogue()->parts($class)));
 
@@ -171,15 +194,39 @@ final class RandomEditsTest extends TestCase
                 }
             }
 
-            return FirmwareFacts::class === $shape->class ? ['boardPackage' => $one(['', 'core 1']), 'consoleRate' => $one(['9600', '7']), 'libraries' => [['name' => $one(['', 'timer']), 'version' => '1']]] : RecordWriter::write($board->system());
+            return FirmwareFacts::class === $shape->class ? [
+                'boardPackage' => $one(['', 'core 1']),
+                'consoleRate' => $one(['9600', '7']),
+                'libraries' => [['name' => $one(['', 'timer']), 'version' => '1']],
+            ] : RecordWriter::write($board->system());
         }
 
         return match ($shape->kind) {
-            ValueKind::Quantity => $one(['470', '4k7', '47k', '10k', '1', '40', '0.8', '20', '60', '2500', '-5', '0.5', '0.25', 'nonsense']),
+            ValueKind::Quantity => $one([
+                '470',
+                '4k7',
+                '47k',
+                '10k',
+                '1',
+                '40',
+                '0.8',
+                '20',
+                '60',
+                '2500',
+                '-5',
+                '0.5',
+                '0.25',
+                'nonsense',
+            ]),
             ValueKind::Boolean => $one(['1', '0']),
             ValueKind::Integer => $one(['1', '3', '32', '33', '0', '500']),
-            ValueKind::Map => [$this->target('function', $board) => $this->target('pin', $board), $this->target('function', $board) => $this->target('pin', $board)],
-            ValueKind::Choice => is_subclass_of($shape->class ?? '', \BackedEnum::class) ? $one(array_column($shape->class::cases(), 'value')) : '',
+            ValueKind::Map => [
+                $this->target('function', $board) => $this->target('pin', $board),
+                $this->target('function', $board) => $this->target('pin', $board),
+            ],
+            ValueKind::Choice => is_subclass_of($shape->class ?? '', \BackedEnum::class)
+                ? $one(array_column($shape->class::cases(), 'value'))
+                : '',
             ValueKind::Listing => 'percent' === $name ? [20, 90] : (array_map(fn(): string => $this->target(match ($name) {
                 'lines' => 'line',
                 'functions', 'relays' => 'function',
@@ -208,7 +255,10 @@ final class RandomEditsTest extends TestCase
             'pin' => [...array_keys($board->controller()->pins), '5', 'D2', 'TX', 'nowhere', ''],
             'device' => [...array_keys($board->devices), 'D99'],
             'scenario' => [...array_keys($board->scenarios), 'P99'],
-            'protection' => [...array_merge([], ...array_map(static fn($rail): array => $rail->protection, array_values($board->rails))), 'fuse-1a'],
+            'protection' => [
+                ...array_merge([], ...array_map(static fn($rail): array => $rail->protection, array_values($board->rails))),
+                'fuse-1a',
+            ],
             'label' => ['5V', 'VIN', 'VSYS', 'USB'],
             'rule' => ['pins.boot-twitch', 'mains.neutral-switched'],
             'subject' => ['A1', 'L1', 'C1', 'F3'],

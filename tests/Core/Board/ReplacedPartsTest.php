@@ -62,20 +62,36 @@ final class ReplacedPartsTest extends TestCase
     {
         foreach ((new DemoBoards(TestBoards::catalogue()))->all() as $name => $board) {
             foreach ($board->lines as $id => $line) {
-                self::assertSame(BoardJson::write($board), BoardJson::write((new ChooseAppliance($id, $board->appliance($line)))->apply($board)), "$name $id");
+                self::assertSame(
+                    BoardJson::write($board),
+                    BoardJson::write((new ChooseAppliance($id, $board->appliance($line)))->apply($board)),
+                    "$name $id",
+                );
             }
             foreach ($board->rails as $id => $rail) {
                 $supply = $board->source($id);
                 if (null !== $supply) {
-                    self::assertSame(BoardJson::write($board), BoardJson::write((new ChooseSupply($id, $supply, $rail->throughUsb))->apply($board)), "$name $id");
+                    self::assertSame(
+                        BoardJson::write($board),
+                        BoardJson::write((new ChooseSupply($id, $supply, $rail->throughUsb))->apply($board)),
+                        "$name $id",
+                    );
                 }
             }
             foreach ($board->actuators() as $id => [, $actuator]) {
                 if (null !== $actuator->relay) {
-                    self::assertSame(BoardJson::write($board), BoardJson::write((new ChooseRelay([$id], $board->part($actuator->relay, Relay::class)))->apply($board)), "$name $id");
+                    self::assertSame(
+                        BoardJson::write($board),
+                        BoardJson::write((new ChooseRelay([$id], $board->part($actuator->relay, Relay::class)))->apply($board)),
+                        "$name $id",
+                    );
                 }
             }
-            self::assertSame(BoardJson::write($board), BoardJson::write((new ChooseController($board->controller()->carrier, $board->controller()->chip))->apply($board)), $name);
+            self::assertSame(
+                BoardJson::write($board),
+                BoardJson::write((new ChooseController($board->controller()->carrier, $board->controller()->chip))->apply($board)),
+                $name,
+            );
         }
     }
 
@@ -84,14 +100,20 @@ final class ReplacedPartsTest extends TestCase
         $board = TestBoards::sound();
         $edit = new ChooseAppliance('L2', TestBoards::part('portable-heater', Appliance::class));
         $safety = $edit->apply($board)->lines['L2']->safety;
-        self::assertSame([true, true, 'off'], [$safety?->earthJoined?->value, $safety?->cutOut?->value, $safety?->restore?->value->value ?? '']);
+        self::assertSame(
+            [true, true, 'off'],
+            [$safety?->earthJoined?->value, $safety?->cutOut?->value, $safety?->restore?->value->value ?? ''],
+        );
         self::assertSame('Let “Airer” switch a portable heater', $edit->summary($board));
     }
 
     public function testWhatGoesWithTheMainsIsNamed(): void
     {
         $edit = new ChooseAppliance('L2', TestBoards::part('shut-off-valve', Appliance::class));
-        self::assertSame('Let “Airer” switch a water shut-off valve, 12 V DC; no longer holds: “Airer” conductor (live), “Airer” outlet (fixed wiring), “Airer” earth joined (yes)', $edit->summary(TestBoards::sound()));
+        self::assertSame(
+            'Let “Airer” switch a water shut-off valve, 12 V DC; no longer holds: “Airer” conductor (live), “Airer” outlet (fixed wiring), “Airer” earth joined (yes)',
+            $edit->summary(TestBoards::sound()),
+        );
     }
 
     /**

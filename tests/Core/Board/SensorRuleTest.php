@@ -35,7 +35,12 @@ final class SensorRuleTest extends TestCase
 {
     private static function warmed(): Board
     {
-        return TestBoards::edited(TestBoards::sound(), new AddFunction(FunctionKind::OneWireSensor, 'Air'), new AddSurface('L1', SurfaceKind::SensorRule, 'F6'), new StateSensorRule('S3', Sensed::Temperature, 19.5, 20.5, leastOffSeconds: 90.0, whenLost: LostSensor::Off));
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new AddFunction(FunctionKind::OneWireSensor, 'Air'),
+            new AddSurface('L1', SurfaceKind::SensorRule, 'F6'),
+            new StateSensorRule('S3', Sensed::Temperature, 19.5, 20.5, leastOffSeconds: 90.0, whenLost: LostSensor::Off),
+        );
     }
 
     public function testARuleGoesIntoTheFileAndTheProgram(): void
@@ -44,7 +49,15 @@ final class SensorRuleTest extends TestCase
         $rule = $board->lines['L1']->surfaces['S3']->rule;
         self::assertEquals(new SensorRule(Sensed::Temperature, 19.5, 20.5, leastOffSeconds: 90.0, whenLost: LostSensor::Off), $rule);
         $constants = array_map(static fn($constant): int|string => $constant->value, Constants::of(new Inspection($board)));
-        self::assertSame([195, 205, 90_000, 'goes off'], [$constants['LAMP_SENSOR_RULE_ON_AT_TENTHS'], $constants['LAMP_SENSOR_RULE_OFF_AT_TENTHS'], $constants['LAMP_SENSOR_RULE_LEAST_OFF_MS'], $constants['LAMP_SENSOR_RULE_WHEN_LOST']]);
+        self::assertSame(
+            [195, 205, 90_000, 'goes off'],
+            [
+                $constants['LAMP_SENSOR_RULE_ON_AT_TENTHS'],
+                $constants['LAMP_SENSOR_RULE_OFF_AT_TENTHS'],
+                $constants['LAMP_SENSOR_RULE_LEAST_OFF_MS'],
+                $constants['LAMP_SENSOR_RULE_WHEN_LOST'],
+            ],
+        );
     }
 
     /** What was said of a sensor is not said of another kind of sensor, and the summary says what is lost. */
@@ -57,9 +70,20 @@ final class SensorRuleTest extends TestCase
 
     public function testTimesStandInTheOrderOfTheDay(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::Timer), new AddSwitchTime('S3', '22:00', false), new AddSwitchTime('S3', ' 06:30 ', true), new AddSwitchTime('S3', '06:30', false, Days::Weekend), new StateClock(['S3'], ClockSource::Module), new StateClock(['S3'], missed: MissedTime::Skipped));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddSurface('L1', SurfaceKind::Timer),
+            new AddSwitchTime('S3', '22:00', false),
+            new AddSwitchTime('S3', ' 06:30 ', true),
+            new AddSwitchTime('S3', '06:30', false, Days::Weekend),
+            new StateClock(['S3'], ClockSource::Module),
+            new StateClock(['S3'], missed: MissedTime::Skipped),
+        );
         $schedule = $board->lines['L1']->surfaces['S3']->schedule;
-        self::assertSame(['06:30 off, Saturday and Sunday', '06:30 on', '22:00 off'], array_map(static fn(SwitchTime $time): string => $time->said(), $schedule->times ?? []));
+        self::assertSame(
+            ['06:30 off, Saturday and Sunday', '06:30 on', '22:00 off'],
+            array_map(static fn(SwitchTime $time): string => $time->said(), $schedule->times ?? []),
+        );
         self::assertSame([ClockSource::Module, MissedTime::Skipped], [$schedule?->clock, $schedule?->missed]);
         $rest = (new RemoveSwitchTime('S3', '06:30', Days::Weekend))->apply($board)->lines['L1']->surfaces['S3']->schedule;
         self::assertSame(['06:30 on', '22:00 off'], array_map(static fn(SwitchTime $time): string => $time->said(), $rest->times ?? []));
@@ -77,9 +101,23 @@ final class SensorRuleTest extends TestCase
         yield 'more than everything' => [static fn(): object => new SensorRule(Sensed::Humidity, onPercent: 101.0), '100 %'];
         yield 'a threshold of yes or no' => [static fn(): object => new SensorRule(Sensed::Event, onPercent: 50.0), 'belongs to humidity'];
         yield 'longer than a day' => [static fn(): object => new SensorRule(Sensed::Event, leastOnSeconds: 86_401.0), 'a day'];
-        yield 'one time twice' => [static fn(): object => new Schedule([new SwitchTime('07:00', true), new SwitchTime('07:00', false)]), 'Take one away'];
-        yield 'a clock of a button' => [static fn(): object => (new StateClock(['S1'], ClockSource::Own))->apply(TestBoards::sound()), 'only a timer has'];
-        yield 'a temperature of a motion sensor' => [static fn(): object => TestBoards::edited(TestBoards::sound(), new AddFunction(FunctionKind::MotionSensor, 'Door'), new AddSurface('L1', SurfaceKind::SensorRule, 'F6'), new StateSensorRule('S3', Sensed::Temperature, 1.0, 2.0)), 'It says yes or no'];
+        yield 'one time twice' => [
+            static fn(): object => new Schedule([new SwitchTime('07:00', true), new SwitchTime('07:00', false)]),
+            'Take one away',
+        ];
+        yield 'a clock of a button' => [
+            static fn(): object => (new StateClock(['S1'], ClockSource::Own))->apply(TestBoards::sound()),
+            'only a timer has',
+        ];
+        yield 'a temperature of a motion sensor' => [
+            static fn(): object => TestBoards::edited(
+                TestBoards::sound(),
+                new AddFunction(FunctionKind::MotionSensor, 'Door'),
+                new AddSurface('L1', SurfaceKind::SensorRule, 'F6'),
+                new StateSensorRule('S3', Sensed::Temperature, 1.0, 2.0),
+            ),
+            'It says yes or no',
+        ];
     }
 
     /**

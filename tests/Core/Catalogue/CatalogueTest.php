@@ -44,7 +44,11 @@ final class CatalogueTest extends TestCase
                 $positions[$pin->side->value][] = $pin->position;
             }
             self::assertSame(range(1, count($positions['left'])), $positions['left']);
-            self::assertSame('atmega328p-carrier-32' === $carrier->identity->id ? range(1, 16) : $positions['left'], $positions['right'], 'Both sides have as many pins, but for the one carrier whose power header is shorter.');
+            self::assertSame(
+                'atmega328p-carrier-32' === $carrier->identity->id ? range(1, 16) : $positions['left'],
+                $positions['right'],
+                'Both sides have as many pins, but for the one carrier whose power header is shorter.',
+            );
             self::assertGreaterThan(0, $carrier->price);
             $used = array_filter(array_map(static fn($pin): ?string => $pin->chipPin, $carrier->header), is_string(...));
             self::assertSame(array_unique($used), $used, 'No chip pin is led out twice.');
@@ -74,7 +78,10 @@ final class CatalogueTest extends TestCase
         self::assertSame([34, 35, 36, 39], $that(static fn(ChipPin $pin): bool => !$pin->can(Ability::Output)));
         self::assertSame([34, 35, 36, 39], $that(static fn(ChipPin $pin): bool => !$pin->can(Ability::PullUp)));
         self::assertSame([32, 33, 34, 35, 36, 39], $that(static fn(ChipPin $pin): bool => $pin->can(Ability::Analogue)));
-        self::assertSame([0, 2, 4, 12, 13, 14, 15, 25, 26, 27], $that(static fn(ChipPin $pin): bool => $pin->can(Ability::AnalogueWithoutRadio)));
+        self::assertSame(
+            [0, 2, 4, 12, 13, 14, 15, 25, 26, 27],
+            $that(static fn(ChipPin $pin): bool => $pin->can(Ability::AnalogueWithoutRadio)),
+        );
         self::assertSame([25, 26], $that(static fn(ChipPin $pin): bool => $pin->can(Ability::AnalogueOut)));
         self::assertSame([6, 7, 8, 9, 10, 11], $that(static fn(ChipPin $pin): bool => ReservedFor::Flash === $pin->reserved));
         self::assertSame([1, 3], $that(static fn(ChipPin $pin): bool => ReservedFor::Console === $pin->reserved));
@@ -90,7 +97,19 @@ final class CatalogueTest extends TestCase
      */
     public static function labels(): iterable
     {
-        foreach (['D0' => 16, 'D1' => 5, 'D2' => 4, 'D3' => 0, 'D4' => 2, 'D5' => 14, 'D6' => 12, 'D7' => 13, 'D8' => 15, 'RX' => 3, 'TX' => 1] as $label => $number) {
+        foreach ([
+            'D0' => 16,
+            'D1' => 5,
+            'D2' => 4,
+            'D3' => 0,
+            'D4' => 2,
+            'D5' => 14,
+            'D6' => 12,
+            'D7' => 13,
+            'D8' => 15,
+            'RX' => 3,
+            'TX' => 1,
+        ] as $label => $number) {
             yield $label => [$label, 'GPIO' . $number];
         }
     }

@@ -39,7 +39,11 @@ final class RegulationTest extends TestCase
         self::assertEqualsWithDelta(1.0 * 3.0 * 0.82 / 5.15, $reg->ratedAmpsAt(3.0), 1e-9);
         self::assertEqualsWithDelta(1.0 * 1.8 * 0.82 / 5.15, $reg->ratedAmpsAt(1.8), 1e-9);
         self::assertSame(0.5, $reg->ratedAmpsAt(4.5));
-        self::assertSame(2.0, TestBoards::part('buck-5v-2a', Converter::class)->regulation->ratedAmpsAt(7.0), 'What steps down is limited at its output.');
+        self::assertSame(
+            2.0,
+            TestBoards::part('buck-5v-2a', Converter::class)->regulation->ratedAmpsAt(7.0),
+            'What steps down is limited at its output.',
+        );
     }
 
     public function testAStepUpWorksOrDoesNot(): void
@@ -56,14 +60,56 @@ final class RegulationTest extends TestCase
     public static function impossible(): iterable
     {
         $output = Spread::exactly(5.0);
-        yield 'switching without a curve' => [static fn(): object => new Regulation(RegulatorKind::StepDown, $output, 7.0, 20.0, Spread::exactly(1.0), 1.0, Spread::exactly(0.0))];
-        yield 'linear with a curve' => [static fn(): object => new Regulation(RegulatorKind::Linear, $output, 7.0, 20.0, Spread::exactly(1.0), 1.0, Spread::exactly(0.0), [new EfficiencyPoint(0.1, 0.8)])];
-        yield 'no input range' => [static fn(): object => new Regulation(RegulatorKind::Linear, $output, 20.0, 7.0, Spread::exactly(1.0), 1.0, Spread::exactly(0.0))];
+        yield 'switching without a curve' => [static fn(): object => new Regulation(
+            RegulatorKind::StepDown,
+            $output,
+            7.0,
+            20.0,
+            Spread::exactly(1.0),
+            1.0,
+            Spread::exactly(0.0),
+        )];
+        yield 'linear with a curve' => [static fn(): object => new Regulation(
+            RegulatorKind::Linear,
+            $output,
+            7.0,
+            20.0,
+            Spread::exactly(1.0),
+            1.0,
+            Spread::exactly(0.0),
+            [new EfficiencyPoint(0.1, 0.8)],
+        )];
+        yield 'no input range' => [static fn(): object => new Regulation(
+            RegulatorKind::Linear,
+            $output,
+            20.0,
+            7.0,
+            Spread::exactly(1.0),
+            1.0,
+            Spread::exactly(0.0),
+        )];
         yield 'more than everything' => [static fn(): object => new EfficiencyPoint(0.1, 1.2)];
         yield 'cable of nothing' => [static fn(): object => new Cable(1.0, 0.0)];
-        yield 'limit below the rating' => [static fn(): object => new Supply(new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'), SupplyForm::Adapter, $output, 1.0, 0.5)];
-        yield 'clamp without a voltage' => [static fn(): object => new Protection(new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'), ProtectionKind::SurgeClamp, 0.0, Spread::exactly(0.0), Spread::exactly(0.0))];
-        yield 'peak below the steady current' => [static fn(): object => new Device(new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'), $output, Spread::exactly(0.1), 0.05)];
+        yield 'limit below the rating' => [static fn(): object => new Supply(
+            new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'),
+            SupplyForm::Adapter,
+            $output,
+            1.0,
+            0.5,
+        )];
+        yield 'clamp without a voltage' => [static fn(): object => new Protection(
+            new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'),
+            ProtectionKind::SurgeClamp,
+            0.0,
+            Spread::exactly(0.0),
+            Spread::exactly(0.0),
+        )];
+        yield 'peak below the steady current' => [static fn(): object => new Device(
+            new PartIdentity('x', 1, 'X', Basis::CommonPractice, 'test'),
+            $output,
+            Spread::exactly(0.1),
+            0.05,
+        )];
     }
 
     /**

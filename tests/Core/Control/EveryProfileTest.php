@@ -21,7 +21,28 @@ use PHPUnit\Framework\TestCase;
 /** Whatever a maker calls his lines, every shipped profile gives each a legal address of its own. */
 final class EveryProfileTest extends TestCase
 {
-    private const NAMES = ['Lamp', 'lamp', 'LAMP ', 'Lamp 2', 'Lamp2', 'off', 'Everything', '2', '💡', '  x', 'Größe', 'groesse', 'a/b', 'a+b', '#1', '$SYS', 'Лампа', 'Très long nom de ligne qui ne finit jamais, jamais, jamais, et encore', "O'Brien’s", 'turn off'];
+    private const NAMES = [
+        'Lamp',
+        'lamp',
+        'LAMP ',
+        'Lamp 2',
+        'Lamp2',
+        'off',
+        'Everything',
+        '2',
+        '💡',
+        '  x',
+        'Größe',
+        'groesse',
+        'a/b',
+        'a+b',
+        '#1',
+        '$SYS',
+        'Лампа',
+        'Très long nom de ligne qui ne finit jamais, jamais, jamais, et encore',
+        "O'Brien’s",
+        'turn off',
+    ];
 
     /**
      * @return iterable<string, array{SurfaceProfile}>

@@ -31,14 +31,24 @@ final class GroupStartTest extends TestCase
 
     public function testGroupsMayBearANumberOrOneName(): void
     {
-        $board = TestBoards::edited(TestBoards::operatedInManyWays(), new AddLineGroup(LineGroupKind::Room, '7', ['L1', 'L4']), new AddLineGroup(LineGroupKind::Room, 'Bath', ['L1', 'L2']));
-        self::assertSame(['Bath', '7', 'Bath'], array_map(static fn(GroupStart $one): string => $one->name, GroupStart::all($board, LivePath::of($board))));
+        $board = TestBoards::edited(
+            TestBoards::operatedInManyWays(),
+            new AddLineGroup(LineGroupKind::Room, '7', ['L1', 'L4']),
+            new AddLineGroup(LineGroupKind::Room, 'Bath', ['L1', 'L2']),
+        );
+        self::assertSame(
+            ['Bath', '7', 'Bath'],
+            array_map(static fn(GroupStart $one): string => $one->name, GroupStart::all($board, LivePath::of($board))),
+        );
     }
 
     public function testLinesThatComeBackTogetherCountAsAGroup(): void
     {
         $board = TestBoards::edited(TestBoards::operatedInManyWays(), new StateSafety(['L1', 'L4'], restore: RestorePolicy::Last));
-        self::assertSame(['Bath', 'After a power cut'], array_map(static fn(GroupStart $one): string => $one->name, GroupStart::all($board, LivePath::of($board))));
+        self::assertSame(
+            ['Bath', 'After a power cut'],
+            array_map(static fn(GroupStart $one): string => $one->name, GroupStart::all($board, LivePath::of($board))),
+        );
     }
 
     /** Power shows the moment of each group that switches on: all coils at once, unless the program keeps them apart. */

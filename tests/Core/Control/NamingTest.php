@@ -46,8 +46,20 @@ final class NamingTest extends TestCase
     {
         $rules = new NamingRules(8, '-', LetterCase::Lower, '-', true, true, ['off']);
         self::assertSame(
-            ['it is empty', 'it has 9 characters, and 8 are allowed', 'it holds a blank', 'it holds “ä”', 'it holds capitals', 'it does not start with a letter', 'the word is taken there', null],
-            array_map(static fn(string $name): ?string => Naming::fault($name, $rules), [' ', 'lamp-lamp', 'a b', 'lämp', 'Lamp', '1lamp', 'off', 'lamp-1']),
+            [
+                'it is empty',
+                'it has 9 characters, and 8 are allowed',
+                'it holds a blank',
+                'it holds “ä”',
+                'it holds capitals',
+                'it does not start with a letter',
+                'the word is taken there',
+                null,
+            ],
+            array_map(
+                static fn(string $name): ?string => Naming::fault($name, $rules),
+                [' ', 'lamp-lamp', 'a b', 'lämp', 'Lamp', '1lamp', 'off', 'lamp-1'],
+            ),
         );
     }
 

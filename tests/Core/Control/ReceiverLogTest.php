@@ -22,7 +22,10 @@ final class ReceiverLogTest extends TestCase
         yield 'small letters' => ['0x0bf430cf', '0x0BF430CF'];
         yield 'with its bits' => ['Decoded PULSE: BF430CF (32 bits)', '0x0BF430CF'];
         yield 'named' => ['Code      : 0xBF430CF (32 Bits)', '0x0BF430CF'];
-        yield 'raw data beside address and command' => ['Protocol=PULSE Address=0xD0 Command=0xC Raw-Data=0xF30C2FD0 32 bits LSB first', '0xF30C2FD0'];
+        yield 'raw data beside address and command' => [
+            'Protocol=PULSE Address=0xD0 Command=0xC Raw-Data=0xF30C2FD0 32 bits LSB first',
+            '0xF30C2FD0',
+        ];
         yield 'address and command alone' => ['address: 0xD0, command: 0x0C', '0x0BF430CF'];
         yield 'extended address and command' => ['Address=0x1234 Command=0x0C', '0x2C4830CF'];
         yield 'another encoding' => ['UNKNOWN 0xA90 (12 bits)', '0xA90'];
@@ -79,7 +82,10 @@ final class ReceiverLogTest extends TestCase
     public function testEveryListOfTimesIsAPress(): void
     {
         ['keys' => $keys] = ReceiverLog::read(self::pulses('0BF430CF', -14634) . "\n" . self::pulses('0BF418E7', -40000) . "\n" . self::pulses('0BF430CF', -40000));
-        self::assertSame([['0x0BF430CF', 2], ['0x0BF418E7', 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys));
+        self::assertSame(
+            [['0x0BF430CF', 2], ['0x0BF418E7', 1]],
+            array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys),
+        );
     }
 
     public function testALongListOfTimesIsReadToItsEnd(): void
@@ -97,17 +103,29 @@ final class ReceiverLogTest extends TestCase
     public function testABiPhaseCodeIsToldByItsName(): void
     {
         ['keys' => $keys] = ReceiverLog::read("RC5 0x80C (12 bits)\nRC5 0x00C (12 bits)\n");
-        self::assertSame([[InfraredEncoding::BiPhase, 2]], array_map(static fn(ReceivedKey $key): array => [$key->code->encoding, $key->times], $keys), 'Both values of the toggle bit are one key.');
+        self::assertSame(
+            [[InfraredEncoding::BiPhase, 2]],
+            array_map(static fn(ReceivedKey $key): array => [$key->code->encoding, $key->times], $keys),
+            'Both values of the toggle bit are one key.',
+        );
     }
 
     public function testRepeatsAreDroppedAndKeysToldOnce(): void
     {
         $log = "Ready at pin 34\r\nBF430CF\r\nFFFFFFFF\r\nFFFFFFFF\r\nBF418E7\n0xF30C2FD0\nAddress=0xD0 Command=0xC Repeat\nREPEAT\n\nnothing here\n0x0\n";
         ['keys' => $keys, 'repeats' => $repeats, 'without' => $without] = ReceiverLog::read($log);
-        self::assertSame([['0x0BF430CF', 2, 2], ['0x0BF418E7', 5, 1]], array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->line, $key->times], $keys), 'The same key in the other order of bits is the same key.');
+        self::assertSame(
+            [['0x0BF430CF', 2, 2], ['0x0BF418E7', 5, 1]],
+            array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->line, $key->times], $keys),
+            'The same key in the other order of bits is the same key.',
+        );
         self::assertSame([4, 3], [$repeats, $without]);
         self::assertSame(InfraredEncoding::PulseDistance, $keys[0]->code->encoding);
-        self::assertSame(InfraredEncoding::Raw, ReceiverLog::read('0x12345678')['keys'][0]->code->encoding, '32 bits without complements are some other code.');
+        self::assertSame(
+            InfraredEncoding::Raw,
+            ReceiverLog::read('0x12345678')['keys'][0]->code->encoding,
+            '32 bits without complements are some other code.',
+        );
     }
 
     public function testATextWithoutACodeSaysWhatToPaste(): void

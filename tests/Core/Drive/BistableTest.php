@@ -32,7 +32,11 @@ final class BistableTest extends TestCase
         // One pulse at a time is a matter of the peak: 5.1 V ÷ 38 Ω, and the base current that it takes.
         $budget = (new Inspection($board))->power->rails['R1'];
         $plain = (new Inspection(TestBoards::edited($board, new RemoveRelay('A1'))))->power->rails['R1'];
-        self::assertEqualsWithDelta(5.1 / 38 + $drive->results['A1']->pinAmps->value, $budget->peak->value - $budget->continuous->value - ($plain->peak->value - $plain->continuous->value), 1e-6);
+        self::assertEqualsWithDelta(
+            5.1 / 38 + $drive->results['A1']->pinAmps->value,
+            $budget->peak->value - $budget->continuous->value - ($plain->peak->value - $plain->continuous->value),
+            1e-6,
+        );
         $json = BoardJson::write($board);
         self::assertSame($json, BoardJson::write(BoardJson::read($json)));
     }
@@ -41,24 +45,39 @@ final class BistableTest extends TestCase
     {
         $truth = (new DriveScreen(new Inspection(self::bistable(), TestBoards::catalogue())))->context('A3')['truth'];
         self::assertIsArray($truth);
-        self::assertSame(['state' => 'pulsed', 'pin' => 'high for 20 ms to 1 s', 'coil' => 'on', 'contact' => 'open', 'appliance' => 'off'], $truth[0]);
-        self::assertSame(['state' => 'without power', 'pin' => 'not driven', 'coil' => 'off', 'contact' => 'as it was', 'appliance' => 'as it was'], $truth[3]);
+        self::assertSame(
+            ['state' => 'pulsed', 'pin' => 'high for 20 ms to 1 s', 'coil' => 'on', 'contact' => 'open', 'appliance' => 'off'],
+            $truth[0],
+        );
+        self::assertSame(
+            ['state' => 'without power', 'pin' => 'not driven', 'coil' => 'off', 'contact' => 'as it was', 'appliance' => 'as it was'],
+            $truth[3],
+        );
     }
 
     public function testTheSecondWindingIsCopiedAndRemovedWithTheFirst(): void
     {
         $copied = TestBoards::edited(self::bistable(), new DuplicateLine('L1', 'Second lamp'));
-        self::assertSame(['A4' => null, 'A5' => 'A4'], array_map(static fn($actuator): ?string => $actuator->opens, $copied->lines['L3']->actuators));
+        self::assertSame(
+            ['A4' => null, 'A5' => 'A4'],
+            array_map(static fn($actuator): ?string => $actuator->opens, $copied->lines['L3']->actuators),
+        );
         $removed = TestBoards::edited($copied, new RemoveRelay('A4'));
         self::assertSame([], $removed->lines['L3']->actuators);
-        self::assertSame(['A3'], array_keys(array_filter($removed->lines['L1']->actuators, static fn($actuator): bool => 'A1' === $actuator->opens)));
+        self::assertSame(
+            ['A3'],
+            array_keys(array_filter($removed->lines['L1']->actuators, static fn($actuator): bool => 'A1' === $actuator->opens)),
+        );
         self::assertArrayNotHasKey($copied->lines['L3']->actuators['A5']->function, $removed->functions);
     }
 
     public function testAnotherRelayIsFittedForBothOutputs(): void
     {
         $board = TestBoards::edited(self::bistable(), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)));
-        self::assertSame(['cube-5v', 'cube-5v'], array_values(array_map(static fn($actuator): ?string => $actuator->relay, $board->lines['L1']->actuators)));
+        self::assertSame(
+            ['cube-5v', 'cube-5v'],
+            array_values(array_map(static fn($actuator): ?string => $actuator->relay, $board->lines['L1']->actuators)),
+        );
         self::assertNotNull(TestBoards::inspect($board)->finding('drive.bistable:A3'));
     }
 
@@ -79,6 +98,10 @@ final class BistableTest extends TestCase
 
     private static function bistable(): Board
     {
-        return TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('bistable-5v-two', Relay::class)), new AddSecondWinding('A1'));
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseRelay(['A1'], TestBoards::part('bistable-5v-two', Relay::class)),
+            new AddSecondWinding('A1'),
+        );
     }
 }

@@ -54,13 +54,38 @@ final class CircuitPropertiesTest extends TestCase
         $pnp = TestBoards::part('pnp-2n2907', Transistor::class);
         yield 'NPN' => [new NpnSwitch($pin, $relay, $rail, new NpnLowSide('npn-2n2222', 560.0, 10e3), $npn)];
         yield 'NPN with too little drive' => [new NpnSwitch($pin, $relay, $rail, new NpnLowSide('npn-2n2222', 4.7e3, 10e3), $npn)];
-        yield 'NPN without a resistor across its base' => [new NpnSwitch($pin, $twelve, $twelveVolts, new NpnLowSide('npn-2n2222', 1e3, null), $npn)];
-        yield 'MOSFET' => [new MosfetSwitch($pin, $relay, $rail, new MosfetLowSide('mosfet-2v5', 100.0, 10e3), TestBoards::part('mosfet-2v5', Mosfet::class))];
-        yield 'MOSFET that is hardly on' => [new MosfetSwitch($pin, $relay, $rail, new MosfetLowSide('mosfet-10v', 100.0, 10e3), TestBoards::part('mosfet-10v', Mosfet::class))];
+        yield 'NPN without a resistor across its base' => [new NpnSwitch(
+            $pin,
+            $twelve,
+            $twelveVolts,
+            new NpnLowSide('npn-2n2222', 1e3, null),
+            $npn,
+        )];
+        yield 'MOSFET' => [new MosfetSwitch(
+            $pin,
+            $relay,
+            $rail,
+            new MosfetLowSide('mosfet-2v5', 100.0, 10e3),
+            TestBoards::part('mosfet-2v5', Mosfet::class),
+        )];
+        yield 'MOSFET that is hardly on' => [new MosfetSwitch(
+            $pin,
+            $relay,
+            $rail,
+            new MosfetLowSide('mosfet-10v', 100.0, 10e3),
+            TestBoards::part('mosfet-10v', Mosfet::class),
+        )];
         yield 'array' => [new ArraySwitch($pin, $relay, $rail, TestBoards::part('uln2003a', DarlingtonArray::class))];
         yield 'high side' => [new HighSideSwitch($pin, $twelve, $twelveVolts, new HighSidePair('n', 'p', 4.7e3, 2.2e3), $npn, $pnp)];
         yield 'inverting' => [new InvertingSwitch($pin, $relay, $rail, new InvertingPair('p', 'n', 4.7e3, 470.0), $pnp, $npn)];
-        yield 'coupler' => [new CouplerSwitch($pin, $relay, $rail, new CouplerDriver('c', 'n', 390.0, 470.0), TestBoards::part('pc817c', OptoCoupler::class), $npn)];
+        yield 'coupler' => [new CouplerSwitch(
+            $pin,
+            $relay,
+            $rail,
+            new CouplerDriver('c', 'n', 390.0, 470.0),
+            TestBoards::part('pc817c', OptoCoupler::class),
+            $npn,
+        )];
         yield 'bridge' => [new BridgeSwitch($pin, $relay, $rail, TestBoards::part('drv8837', BridgeDriver::class))];
     }
 
@@ -141,7 +166,10 @@ final class CircuitPropertiesTest extends TestCase
     /** Two resistors and a diode, worked by hand: 5 V, 1 kΩ, and what is left over a junction of 1 fA at about 4.3 mA. */
     public function testADiodeBehindAResistor(): void
     {
-        $point = Solver::solve(new Netlist('diode', ['v' => new Source('in', 5.0), 'r' => new Resistor('in', 'a', 1e3), 'd' => new Diode('a', 'gnd', 1e-15, 1.0)]));
+        $point = Solver::solve(new Netlist(
+            'diode',
+            ['v' => new Source('in', 5.0), 'r' => new Resistor('in', 'a', 1e3), 'd' => new Diode('a', 'gnd', 1e-15, 1.0)],
+        ));
         $amps = $point->through('in', 'a', 1e3);
         self::assertEqualsWithDelta(Solver::THERMAL_VOLTS * log($amps / 1e-15 + 1), $point->at('a'), 1e-6);
         self::assertEqualsWithDelta(4.25e-3, $amps, 0.02e-3);
@@ -149,7 +177,10 @@ final class CircuitPropertiesTest extends TestCase
 
     public function testAnUnloadedDividerIsExact(): void
     {
-        $point = Solver::solve(new Netlist('divider', ['v' => new Source('in', 10.0), 'a' => new Resistor('in', 'm', 3e3), 'b' => new Resistor('m', 'gnd', 2e3)]));
+        $point = Solver::solve(new Netlist(
+            'divider',
+            ['v' => new Source('in', 10.0), 'a' => new Resistor('in', 'm', 3e3), 'b' => new Resistor('m', 'gnd', 2e3)],
+        ));
         self::assertEqualsWithDelta(4.0, $point->at('m'), 1e-8);
     }
 }

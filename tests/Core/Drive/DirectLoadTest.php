@@ -40,7 +40,13 @@ final class DirectLoadTest extends TestCase
         self::assertEqualsWithDelta(0.5, $result->coilAmps->value, 0.01);
         self::assertEqualsWithDelta(12 / (0.85 * 12), $result->pullIn->nominal->value, 0.01);
         $report = TestBoards::inspect($board);
-        self::assertSame([], array_map(static fn($finding): string => $finding->key() . ': ' . $finding->statement, array_filter($report->findings, static fn($finding): bool => 'A1' === $finding->subject)));
+        self::assertSame(
+            [],
+            array_map(
+                static fn($finding): string => $finding->key() . ': ' . $finding->statement,
+                array_filter($report->findings, static fn($finding): bool => 'A1' === $finding->subject),
+            ),
+        );
         $budget = (new Inspection($board))->power->rails['R2'];
         self::assertContains('Lamp 567 mA', $budget->continuous->inputs);
         self::assertEqualsWithDelta(0.5 / 0.9 * 1.02, $budget->continuous->value, 0.02);
@@ -59,7 +65,11 @@ final class DirectLoadTest extends TestCase
         $motor = new Appliance($strip->identity, LoadKind::UniversalMotor, 30.0, 1.0, 12.0);
         $started = TestBoards::inspect(TestBoards::edited(self::valve(), new ChooseAppliance('L1', $motor)))->finding('drive.switch-rating:A1');
         self::assertSame('×0.812', $started?->figures[0]->printed());
-        self::assertNull(TestBoards::inspect(TestBoards::edited(self::valve(), new ChooseAppliance('L1', $motor), new StateLoad('L1', 20.0)))->finding('drive.switch-rating:A1'));
+        self::assertNull(TestBoards::inspect(TestBoards::edited(
+            self::valve(),
+            new ChooseAppliance('L1', $motor),
+            new StateLoad('L1', 20.0),
+        ))->finding('drive.switch-rating:A1'));
     }
 
     public function testOnlyARelayMaySwitchTheMains(): void
@@ -68,7 +78,10 @@ final class DirectLoadTest extends TestCase
         foreach ([
             '“Lamp” runs from the mains, and only a relay may switch the mains.' => [TestBoards::sound(), new SwitchDirectly(['A1'])],
             '“Lamp” has no relay, and only a relay may switch the mains. Fit one first.' => [self::valve(), new ChooseAppliance('L1', $lamp)],
-            '“Lamp” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.' => [self::valve(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class))],
+            '“Lamp” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.' => [
+                self::valve(),
+                new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)),
+            ],
         ] as $sentence => [$board, $edit]) {
             try {
                 $edit->apply($board);
@@ -77,14 +90,22 @@ final class DirectLoadTest extends TestCase
                 self::assertSame($sentence, $refused->getMessage());
             }
         }
-        $fitted = TestBoards::edited(self::valve(), new ChooseRelay(['A1'], TestBoards::part('cube-12v', Relay::class)), new ChooseAppliance('L1', $lamp));
+        $fitted = TestBoards::edited(
+            self::valve(),
+            new ChooseRelay(['A1'], TestBoards::part('cube-12v', Relay::class)),
+            new ChooseAppliance('L1', $lamp),
+        );
         self::assertSame('cube-12v', $fitted->actuators()['A1'][1]->relay);
     }
 
     /** The appliance and its driver stay on one rail. */
     public function testFeedingTheApplianceFeedsItsDriver(): void
     {
-        $moved = TestBoards::edited(self::valve(), new AddRail('12 V, second', TestBoards::part('module-12v-10w', Supply::class)), new FeedAppliance('L1', 'R3'));
+        $moved = TestBoards::edited(
+            self::valve(),
+            new AddRail('12 V, second', TestBoards::part('module-12v-10w', Supply::class)),
+            new FeedAppliance('L1', 'R3'),
+        );
         self::assertSame('R3', $moved->actuators()['A1'][1]->rail);
     }
 

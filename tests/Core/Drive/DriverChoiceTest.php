@@ -31,7 +31,12 @@ final class DriverChoiceTest extends TestCase
 {
     public function testSizedCircuitsPassAtEveryCornerAndInEveryDraw(): void
     {
-        $twelve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)), new FeedCoils(['A1'], 'R2'));
+        $twelve = TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)),
+            new FeedCoils(['A1'], 'R2'),
+        );
         foreach ([TestBoards::sound(), $twelve] as $board) {
             $sound = array_values(array_filter(self::ways($board), static fn(DriverWay $way): bool => $way->isSound()));
             self::assertGreaterThanOrEqual(6, count($sound));
@@ -39,7 +44,11 @@ final class DriverChoiceTest extends TestCase
                 self::assertGreaterThanOrEqual(1.0, $way->margin(), $way->title);
                 $made = $way->edit(['A1'])->apply($board);
                 $actuator = $made->actuators()['A1'][1];
-                self::assertEquals($way->result->pullIn->worst->value, \IronLatch\Core\Drive\DriverAnalysis::result($made, $actuator)->pullIn->worst->value, $way->title);
+                self::assertEquals(
+                    $way->result->pullIn->worst->value,
+                    \IronLatch\Core\Drive\DriverAnalysis::result($made, $actuator)->pullIn->worst->value,
+                    $way->title,
+                );
                 $circuit = Circuits::of($made, $actuator);
                 if (null !== $circuit) {
                     self::assertSame(0, MonteCarlo::run($circuit, $made->relay($actuator), 40.0, 120)->failing, $way->title);
@@ -56,7 +65,18 @@ final class DriverChoiceTest extends TestCase
         rsort($sorted);
         self::assertSame($sorted, $states);
         $byId = array_combine(array_map(static fn(DriverWay $way): string => $way->id, $ways), $states);
-        self::assertSame([true, false, false, true, false, true, false], [$byId['npn:npn-2n2222'], $byId['array:uln2003a'], $byId['mosfet:mosfet-10v'], $byId['mosfet:mosfet-2v5'], $byId['mosfet:mosfet-4v5'], $byId['module:opto-module-low:low'], $byId['module:opto-module-jumper:high']]);
+        self::assertSame(
+            [true, false, false, true, false, true, false],
+            [
+                $byId['npn:npn-2n2222'],
+                $byId['array:uln2003a'],
+                $byId['mosfet:mosfet-10v'],
+                $byId['mosfet:mosfet-2v5'],
+                $byId['mosfet:mosfet-4v5'],
+                $byId['module:opto-module-low:low'],
+                $byId['module:opto-module-jumper:high'],
+            ],
+        );
     }
 
     /** A relay that is driven active low now is judged active high with a circuit that is: as the edit would make it. */
@@ -64,7 +84,10 @@ final class DriverChoiceTest extends TestCase
     {
         $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)));
         $levels = [];
-        DriverChoice::ways($board, $board->actuators()['A1'][1], [TestBoards::part('npn-2n2222', Transistor::class), TestBoards::part('opto-module-low', OptoModule::class)], static function (Board $with, Actuator $driven) use (&$levels): bool {
+        DriverChoice::ways($board, $board->actuators()['A1'][1], [
+            TestBoards::part('npn-2n2222', Transistor::class),
+            TestBoards::part('opto-module-low', OptoModule::class),
+        ], static function (Board $with, Actuator $driven) use (&$levels): bool {
             $levels[] = $driven->activeLevel->value;
 
             return false;
@@ -79,7 +102,12 @@ final class DriverChoiceTest extends TestCase
 
     public function testWhatMovesAtStartUpIsNotSound(): void
     {
-        foreach (DriverChoice::ways(TestBoards::sound(), TestBoards::sound()->actuators()['A1'][1], [TestBoards::part('npn-2n2222', Transistor::class)], static fn(): bool => true) as $way) {
+        foreach (DriverChoice::ways(
+            TestBoards::sound(),
+            TestBoards::sound()->actuators()['A1'][1],
+            [TestBoards::part('npn-2n2222', Transistor::class)],
+            static fn(): bool => true,
+        ) as $way) {
             self::assertFalse($way->isSound());
         }
     }

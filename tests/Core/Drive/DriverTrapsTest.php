@@ -57,10 +57,16 @@ final class DriverTrapsTest extends TestCase
     {
         $kinds = [];
         foreach ([330.0, 470.0, 680.0, 1e3, 4.7e3, 47e3] as $ohms) {
-            $board = TestBoards::edited(self::driven(new NpnLowSide('npn-2n2222', $ohms), [TestBoards::part('npn-2n2222', Transistor::class)]), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)));
+            $board = TestBoards::edited(
+                self::driven(new NpnLowSide('npn-2n2222', $ohms), [TestBoards::part('npn-2n2222', Transistor::class)]),
+                new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+            );
             $kinds[(string) $ohms] = TestBoards::inspect($board)->finding('drive.does-not-pull-in:A1')?->kind;
         }
-        self::assertSame(['330' => null, '470' => null, '680' => null, '1000' => Kind::Hint, '4700' => Kind::Weak, '47000' => Kind::Broken], $kinds);
+        self::assertSame(
+            ['330' => null, '470' => null, '680' => null, '1000' => Kind::Hint, '4700' => Kind::Weak, '47000' => Kind::Broken],
+            $kinds,
+        );
     }
 
     /** 2.5 V figures suit 3.3 V logic; 4.5 V figures 5 V logic only; 10 V figures neither. */
@@ -69,18 +75,35 @@ final class DriverTrapsTest extends TestCase
         $said = [];
         foreach (['esp32' => 'esp32-carrier-38', 'atmega328p' => 'atmega328p-carrier-30'] as $chip => $carrier) {
             foreach (self::MOSFETS as $volts => $id) {
-                $board = self::driven(new MosfetLowSide($id, 100.0, 10e3), [TestBoards::part($id, Mosfet::class)], TestBoards::bare($carrier, $chip));
+                $board = self::driven(
+                    new MosfetLowSide($id, 100.0, 10e3),
+                    [TestBoards::part($id, Mosfet::class)],
+                    TestBoards::bare($carrier, $chip),
+                );
                 $said[] = [$chip, (string) $volts, TestBoards::inspect($board)->finding('drive.gate-not-specified:A1')?->kind];
             }
         }
-        self::assertSame([['esp32', '2.5', null], ['esp32', '4.5', Kind::Weak], ['esp32', '10', Kind::Broken], ['atmega328p', '2.5', null], ['atmega328p', '4.5', null], ['atmega328p', '10', Kind::Weak]], $said);
+        self::assertSame(
+            [
+                ['esp32', '2.5', null],
+                ['esp32', '4.5', Kind::Weak],
+                ['esp32', '10', Kind::Broken],
+                ['atmega328p', '2.5', null],
+                ['atmega328p', '4.5', null],
+                ['atmega328p', '10', Kind::Weak],
+            ],
+            $said,
+        );
     }
 
     /** 10 kΩ at the gate holds against a 45 kΩ pull-up (0.6 V); 100 kΩ does not (2.3 V: the relay is on). */
     public function testGatePullDownsThroughReset(): void
     {
         foreach ([[10e3, 0.6, Movement::None], [100e3, 2.3, Movement::Certain]] as [$ohms, $volts, $movement]) {
-            $board = TestBoards::edited(self::driven(new MosfetLowSide('mosfet-4v5', 100.0, $ohms), [TestBoards::part('mosfet-4v5', Mosfet::class)]), new SeatFunction('F1', '15'));
+            $board = TestBoards::edited(
+                self::driven(new MosfetLowSide('mosfet-4v5', 100.0, $ohms), [TestBoards::part('mosfet-4v5', Mosfet::class)]),
+                new SeatFunction('F1', '15'),
+            );
             $moment = Seating::of($board)->films['F1']->moments[0];
             self::assertSame($movement, $moment->movement, (string) $ohms);
             self::assertEqualsWithDelta($volts, 3.3 * $ohms / ($ohms + 45e3), 0.05);
@@ -91,12 +114,20 @@ final class DriverTrapsTest extends TestCase
     public function testADarlingtonArrayIsWeakAtFiveVoltsAndFineAtTwelve(): void
     {
         $array = TestBoards::part('uln2003a', DarlingtonArray::class);
-        $five = TestBoards::edited(self::driven(new ArrayChannel('uln2003a'), [$array]), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)));
+        $five = TestBoards::edited(
+            self::driven(new ArrayChannel('uln2003a'), [$array]),
+            new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+        );
         $result = self::solved($five);
         self::assertGreaterThan(3.9, $result->pullIn->nominal->value * 3.75);
         self::assertLessThan(4.2, $result->pullIn->nominal->value * 3.75);
         self::assertSame(MarginState::Weak, $result->pullIn->state());
-        $twelve = TestBoards::edited($five, new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new ChooseRelay(['A1'], TestBoards::part('cube-12v', Relay::class)), new FeedCoils(['A1'], 'R2'));
+        $twelve = TestBoards::edited(
+            $five,
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            new ChooseRelay(['A1'], TestBoards::part('cube-12v', Relay::class)),
+            new FeedCoils(['A1'], 'R2'),
+        );
         self::assertSame(MarginState::Sound, self::solved($twelve)->pullIn->state());
     }
 
@@ -120,7 +151,11 @@ final class DriverTrapsTest extends TestCase
         $module = TestBoards::part('opto-module-jumper', OptoModule::class);
         $board = self::driven(new OptoModuleInput('opto-module-jumper', Level::High), [$module]);
         self::assertSame(MarginState::Broken, self::solved($board)->pin->state());
-        $five = self::driven(new OptoModuleInput('opto-module-jumper', Level::High), [$module], TestBoards::bare('atmega328p-carrier-30', 'atmega328p'));
+        $five = self::driven(
+            new OptoModuleInput('opto-module-jumper', Level::High),
+            [$module],
+            TestBoards::bare('atmega328p-carrier-30', 'atmega328p'),
+        );
         self::assertSame(MarginState::Sound, self::solved($five)->pin->state());
     }
 
@@ -151,7 +186,13 @@ final class DriverTrapsTest extends TestCase
     public function testTwoRelaysSwitchedOverAtOnceOverlapTheLongerTheSlowerTheClamp(): void
     {
         $relay = TestBoards::part('cube-5v', Relay::class);
-        $times = static fn(Clamp $clamp, float $least = 4.5): SwitchTimes => SwitchTimes::of($relay, 5.0, $least, 3.9, TurnOff::of($relay, 5.0, 0.0714, $clamp));
+        $times = static fn(Clamp $clamp, float $least = 4.5): SwitchTimes => SwitchTimes::of(
+            $relay,
+            5.0,
+            $least,
+            3.9,
+            TurnOff::of($relay, 5.0, 0.0714, $clamp),
+        );
         $diode = $times(Clamp::Diode);
         self::assertEqualsWithDelta(1.5e-3 * log(2) + 1e-3, $diode->closesFirst, 1e-9);
         self::assertEqualsWithDelta(1.5e-3 * log(4.5 / 0.6) + 6e-3, $diode->closesLast, 1e-9);
@@ -163,11 +204,18 @@ final class DriverTrapsTest extends TestCase
     /** Among equally sound circuits the preferred school comes first; soundness still goes before it. */
     public function testHouseRulesPutTheirSchoolFirst(): void
     {
-        $parts = [TestBoards::part('npn-2n2222', Transistor::class), TestBoards::part('opto-module-low', OptoModule::class), TestBoards::part('mosfet-10v', Mosfet::class)];
+        $parts = [
+            TestBoards::part('npn-2n2222', Transistor::class),
+            TestBoards::part('opto-module-low', OptoModule::class),
+            TestBoards::part('mosfet-10v', Mosfet::class),
+        ];
         $order = static function (DriverSchool $school, ?Level $level) use ($parts): array {
             $board = TestBoards::edited(TestBoards::sound(), new SetHouseRules(20.0, 0.8, 1.0, $school, $level));
 
-            return array_map(static fn(DriverWay $way): string => $way->id, DriverChoice::ways($board, $board->actuators()['A1'][1], $parts, static fn(): bool => false));
+            return array_map(
+                static fn(DriverWay $way): string => $way->id,
+                DriverChoice::ways($board, $board->actuators()['A1'][1], $parts, static fn(): bool => false),
+            );
         };
         self::assertSame(['npn:npn-2n2222', 'module:opto-module-low:low', 'mosfet:mosfet-10v'], $order(DriverSchool::SingleParts, null));
         self::assertSame(['module:opto-module-low:low', 'npn:npn-2n2222', 'mosfet:mosfet-10v'], $order(DriverSchool::Modules, null));
@@ -184,17 +232,37 @@ final class DriverTrapsTest extends TestCase
         self::assertEqualsWithDelta(100 / (10 * 1.2 * 5), $load->heat->nominal->value, 1e-9);
         self::assertEqualsWithDelta(100 / (10 * 1.5 * 5), $load->heat->worst->value, 1e-9);
         self::assertEqualsWithDelta(5 / 3e-3, $load->leakage->value, 1e-6);
-        $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A2'], TestBoards::part('ssr-25a-zero', Relay::class)), new StateLoad('L2', 500.0), new DriveDirectly(['A2']), new StateClamp(['A2'], Clamp::None), new StateAmbient(60.0));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseRelay(['A2'], TestBoards::part('ssr-25a-zero', Relay::class)),
+            new StateLoad('L2', 500.0),
+            new DriveDirectly(['A2']),
+            new StateClamp(['A2'], Clamp::None),
+            new StateAmbient(60.0),
+        );
         $report = TestBoards::inspect($board);
-        self::assertSame([null, null, null], array_map($report->finding(...), ['drive.coil-on-pin:A2', 'drive.no-clamp:A2', 'drive.hot-restart:A2']));
+        self::assertSame(
+            [null, null, null],
+            array_map($report->finding(...), ['drive.coil-on-pin:A2', 'drive.no-clamp:A2', 'drive.hot-restart:A2']),
+        );
         // An input from 3 V wants more than the least high level of a 3.3 V pin surely gives.
         self::assertSame(Kind::Weak, $report->finding('drive.does-not-pull-in:A2')?->kind);
         $result = DriverAnalysis::of($board)->results['A2'];
         // 3.3 V behind the pin’s own resistance into 500 Ω, wants 3 V, and does not change with the air.
-        self::assertEqualsWithDelta(3.3 * 500 / (500 + $board->siliconOf('F2')->electrics->sourceResistance->typ) / 3.0, $result->pullIn->nominal->value, 1e-9);
+        self::assertEqualsWithDelta(
+            3.3 * 500 / (500 + $board->siliconOf('F2')->electrics->sourceResistance->typ) / 3.0,
+            $result->pullIn->nominal->value,
+            1e-9,
+        );
         self::assertSame($result->pullIn->worst->value, $result->hotRestart->worst->value);
         // An electromechanical coil in its place is broken at once.
-        self::assertSame(Kind::Broken, TestBoards::inspect(TestBoards::edited($board, new ChooseRelay(['A2'], TestBoards::part('cube-5v', Relay::class))))->finding('drive.coil-on-pin:A2')?->kind);
+        self::assertSame(
+            Kind::Broken,
+            TestBoards::inspect(TestBoards::edited(
+                $board,
+                new ChooseRelay(['A2'], TestBoards::part('cube-5v', Relay::class)),
+            ))->finding('drive.coil-on-pin:A2')?->kind,
+        );
         $ways = DriverChoice::ways($board, $board->actuators()['A2'][1], [], static fn(): bool => false);
         self::assertSame(['direct'], array_map(static fn(DriverWay $way): string => $way->id, $ways));
     }
@@ -204,7 +272,10 @@ final class DriverTrapsTest extends TestCase
      */
     private static function driven(Driver $driver, array $parts, ?Board $start = null): Board
     {
-        $board = null === $start ? TestBoards::sound() : TestBoards::edited($start, new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)));
+        $board = null === $start ? TestBoards::sound() : TestBoards::edited(
+            $start,
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+        );
 
         return TestBoards::edited($board, new ChooseDriver(['A1'], $driver, $parts));
     }

@@ -47,7 +47,12 @@ final class WorstCornerTest extends TestCase
         foreach ([220.0, 470.0, 1000.0, 2200.0, 4700.0, 10e3, 47e3] as $base) {
             foreach ([null, 10e3] as $baseEmitter) {
                 foreach (['reinforced-5v', 'cube-5v', 'reinforced-12v'] as $relay) {
-                    yield sprintf('%g Ω, %s, %s', $base, null === $baseEmitter ? 'open base' : 'with base–emitter resistor', $relay) => [$base, $baseEmitter, $relay];
+                    yield sprintf(
+                        '%g Ω, %s, %s',
+                        $base,
+                        null === $baseEmitter ? 'open base' : 'with base–emitter resistor',
+                        $relay,
+                    ) => [$base, $baseEmitter, $relay];
                 }
             }
         }
@@ -80,11 +85,19 @@ final class WorstCornerTest extends TestCase
                 $this->within($transistor->saturationCurrent),
             );
             $point = NpnOperatingPoint::solve($circuit);
-            self::assertGreaterThanOrEqual($result->pullIn->worst->value - 1e-6, $point->coilVolts / $relay->operateVolts($celsius), 'a coil that gets less');
+            self::assertGreaterThanOrEqual(
+                $result->pullIn->worst->value - 1e-6,
+                $point->coilVolts / $relay->operateVolts($celsius),
+                'a coil that gets less',
+            );
             self::assertLessThanOrEqual($result->pinAmps->value, $point->driveAmps, 'a pin that carries more');
             $worstCollectorVolts = max($worstCollectorVolts, $point->collectorVolts);
         }
-        self::assertLessThanOrEqual($result->collectorVolts->value ?? 0.0, $worstCollectorVolts, 'a transistor that keeps more from its coil');
+        self::assertLessThanOrEqual(
+            $result->collectorVolts->value ?? 0.0,
+            $worstCollectorVolts,
+            'a transistor that keeps more from its coil',
+        );
     }
 
     public function testNoModuleGetsLessWhenOnOrMoreWhenOff(): void
@@ -100,7 +113,14 @@ final class WorstCornerTest extends TestCase
                 $series = $this->within($module->seriesResistance);
                 $led = $this->within($module->indicatorVolts) + $this->within($module->optoVolts);
                 $on = OptoInput::amps($supply, $series, $led, $leds, 0.0, $this->within($chip->electrics->sinkResistance));
-                $off = OptoInput::amps($supply, $series, $led, $leds, $this->within($chip->electrics->supply), $this->within($chip->electrics->sourceResistance));
+                $off = OptoInput::amps(
+                    $supply,
+                    $series,
+                    $led,
+                    $leds,
+                    $this->within($chip->electrics->supply),
+                    $this->within($chip->electrics->sourceResistance),
+                );
                 self::assertGreaterThanOrEqual($result->pin->worst->value - 1e-9, $on / $module->operateAmps);
                 self::assertLessThanOrEqual($result->pinAmps->value + 1e-12, $on);
                 self::assertGreaterThanOrEqual(($result->staysOff->worst->value ?? INF) * (1 - 1e-9), $module->releaseAmps / $off);
@@ -120,7 +140,10 @@ final class WorstCornerTest extends TestCase
             $pull = $this->within($chip->electrics->pullDownResistance);
             $led = $this->within($module->indicatorVolts) + $this->within($module->optoVolts);
             $volts = $pull * OptoInput::amps($this->within($rail), $this->within($module->seriesResistance), $led, 2, 0.0, $pull);
-            self::assertGreaterThanOrEqual(($node->margin->worst->value ?? INF) * (1 - 1e-6), $chip->electrics->inputLowRatio * $this->within($chip->electrics->supply) / $volts);
+            self::assertGreaterThanOrEqual(
+                ($node->margin->worst->value ?? INF) * (1 - 1e-6),
+                $chip->electrics->inputLowRatio * $this->within($chip->electrics->supply) / $volts,
+            );
         }
     }
 
@@ -174,7 +197,11 @@ final class WorstCornerTest extends TestCase
             new ChooseRelay(['A1'], TestBoards::part($relay, Relay::class)),
         );
 
-        return str_ends_with($relay, '12v') ? TestBoards::edited($board, new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new FeedCoils(['A1'], 'R2')) : $board;
+        return str_ends_with($relay, '12v') ? TestBoards::edited(
+            $board,
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            new FeedCoils(['A1'], 'R2'),
+        ) : $board;
     }
 
     private static function driveOf(Board $board): DriverResult
@@ -185,7 +212,12 @@ final class WorstCornerTest extends TestCase
     /** Two rails from sources of one kind, a diode before the one: the coil behind it gets less, though all else is equal. */
     public function testEqualCircuitsOnUnequalRailsAreNotTakenForEqual(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddRail('Coils', TestBoards::part('module-5v-10w', Supply::class)), new ProtectRail('R2', TestBoards::part('schottky-3a', Protection::class)), new FeedCoils(['A2'], 'R2'));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('Coils', TestBoards::part('module-5v-10w', Supply::class)),
+            new ProtectRail('R2', TestBoards::part('schottky-3a', Protection::class)),
+            new FeedCoils(['A2'], 'R2'),
+        );
         $drive = DriverAnalysis::of($board);
         self::assertEqualsWithDelta(0.35, 62.0 * ($drive->results['A1']->coilAmps->value - $drive->results['A2']->coilAmps->value), 0.02);
     }

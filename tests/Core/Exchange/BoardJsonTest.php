@@ -49,25 +49,61 @@ final class BoardJsonTest extends TestCase
         };
         yield 'empty' => [static fn(): string => '', 'This file is empty'];
         yield 'cut off' => [static fn(string $json): string => substr($json, 0, 5000), 'not complete JSON'];
-        yield 'ten megabytes' => [static fn(): string => str_repeat(' ', 10 * 1024 * 1024), 'This file has 10.0 MB; a board file has at most 2 MB'];
+        yield 'ten megabytes' => [
+            static fn(): string => str_repeat(' ', 10 * 1024 * 1024),
+            'This file has 10.0 MB; a board file has at most 2 MB',
+        ];
         yield 'nested deeply' => [static fn(): string => str_repeat('[', 500) . str_repeat(']', 500), 'nested deeper than 24 levels'];
-        yield 'other encoding' => [static fn(string $json): string => mb_convert_encoding($json, 'ISO-8859-1', 'UTF-8'), 'not encoded as UTF-8'];
+        yield 'other encoding' => [
+            static fn(string $json): string => mb_convert_encoding($json, 'ISO-8859-1', 'UTF-8'),
+            'not encoded as UTF-8',
+        ];
         yield 'other document' => [static fn(): string => '{"name": "x"}', 'its key “format” must say “iron-latch/board”'];
         yield 'a list' => [static fn(): string => '[]', 'its key “format” must say'];
-        yield 'newer version' => [$change('"format": "iron-latch/board",' . "\n" . '    "version": 2', '"format": "iron-latch/board",' . "\n" . '    "version": 3'), 'This file is of version 3; this Iron Latch reads versions 1 to 2'];
+        yield 'newer version' => [
+            $change(
+                '"format": "iron-latch/board",' . "\n" . '    "version": 2',
+                '"format": "iron-latch/board",' . "\n" . '    "version": 3',
+            ),
+            'This file is of version 3; this Iron Latch reads versions 1 to 2',
+        ];
         yield 'unknown key' => [$change('"name": "Bare"', '"name": "Bare", "colour": "red"'), 'At colour: this key is not known here'];
         yield 'missing key' => [$change('"name": "Bare",', ''), 'At the top: the key “name” is missing.'];
-        yield 'wrong unit' => [$change('"baseOhms": "470 Ω"', '"baseOhms": "470 V"'), 'baseOhms: “470 V” is a voltage in volts, but a resistance in ohms is expected'];
-        yield 'no unit' => [$change('"baseOhms": "470 Ω"', '"baseOhms": 470'), 'expected a resistance in ohms with its unit in quotation marks, such as “4k7”'];
-        yield 'lenient spelling' => [$change('"baseOhms": "470 Ω"', '"baseOhms": "4k7"'), '“4k7” must be written with its unit in one spelling in a file: “4.7 kΩ”.'];
+        yield 'wrong unit' => [
+            $change('"baseOhms": "470 Ω"', '"baseOhms": "470 V"'),
+            'baseOhms: “470 V” is a voltage in volts, but a resistance in ohms is expected',
+        ];
+        yield 'no unit' => [
+            $change('"baseOhms": "470 Ω"', '"baseOhms": 470'),
+            'expected a resistance in ohms with its unit in quotation marks, such as “4k7”',
+        ];
+        yield 'lenient spelling' => [
+            $change('"baseOhms": "470 Ω"', '"baseOhms": "4k7"'),
+            '“4k7” must be written with its unit in one spelling in a file: “4.7 kΩ”.',
+        ];
         yield 'value out of range' => [$change('"baseOhms": "470 Ω"', '"baseOhms": "0.1 Ω"'), 'A base resistor lies between 10 Ω and 1 MΩ'];
         yield 'duplicate id' => [$change('"L2": {', '"L1": {'), 'At lines.L1: this key is written twice'];
         yield 'duplicate id of a relay' => [$change('"A2": {', '"A1": {'), 'The id “A1” is used twice'];
-        yield 'reference to nothing' => [$change('"function": "F3"', '"function": "F99"'), 'uses the function “F99”, which is not on the board'];
-        yield 'seat beside the carrier' => [$change('"pin": "GPIO33"', '"pin": "GPIO20"'), 'F3 sits on GPIO20, which the carrier does not lead out'];
-        yield 'unknown word' => [$change('"kind": "maintained switch"', '"kind": "latching switch"'), 'functions.F3.kind: expected one of: relay output, maintained switch'];
-        yield 'unknown part' => [$change('"relay": "reinforced-5v"', '"relay": "cube-5v"'), 'The facts of the part “cube-5v” (relay A1) are missing'];
-        yield 'altered facts of a part' => [$change('"contactAcAmps": "16 A"', '"contactAcAmps": "30 A"'), 'At parts.reinforced-5v: the facts of this part are not those that were taken from the catalogue'];
+        yield 'reference to nothing' => [
+            $change('"function": "F3"', '"function": "F99"'),
+            'uses the function “F99”, which is not on the board',
+        ];
+        yield 'seat beside the carrier' => [
+            $change('"pin": "GPIO33"', '"pin": "GPIO20"'),
+            'F3 sits on GPIO20, which the carrier does not lead out',
+        ];
+        yield 'unknown word' => [
+            $change('"kind": "maintained switch"', '"kind": "latching switch"'),
+            'functions.F3.kind: expected one of: relay output, maintained switch',
+        ];
+        yield 'unknown part' => [
+            $change('"relay": "reinforced-5v"', '"relay": "cube-5v"'),
+            'The facts of the part “cube-5v” (relay A1) are missing',
+        ];
+        yield 'altered facts of a part' => [
+            $change('"contactAcAmps": "16 A"', '"contactAcAmps": "30 A"'),
+            'At parts.reinforced-5v: the facts of this part are not those that were taken from the catalogue',
+        ];
         yield 'counter too low' => [$change('"L": 2', '"L": 1'), 'L2 lies beyond the counter lastIds.L'];
         yield 'control character' => [$change('"name": "Bare"', '"name": "Ba\u0000re"'), 'At name: this text holds a control character'];
         yield 'name of spaces' => [$change('"name": "Bare"', '"name": "  "'), 'The board needs a name'];
@@ -105,7 +141,11 @@ final class BoardJsonTest extends TestCase
     /** opis/json-schema, an independent validator, takes every board that the codec writes … */
     public function testTheSchemaTakesWhatTheCodecWrites(): void
     {
-        $accepted = TestBoards::edited(TestBoards::sound(), new SetHouseRules(10.0, 0.7), new AcceptFinding('pins.console-pin', 'F3', 'weak', '', 1, 'bench only', 'the maker'));
+        $accepted = TestBoards::edited(
+            TestBoards::sound(),
+            new SetHouseRules(10.0, 0.7),
+            new AcceptFinding('pins.console-pin', 'F3', 'weak', '', 1, 'bench only', 'the maker'),
+        );
         self::assertTrue(self::schemaTakes(BoardJson::write($accepted)));
         foreach (RuleFixtures::all() as $name => $fixture) {
             self::assertTrue(self::schemaTakes(BoardJson::write($fixture['fault'])), $name);
@@ -115,7 +155,18 @@ final class BoardJsonTest extends TestCase
     /** … and refuses what the codec refuses for its form. What only the codec knows is left out here: references, hashes, ranges. */
     public function testTheSchemaRefusesWhatTheCodecRefuses(): void
     {
-        $byForm = ['other document', 'a list', 'newer version', 'unknown key', 'missing key', 'wrong unit', 'no unit', 'lenient spelling', 'unknown word', 'fact of two minds'];
+        $byForm = [
+            'other document',
+            'a list',
+            'newer version',
+            'unknown key',
+            'missing key',
+            'wrong unit',
+            'no unit',
+            'lenient spelling',
+            'unknown word',
+            'fact of two minds',
+        ];
         $damages = iterator_to_array(self::damage());
         foreach ($byForm as $name) {
             self::assertFalse(self::schemaTakes($damages[$name][0](BoardJson::write(TestBoards::sound()))), $name);

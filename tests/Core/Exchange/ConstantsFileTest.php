@@ -44,7 +44,11 @@ final class ConstantsFileTest extends TestCase
 
     public function testRemarksAndIncludesAreNoConstants(): void
     {
-        self::assertSame(['A' => ['value' => '1', 'line' => 3], 'B' => ['value' => '2', 'line' => 5]], ConstantsFile::read("// A = 9\n#include <x.h>\nA = 1\r\n# B = 7\nB = 2\nA = 3\n"), 'The first of two counts.');
+        self::assertSame(
+            ['A' => ['value' => '1', 'line' => 3], 'B' => ['value' => '2', 'line' => 5]],
+            ConstantsFile::read("// A = 9\n#include <x.h>\nA = 1\r\n# B = 7\nB = 2\nA = 3\n"),
+            'The first of two counts.',
+        );
     }
 
     #[TestWith(['', 'There is no constant'])]

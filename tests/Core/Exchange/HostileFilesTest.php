@@ -135,11 +135,25 @@ final class HostileFilesTest extends TestCase
     private static function other(mixed $value, Randomizer $dice): mixed
     {
         $choices = match (true) {
-            is_string($value) && 1 === preg_match('/^-?[\d.]+ [pnmµkMG]?(V|A|Ω|W|F|H|m|mm²|s|Hz|°C|×|%|€|K\/W|Ah|Wh|h)$/u', $value, $match) => array_map(static fn(string $number): string => $number . ' ' . $match[1], ['0', '-1', '0.001', '1', '1000', '99999999999999999999', '0.00000000000000000001']),
+            is_string($value) && 1 === preg_match(
+                '/^-?[\d.]+ [pnmµkMG]?(V|A|Ω|W|F|H|m|mm²|s|Hz|°C|×|%|€|K\/W|Ah|Wh|h)$/u',
+                $value,
+                $match,
+            ) => array_map(
+                static fn(string $number): string => $number . ' ' . $match[1],
+                ['0', '-1', '0.001', '1', '1000', '99999999999999999999', '0.00000000000000000001'],
+            ),
             is_string($value) => ['', 'x', "two\nlines", str_repeat('ä', 1999), '”*/ ??/ \\', 'L1', 'GPIO1', 0, null, true, [], "\u{2028}"],
             is_int($value) => [0, -1, 1_000_000_000, 1, 2, PHP_INT_MAX, 1.5, '1'],
             is_bool($value) => [!$value, !$value, null, 0],
-            is_array($value) && [] !== $value => [[], ['unknown' => true], null, array_slice($value, 1, null, true), array_is_list($value) ? [...$value, ...$value] : ['0' => reset($value), ...$value], 'text'],
+            is_array($value) && [] !== $value => [
+                [],
+                ['unknown' => true],
+                null,
+                array_slice($value, 1, null, true),
+                array_is_list($value) ? [...$value, ...$value] : ['0' => reset($value), ...$value],
+                'text',
+            ],
             default => ['', 'x', 1, null],
         };
 
@@ -178,7 +192,13 @@ final class HostileFilesTest extends TestCase
         }
         foreach (is_array($data['parts'] ?? null) ? $data['parts'] : [] as $id => $part) {
             try {
-                $hashes[$id] = hash('sha256', json_encode(RecordWriter::writeVariant(Part::class, RecordReader::forFiles()->read(Part::class, $part)), self::HASHED_AS));
+                $hashes[$id] = hash(
+                    'sha256',
+                    json_encode(
+                        RecordWriter::writeVariant(Part::class, RecordReader::forFiles()->read(Part::class, $part)),
+                        self::HASHED_AS,
+                    ),
+                );
             } catch (RecordFault) {
                 // The file as a whole is refused for it.
             }

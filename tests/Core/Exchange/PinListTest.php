@@ -18,22 +18,45 @@ final class PinListTest extends TestCase
 {
     public function testEveryFunctionStandsThereWithBothNamesOfItsPin(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new FitPull('F3', PullDirection::Up, 10e3), new RenameLine('L2', 'Airer, "big"'), new UnseatFunction('F5'));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new FitPull('F3', PullDirection::Up, 10e3),
+            new RenameLine('L2', 'Airer, "big"'),
+            new UnseatFunction('F5'),
+        );
         $csv = PinListCsv::write($board, TestBoards::inspect($board), '2026-01-31');
         self::assertStringEndsWith("\r\n", $csv);
         $rows = self::parsed($csv);
-        self::assertSame('Pin list of Bare, 2026-01-31, rule book 9. NOT LATCHED: open at Pins. 6 to verify on each copy before mains.', $rows[0][0]);
+        self::assertSame(
+            'Pin list of Bare, 2026-01-31, rule book 9. NOT LATCHED: open at Pins. 6 to verify on each copy before mains.',
+            $rows[0][0],
+        );
         $header = $rows[1];
         $byId = [];
         foreach (array_slice($rows, 2, 5) as $row) {
             $byId[$row[0]] = array_combine($header, $row);
         }
         self::assertSame(['F1', 'F2', 'F3', 'F4', 'F5'], array_keys($byId));
-        self::assertSame(['GPIO23', '23', 'right', '2', 'high', 'low', 'Lamp'], [$byId['F1']['chip pin'], $byId['F1']['printed label'], $byId['F1']['header side'], $byId['F1']['header position'], $byId['F1']['active level'], $byId['F1']['idle level'], $byId['F1']['line']]);
+        self::assertSame(
+            ['GPIO23', '23', 'right', '2', 'high', 'low', 'Lamp'],
+            [
+                $byId['F1']['chip pin'],
+                $byId['F1']['printed label'],
+                $byId['F1']['header side'],
+                $byId['F1']['header position'],
+                $byId['F1']['active level'],
+                $byId['F1']['idle level'],
+                $byId['F1']['line'],
+            ],
+        );
         self::assertSame(['Airer, "big" relay', 'Airer, "big"'], [$byId['F2']['function'], $byId['F2']['line']]);
         self::assertSame('10 kΩ up', $byId['F3']['pull resistor']);
         self::assertSame(['', ''], [$byId['F5']['chip pin'], $byId['F5']['printed label']]);
-        self::assertSame([count($header)], array_values(array_unique(array_map(count(...), $rows))), 'RFC 4180: every row has as many fields.');
+        self::assertSame(
+            [count($header)],
+            array_values(array_unique(array_map(count(...), $rows))),
+            'RFC 4180: every row has as many fields.',
+        );
     }
 
     public function testASpreadsheetFindsNoFormula(): void

@@ -23,19 +23,51 @@ final class PinTableTest extends TestCase
      */
     public static function texts(): iterable
     {
-        yield 'two columns, with a heading' => ["name,pin\nLamp relay,D1\n\"Fan, upper\",GPIO14\n", [['Lamp relay', 'GPIO5', FunctionKind::RelayOutput], ['Fan, upper', 'GPIO14', FunctionKind::RelayOutput]]];
+        yield 'two columns, with a heading' => [
+            "name,pin\nLamp relay,D1\n\"Fan, upper\",GPIO14\n",
+            [['Lamp relay', 'GPIO5', FunctionKind::RelayOutput], ['Fan, upper', 'GPIO14', FunctionKind::RelayOutput]],
+        ];
         yield 'pin first, semicolons' => ["D5;pump\n", [['Pump', 'GPIO14', FunctionKind::RelayOutput]]];
-        yield 'running number before the pin' => ["1\tHall light\tD2\n2\tDoor reed\tD7", [['Hall light', 'GPIO4', FunctionKind::RelayOutput], ['Door reed', 'GPIO13', FunctionKind::ReedContact]]];
-        yield 'defines' => ["#define PUMP_PIN 12 // the pump\n#define IR_RECEIVER (14)", [['Pump', 'GPIO12', FunctionKind::RelayOutput], ['IR receiver', 'GPIO14', FunctionKind::InfraredReceiver]]];
-        yield 'constants' => ["const int kWallSwitch = D2;\nstatic const uint8_t BTN1 = GPIO_NUM_13;\nconstexpr int buzzer{12};", [['Wall Switch', 'GPIO4', FunctionKind::MaintainedSwitch], ['BTN 1', 'GPIO13', FunctionKind::Button], ['Buzzer', 'GPIO12', FunctionKind::Buzzer]]];
-        yield 'an array' => ['int relays[] = {4, 5, 12};', [['Relays 1', 'GPIO4', FunctionKind::RelayOutput], ['Relays 2', 'GPIO5', FunctionKind::RelayOutput], ['Relays 3', 'GPIO12', FunctionKind::RelayOutput]]];
+        yield 'running number before the pin' => [
+            "1\tHall light\tD2\n2\tDoor reed\tD7",
+            [['Hall light', 'GPIO4', FunctionKind::RelayOutput], ['Door reed', 'GPIO13', FunctionKind::ReedContact]],
+        ];
+        yield 'defines' => [
+            "#define PUMP_PIN 12 // the pump\n#define IR_RECEIVER (14)",
+            [['Pump', 'GPIO12', FunctionKind::RelayOutput], ['IR receiver', 'GPIO14', FunctionKind::InfraredReceiver]],
+        ];
+        yield 'constants' => [
+            "const int kWallSwitch = D2;\nstatic const uint8_t BTN1 = GPIO_NUM_13;\nconstexpr int buzzer{12};",
+            [
+                ['Wall Switch', 'GPIO4', FunctionKind::MaintainedSwitch],
+                ['BTN 1', 'GPIO13', FunctionKind::Button],
+                ['Buzzer', 'GPIO12', FunctionKind::Buzzer],
+            ],
+        ];
+        yield 'an array' => [
+            'int relays[] = {4, 5, 12};',
+            [
+                ['Relays 1', 'GPIO4', FunctionKind::RelayOutput],
+                ['Relays 2', 'GPIO5', FunctionKind::RelayOutput],
+                ['Relays 3', 'GPIO12', FunctionKind::RelayOutput],
+            ],
+        ];
         yield 'name and number' => ['Lamp relay = 12', [['Lamp relay', 'GPIO12', FunctionKind::RelayOutput]]];
-        yield 'like YAML' => ["relays:\n  - heater: GPIO16\n  leak_probe: D6", [['Heater', 'GPIO16', FunctionKind::RelayOutput], ['Leak probe', 'GPIO12', FunctionKind::LeakProbe]]];
+        yield 'like YAML' => [
+            "relays:\n  - heater: GPIO16\n  leak_probe: D6",
+            [['Heater', 'GPIO16', FunctionKind::RelayOutput], ['Leak probe', 'GPIO12', FunctionKind::LeakProbe]],
+        ];
         yield 'like JSON' => ["{\n  \"status_led\": 2,\n}", [['Status led', 'GPIO2', FunctionKind::StatusLed]]];
-        yield 'copied from a page' => ["| Relay | Pin |\n|---|---|\n| Airing fan | D1 |", [['Airing fan', 'GPIO5', FunctionKind::RelayOutput]]];
+        yield 'copied from a page' => [
+            "| Relay | Pin |\n|---|---|\n| Airing fan | D1 |",
+            [['Airing fan', 'GPIO5', FunctionKind::RelayOutput]],
+        ];
         yield 'an arrow' => ['push button  →  D3', [['Push button', 'GPIO0', FunctionKind::Button]]];
         yield 'an analogue pin decides the kind' => ['temp: A0', [['Temp', 'ADC0', FunctionKind::AnalogueSensor]]];
-        yield 'comments and blank lines are no rows' => ["/* pins\n of the board */\n\n// none\n# note\n;\nfan = 5", [['Fan', 'GPIO5', FunctionKind::RelayOutput]]];
+        yield 'comments and blank lines are no rows' => [
+            "/* pins\n of the board */\n\n// none\n# note\n;\nfan = 5",
+            [['Fan', 'GPIO5', FunctionKind::RelayOutput]],
+        ];
     }
 
     /**
@@ -44,8 +76,14 @@ final class PinTableTest extends TestCase
     #[DataProvider('texts')]
     public function testReads(string $text, array $expected): void
     {
-        $rows = array_values(array_filter(PinTable::read($text, self::board()->controller()), static fn(PinTableRow $row): bool => null !== $row->reading?->best()));
-        self::assertSame($expected, array_map(static fn(PinTableRow $row): array => [$row->name, $row->reading?->best()?->name(), $row->kind], $rows));
+        $rows = array_values(array_filter(
+            PinTable::read($text, self::board()->controller()),
+            static fn(PinTableRow $row): bool => null !== $row->reading?->best(),
+        ));
+        self::assertSame(
+            $expected,
+            array_map(static fn(PinTableRow $row): array => [$row->name, $row->reading?->best()?->name(), $row->kind], $rows),
+        );
     }
 
     public function testWhatCannotBeReadIsShownAndNotDropped(): void
@@ -61,7 +99,13 @@ final class PinTableTest extends TestCase
 
     public function testRefusesWhatIsNoTable(): void
     {
-        foreach (['' => 'no row', "// only\n// comments" => 'no row', "\xff\xfe" => 'UTF-8', str_repeat('x', PinTable::GREATEST_BYTES + 1) => 'kB', str_repeat("fan = 5\n", 300) => '200 rows'] as $text => $why) {
+        foreach ([
+            '' => 'no row',
+            "// only\n// comments" => 'no row',
+            "\xff\xfe" => 'UTF-8',
+            str_repeat('x', PinTable::GREATEST_BYTES + 1) => 'kB',
+            str_repeat("fan = 5\n", 300) => '200 rows',
+        ] as $text => $why) {
             try {
                 PinTable::read($text, self::board()->controller());
                 self::fail($why);
@@ -73,7 +117,11 @@ final class PinTableTest extends TestCase
 
     public function testABoardIsMadeOfItAndTheSameTableChangesNothing(): void
     {
-        $entries = [self::entry('Lamp relay', FunctionKind::RelayOutput, 'GPIO5'), self::entry('Pump', FunctionKind::RelayOutput, ''), self::entry('Hall switch', FunctionKind::MaintainedSwitch, 'D5')];
+        $entries = [
+            self::entry('Lamp relay', FunctionKind::RelayOutput, 'GPIO5'),
+            self::entry('Pump', FunctionKind::RelayOutput, ''),
+            self::entry('Hall switch', FunctionKind::MaintainedSwitch, 'D5'),
+        ];
         $board = PinTableImport::edit(self::board(), $entries)->apply(self::board());
         self::assertSame(['Lamp', 'Pump'], array_values(array_map(static fn($line): string => $line->name, $board->lines)));
         self::assertSame(['F1' => 'GPIO5', 'F3' => 'GPIO14'], array_map(static fn($seat): string => $seat->pin, $board->seats));
@@ -82,7 +130,10 @@ final class PinTableTest extends TestCase
         $again = PinTableImport::edit($board, $entries)->apply($board);
         self::assertEquals($board->seats, $again->seats);
         self::assertSame(array_keys($board->functions), array_keys($again->functions));
-        $moved = PinTableImport::edit($board, [self::entry('lamp', FunctionKind::RelayOutput, 'GPIO4'), self::entry('hall-switch', FunctionKind::Button, 'GPIO14')])->apply($board);
+        $moved = PinTableImport::edit(
+            $board,
+            [self::entry('lamp', FunctionKind::RelayOutput, 'GPIO4'), self::entry('hall-switch', FunctionKind::Button, 'GPIO14')],
+        )->apply($board);
         self::assertSame(['GPIO4', FunctionKind::Button], [$moved->seats['F1']->pin, $moved->functions['F3']->kind]);
     }
 
@@ -90,13 +141,19 @@ final class PinTableTest extends TestCase
     {
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage('Row 2, “Fan”: The ESP8266 carrier, D labels, 30 pins leads out no pin called “99”.');
-        PinTableImport::edit(self::board(), [self::entry('Lamp', FunctionKind::RelayOutput, 'D1'), self::entry('Fan', FunctionKind::RelayOutput, '99')]);
+        PinTableImport::edit(
+            self::board(),
+            [self::entry('Lamp', FunctionKind::RelayOutput, 'D1'), self::entry('Fan', FunctionKind::RelayOutput, '99')],
+        );
     }
 
     public function testTwoRowsOfOneNameAreRefused(): void
     {
         $this->expectExceptionMessage('Rows 1 and 2 both bear the name “LAMP”.');
-        PinTableImport::edit(self::board(), [self::entry('Lamp', FunctionKind::RelayOutput, 'D1'), self::entry('LAMP', FunctionKind::RelayOutput, 'D2')]);
+        PinTableImport::edit(
+            self::board(),
+            [self::entry('Lamp', FunctionKind::RelayOutput, 'D1'), self::entry('LAMP', FunctionKind::RelayOutput, 'D2')],
+        );
     }
 
     private static function board(): Board

@@ -23,10 +23,29 @@ final class SetUpSheetTest extends TestCase
                 self::assertNotContains('', $row, $sheet->title);
             }
         }
-        self::assertSame(['3', 'switch', 'Extractor fan', 'home/utility/extractor-fan/set', 'ON', 'OFF', '{value}', 'home/utility/extractor-fan/state', 'percentage: 0 % off, 1–74 % step 1, 75–100 % step 2'], $sheets['C2']->rows[2]);
-        self::assertSame(['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'Lamp, Extractor fan'], $sheets['C2']->rows[5]);
+        self::assertSame(
+            [
+                '3',
+                'switch',
+                'Extractor fan',
+                'home/utility/extractor-fan/set',
+                'ON',
+                'OFF',
+                '{value}',
+                'home/utility/extractor-fan/state',
+                'percentage: 0 % off, 1–74 % step 1, 75–100 % step 2',
+            ],
+            $sheets['C2']->rows[2],
+        );
+        self::assertSame(
+            ['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'Lamp, Extractor fan'],
+            $sheets['C2']->rows[5],
+        );
         self::assertSame(['3', 'two-state control', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'], $sheets['C3']->rows[2]);
-        self::assertSame(['2', 'Extractor fan', '0x0BF418E7', '32 bits, 32-bit pulse distance', '0x0BF47A85', 'on and off'], $sheets['F12']->rows[1]);
+        self::assertSame(
+            ['2', 'Extractor fan', '0x0BF418E7', '32 bits, 32-bit pulse distance', '0x0BF47A85', 'on and off'],
+            $sheets['F12']->rows[1],
+        );
         self::assertSame(['1', 'Lamp', 'Lamp wall switch', 'wall switch', 'GPIO33 (printed 33)', 'toggle'], $sheets['hand']->rows[0]);
         self::assertContains('It takes 5 entries; this sheet has 3.', $sheets['C3']->steps);
     }
@@ -46,7 +65,19 @@ final class SetUpSheetTest extends TestCase
     public function testSecretsArePlaceholders(): void
     {
         $board = TestBoards::operatedInManyWays();
-        self::assertSame(['NETWORK_NAME', 'NETWORK_PASSWORD', 'HOUSE_BROKER_HOST', 'HOUSE_BROKER_USER', 'HOUSE_BROKER_PASSWORD', 'POCKET_TOKEN', 'VOICE_TOKEN', 'PAIRING_SECRET'], Secrets::names($board));
+        self::assertSame(
+            [
+                'NETWORK_NAME',
+                'NETWORK_PASSWORD',
+                'HOUSE_BROKER_HOST',
+                'HOUSE_BROKER_USER',
+                'HOUSE_BROKER_PASSWORD',
+                'POCKET_TOKEN',
+                'VOICE_TOKEN',
+                'PAIRING_SECRET',
+            ],
+            Secrets::names($board),
+        );
         preg_match_all('/= "([^"]*)"/', Secrets::header($board), $values);
         self::assertSame(['FILL IN, AND KEEP THIS FILE TO YOURSELF'], array_values(array_unique($values[1])));
         self::assertSame(['PAIRING_SECRET'], Secrets::names(TestBoards::sound()));

@@ -59,7 +59,12 @@ final class LivePathTest extends TestCase
     #[DataProvider('currents')]
     public function testTheCurrentOfAnAppliance(string $appliance, float $watts, string $mains, float $amps): void
     {
-        $board = TestBoards::edited(TestBoards::bare(), new ChooseMains(TestBoards::part($mains, MainsSystem::class)), new AddLine('X', TestBoards::part($appliance, Appliance::class)), new StateLoad('L1', $watts));
+        $board = TestBoards::edited(
+            TestBoards::bare(),
+            new ChooseMains(TestBoards::part($mains, MainsSystem::class)),
+            new AddLine('X', TestBoards::part($appliance, Appliance::class)),
+            new StateLoad('L1', $watts),
+        );
         self::assertEqualsWithDelta($amps, LivePath::of($board)->contacts['A1']->amps->value, 1e-9);
     }
 
@@ -67,7 +72,12 @@ final class LivePathTest extends TestCase
     public function testSharesLieWhereTheTradePutsThem(): void
     {
         self::assertSame(1.0, ContactShare::of(LoadKind::Resistive));
-        foreach ([[LoadKind::ElectronicLamp, 0.05, 0.15], [LoadKind::Filament, 0.35, 0.5], [LoadKind::InductionMotor, 0.3, 0.4], [LoadKind::UniversalMotor, 0.3, 0.4]] as [$kind, $least, $greatest]) {
+        foreach ([
+            [LoadKind::ElectronicLamp, 0.05, 0.15],
+            [LoadKind::Filament, 0.35, 0.5],
+            [LoadKind::InductionMotor, 0.3, 0.4],
+            [LoadKind::UniversalMotor, 0.3, 0.4],
+        ] as [$kind, $least, $greatest]) {
             self::assertGreaterThanOrEqual($least, ContactShare::of($kind));
             self::assertLessThanOrEqual($greatest, ContactShare::of($kind));
         }
@@ -77,7 +87,11 @@ final class LivePathTest extends TestCase
     public function testAnOrdinaryLampIsNoOccasion(): void
     {
         foreach ([6.0, 60.0] as $watts) {
-            $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new StateLoad('L1', $watts));
+            $board = TestBoards::edited(
+                TestBoards::sound(),
+                new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+                new StateLoad('L1', $watts),
+            );
             self::assertSame(MarginState::Sound, LivePath::of($board)->contacts['A1']->margin->state());
         }
     }
@@ -85,10 +99,19 @@ final class LivePathTest extends TestCase
     /** 8 A on 16 A by hand: 0.8 · 16 A ÷ (1.1 · 8 A) with the mains 10 % high; a motor rating stands in place of the share. */
     public function testWhatMayBeUsedOfAContact(): void
     {
-        $heater = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('heat-belt', Appliance::class)), new StateLoad('L1', 1840.0));
+        $heater = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseAppliance('L1', TestBoards::part('heat-belt', Appliance::class)),
+            new StateLoad('L1', 1840.0),
+        );
         self::assertEqualsWithDelta(0.8 * 16 / (1.1 * 8), LivePath::of($heater)->contacts['A1']->margin->worst->value, 1e-9);
         $relay = Copy::of(TestBoards::part('reinforced-5v', Relay::class), ['contactMotorAmps' => 3.0]);
-        $pump = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('return-pump', Appliance::class)), new StateLoad('L1', 138.0), new ChooseRelay(['A1'], $relay));
+        $pump = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseAppliance('L1', TestBoards::part('return-pump', Appliance::class)),
+            new StateLoad('L1', 138.0),
+            new ChooseRelay(['A1'], $relay),
+        );
         self::assertEqualsWithDelta(3.0 / 1.0, LivePath::of($pump)->contacts['A1']->margin->worst->value, 1e-9);
     }
 
@@ -112,25 +135,58 @@ final class LivePathTest extends TestCase
     /** What the contacts keep apart does not add up; what only the program keeps apart does. */
     public function testTheSumHonoursAnInterlockOfContactsOnly(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new StateLoad('L1', 230.0), new ChooseAppliance('L1', TestBoards::part('heat-belt', Appliance::class)), new StateLoad('L1', 690.0), new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new StateLoad('L1', 230.0),
+            new ChooseAppliance('L1', TestBoards::part('heat-belt', Appliance::class)),
+            new StateLoad('L1', 690.0),
+            new AddGroup(GroupKind::NeverTogether, 'Heat', ['F1', 'F2']),
+        );
         self::assertEqualsWithDelta(3.0 + 1.0, LivePath::of($board)->total->value, 1e-9);
         self::assertEqualsWithDelta(4.0, LivePath::of(TestBoards::edited($board, new InterlockGroup('G1', false)))->total->value, 1e-9);
         self::assertEqualsWithDelta(3.0, LivePath::of(TestBoards::edited($board, new InterlockGroup('G1', true)))->total->value, 1e-9);
         self::assertEqualsWithDelta(10.0 / 4.0, LivePath::of($board)->shared['lead']->margin->value ?? 0.0, 1e-9, '1 mm² bears 10 A.');
         self::assertNull(LivePath::of($board)->shared['track'] ?? null, 'Mains runs in wires.');
-        self::assertEqualsWithDelta(TrackCurrent::amps(5e-3, 35e-6, 10.0, false) / 3.0, LivePath::of(TestBoards::edited($board, new StateTrack(5e-3)))->shared['track']->margin->value ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(
+            TrackCurrent::amps(5e-3, 35e-6, 10.0, false) / 3.0,
+            LivePath::of(TestBoards::edited($board, new StateTrack(5e-3)))->shared['track']->margin->value ?? 0.0,
+            1e-9,
+        );
     }
 
     /** On a bus of 24 V of direct current nothing shocks, and all that burns is judged by DC: contacts by their DC rating, without a power factor. */
     public function testABusOfDirectCurrent(): void
     {
-        $faults = [new StateConductor(['L1'], SwitchedConductor::Neutral), new StateBox(clearanceMetres: 1e-3, creepageMetres: 1e-3, oneCircuit: false, switchesFreed: false, lowContactsApart: false), new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new StateSafety(['L2'], earthJoined: false), new StateLoad('L2', 480.0)];
+        $faults = [
+            new StateConductor(['L1'], SwitchedConductor::Neutral),
+            new StateBox(clearanceMetres: 1e-3, creepageMetres: 1e-3, oneCircuit: false, switchesFreed: false, lowContactsApart: false),
+            new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+            new StateSafety(['L2'], earthJoined: false),
+            new StateLoad('L2', 480.0),
+        ];
         $at230 = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), ...$faults));
         $bus = TestBoards::edited(TestBoards::sound(), new ChooseMains(TestBoards::part('dc-24', MainsSystem::class)), ...$faults);
         $at24 = TestBoards::inspect($bus);
-        $rules = static fn(Report $report): array => array_values(array_unique(array_map(static fn(Finding $one): string => $one->rule->id, array_filter($report->findings, static fn(Finding $one): bool => Stage::Mains === $one->rule->stage))));
-        self::assertEqualsCanonicalizing(['mains.barrier', 'mains.no-earth', 'mains.relay-insulation', 'mains.neutral-switched', 'mains.two-circuits', 'mains.switch-not-freed'], $rules($at230));
-        self::assertEqualsCanonicalizing(['mains.shared-overloaded', 'mains.contact-overloaded', 'mains.fuse-too-small'], $rules($at24), '20 A of DC through all that is made for 10 A.');
+        $rules = static fn(Report $report): array => array_values(array_unique(array_map(
+            static fn(Finding $one): string => $one->rule->id,
+            array_filter($report->findings, static fn(Finding $one): bool => Stage::Mains === $one->rule->stage),
+        )));
+        self::assertEqualsCanonicalizing(
+            [
+                'mains.barrier',
+                'mains.no-earth',
+                'mains.relay-insulation',
+                'mains.neutral-switched',
+                'mains.two-circuits',
+                'mains.switch-not-freed',
+            ],
+            $rules($at230),
+        );
+        self::assertEqualsCanonicalizing(
+            ['mains.shared-overloaded', 'mains.contact-overloaded', 'mains.fuse-too-small'],
+            $rules($at24),
+            '20 A of DC through all that is made for 10 A.',
+        );
         self::assertEqualsWithDelta(18 / 24, LivePath::of($bus)->contacts['A1']->amps->value, 1e-9);
         self::assertStringContainsString('10 A DC', implode(' ', LivePath::of($bus)->contacts['A1']->margin->nominal->inputs));
     }
@@ -138,7 +194,13 @@ final class LivePathTest extends TestCase
     /** A fan of 40 W at 0.6 on 230 V is 794 Ω at 53°; behind 1.5 µF (2122 Ω) it gets a third of its voltage. */
     public function testTheStepsOfAFan(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new ChooseAppliance('L1', TestBoards::part('extractor-fan', Appliance::class)), new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Fan', ['F6', 'F1']), new FitStepCapacitor('G1', 'F1', 1.5e-6));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseAppliance('L1', TestBoards::part('extractor-fan', Appliance::class)),
+            new AddRelay('L1'),
+            new AddGroup(GroupKind::StepRelays, 'Fan', ['F6', 'F1']),
+            new FitStepCapacitor('G1', 'F1', 1.5e-6),
+        );
         $fan = LivePath::of($board)->fans['G1'];
         self::assertSame(['F1', 'F6'], array_keys($fan->steps), 'Slowest first.');
         $appliance = $board->appliance($board->lines['L1']);
@@ -149,7 +211,10 @@ final class LivePathTest extends TestCase
         self::assertEqualsWithDelta(230.0, $fan->steps['F6']->motorVolts, 1e-9);
         self::assertEqualsWithDelta(1.1 * 1.5e-6, $fan->greatestFarads, 1e-15);
         // The corner by hand: mains 10 % high, the capacitor 10 % to the side that comes nearest to resonance.
-        $at = static fn(float $farads): float => 253 / hypot($impedance * $appliance->powerFactor, $reactance - 1 / (2 * M_PI * 50 * $farads)) / (2 * M_PI * 50 * $farads);
+        $at = static fn(float $farads): float => 253 / hypot(
+            $impedance * $appliance->powerFactor,
+            $reactance - 1 / (2 * M_PI * 50 * $farads),
+        ) / (2 * M_PI * 50 * $farads);
         self::assertEqualsWithDelta(max($at(1.35e-6), $at(1.5e-6), $at(1.65e-6)), $fan->greatestCapacitorVolts, 1e-9);
     }
 
@@ -182,15 +247,51 @@ final class LivePathTest extends TestCase
     {
         $actuator = TestBoards::sound()->actuators()['A1'][1];
         $plain = TestBoards::part('reinforced-5v', Relay::class);
-        self::assertSame([[false, false], [false, false], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, InletKind::Fixed)));
-        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Neutral, InletKind::Fixed)), 'Switched in the neutral it is always live.');
-        self::assertSame([[false, false], [true, true], [true, true]], self::live(LiveState::of($actuator->with(contact: ContactUse::NormallyClosed), $plain, SwitchedConductor::Both, InletKind::Fixed)));
-        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, TestBoards::part('ssr-25a-zero', Relay::class), SwitchedConductor::Live, InletKind::Fixed)), 'A solid-state output leaks.');
-        self::assertSame([null, null], self::live(LiveState::of($actuator, TestBoards::part('bistable-5v-two', Relay::class), SwitchedConductor::Live, InletKind::Fixed))[1], 'As it was.');
+        self::assertSame(
+            [[false, false], [false, false], [true, true]],
+            self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, InletKind::Fixed)),
+        );
+        self::assertSame(
+            [[false, true], [false, true], [true, true]],
+            self::live(LiveState::of($actuator, $plain, SwitchedConductor::Neutral, InletKind::Fixed)),
+            'Switched in the neutral it is always live.',
+        );
+        self::assertSame(
+            [[false, false], [true, true], [true, true]],
+            self::live(LiveState::of(
+                $actuator->with(contact: ContactUse::NormallyClosed),
+                $plain,
+                SwitchedConductor::Both,
+                InletKind::Fixed,
+            )),
+        );
+        self::assertSame(
+            [[false, true], [false, true], [true, true]],
+            self::live(LiveState::of($actuator, TestBoards::part('ssr-25a-zero', Relay::class), SwitchedConductor::Live, InletKind::Fixed)),
+            'A solid-state output leaks.',
+        );
+        self::assertSame(
+            [null, null],
+            self::live(LiveState::of(
+                $actuator,
+                TestBoards::part('bistable-5v-two', Relay::class),
+                SwitchedConductor::Live,
+                InletKind::Fixed,
+            ))[1],
+            'As it was.',
+        );
         self::assertNull(LiveState::of($actuator, $plain, null, InletKind::Fixed)[0]->live);
-        self::assertSame([[false, true], [false, true], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, InletKind::Reversible)), 'A plug that fits both ways makes it a matter of chance: then it counts as live.');
+        self::assertSame(
+            [[false, true], [false, true], [true, true]],
+            self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, InletKind::Reversible)),
+            'A plug that fits both ways makes it a matter of chance: then it counts as live.',
+        );
         self::assertSame([false, false], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Both, InletKind::TwoHots))[0]);
-        self::assertSame([[false, null], [false, null], [true, true]], self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, null)), 'How the mains comes in is not stated.');
+        self::assertSame(
+            [[false, null], [false, null], [true, true]],
+            self::live(LiveState::of($actuator, $plain, SwitchedConductor::Live, null)),
+            'How the mains comes in is not stated.',
+        );
     }
 
     /**

@@ -53,14 +53,22 @@ final class FilmTest extends TestCase
     public function testAnActiveLowModuleStaysOffOnAFloatingAndOnAPulledDownPin(): void
     {
         self::assertNull(self::film(self::onModule())->worstTwitch());
-        $rp = TestBoards::edited(TestBoards::bare('rp2040-carrier-40', 'rp2040'), new \IronLatch\Core\Board\Edit\AddLine('Lamp', TestBoards::part('led-lamp', \IronLatch\Core\Catalogue\Appliance::class)), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)), new SeatFunction('F1', 'GP2'));
+        $rp = TestBoards::edited(
+            TestBoards::bare('rp2040-carrier-40', 'rp2040'),
+            new \IronLatch\Core\Board\Edit\AddLine('Lamp', TestBoards::part('led-lamp', \IronLatch\Core\Catalogue\Appliance::class)),
+            new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)),
+            new SeatFunction('F1', 'GP2'),
+        );
         // 60 kΩ to ground let about 30 µA through the LEDs: less than the 0.1 mA up to which the relay is off for certain.
         $film = self::film($rp);
         self::assertNull($film->worstTwitch());
         self::assertGreaterThan(20e-6, $film->moments[0]->cause->value);
         self::assertLessThan(60e-6, $film->moments[0]->cause->value);
         // A firm pull-down of the maker's own is another matter.
-        self::assertSame(Movement::Certain, self::film(TestBoards::edited($rp, new FitPull('F1', PullDirection::Down, 220.0)))->worstTwitch()?->movement);
+        self::assertSame(
+            Movement::Certain,
+            self::film(TestBoards::edited($rp, new FitPull('F1', PullDirection::Down, 220.0)))->worstTwitch()?->movement,
+        );
     }
 
     public function testMakingAnOutputFirstMayMoveAnActiveLowRelayOnly(): void
@@ -75,12 +83,32 @@ final class FilmTest extends TestCase
     {
         $eight = TestBoards::part('pcf8574', Expander::class);
         $on = static fn(Board $board): Board => TestBoards::edited($board, new FitExpander($eight), new SeatFunction('F1', 'X1.P0'));
-        self::assertSame([PinState::PulledUp], array_values(array_unique(array_map(static fn(Moment $moment): PinState => $moment->state, array_slice(self::film($on(self::onModule()))->moments, 0, 4)), SORT_REGULAR)));
+        self::assertSame(
+            [PinState::PulledUp],
+            array_values(array_unique(
+                array_map(
+                    static fn(Moment $moment): PinState => $moment->state,
+                    array_slice(self::film($on(self::onModule()))->moments, 0, 4),
+                ),
+                SORT_REGULAR,
+            )),
+        );
         self::assertNull(self::film($on(self::onModule()))->worstTwitch(), 'High after power-up is off for an active-low module.');
-        self::assertNull(self::film(TestBoards::edited($on(self::onModule()), new StateOutputOrder(OutputOrder::OutputFirst)))->worstTwitch(), 'It has no direction to set.');
+        self::assertNull(
+            self::film(TestBoards::edited($on(self::onModule()), new StateOutputOrder(OutputOrder::OutputFirst)))->worstTwitch(),
+            'It has no direction to set.',
+        );
         $register = TestBoards::part('74hct595', Expander::class);
-        self::assertNotNull(self::film(TestBoards::edited(TestBoards::sound(), new FitExpander($register, 'R1', false), new SeatFunction('F1', 'X1.Q0')))->worstTwitch());
-        self::assertNull(self::film(TestBoards::edited(TestBoards::sound(), new FitExpander($register, 'R1', true), new SeatFunction('F1', 'X1.Q0')))->worstTwitch());
+        self::assertNotNull(self::film(TestBoards::edited(
+            TestBoards::sound(),
+            new FitExpander($register, 'R1', false),
+            new SeatFunction('F1', 'X1.Q0'),
+        ))->worstTwitch());
+        self::assertNull(self::film(TestBoards::edited(
+            TestBoards::sound(),
+            new FitExpander($register, 'R1', true),
+            new SeatFunction('F1', 'X1.Q0'),
+        ))->worstTwitch());
     }
 
     /** What suits which strap: a transistor the pins that must be low, an active-low module those that must be high (common practice). */
@@ -88,7 +116,10 @@ final class FilmTest extends TestCase
     {
         $parts = [TestBoards::part('npn-2n2222', Transistor::class), TestBoards::part('opto-module-low', OptoModule::class)];
         $board = TestBoards::sound();
-        $suits = static fn(string $pin): array => array_map(static fn(StrapSuits $one): bool => $one->suits, StrapSuits::of($board, 'F1', $board->controller()->pins[$pin], $parts));
+        $suits = static fn(string $pin): array => array_map(
+            static fn(StrapSuits $one): bool => $one->suits,
+            StrapSuits::of($board, 'F1', $board->controller()->pins[$pin], $parts),
+        );
         self::assertSame([true, false], $suits('GPIO12'));
         self::assertSame([true, false], $suits('GPIO2'));
         self::assertSame([false, true], $suits('GPIO0'));

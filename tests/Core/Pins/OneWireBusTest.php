@@ -16,7 +16,11 @@ final class OneWireBusTest extends TestCase
 {
     public function testTheLimitsOfTheResistor(): void
     {
-        $board = TestBoards::edited(TestBoards::bare(), new AddFunction(FunctionKind::OneWireSensor, 'Water'), new StateCable(['F1'], 10.0));
+        $board = TestBoards::edited(
+            TestBoards::bare(),
+            new AddFunction(FunctionKind::OneWireSensor, 'Water'),
+            new StateCable(['F1'], 10.0),
+        );
         $bus = OneWireBus::of($board, $board->controller()->pins['GPIO27'], ['F1']);
         self::assertNull($bus->pull);
         self::assertEqualsWithDelta(1.05e-9, $bus->farads, 1e-15);

@@ -48,9 +48,15 @@ final class PinsTest extends TestCase
 
     public function testRelaysGetTheQuietOutputsOfTheEsp8266(): void
     {
-        $board = TestBoards::edited(TestBoards::bare('esp8266-carrier-30', 'esp8266'), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)));
+        $board = TestBoards::edited(
+            TestBoards::bare('esp8266-carrier-30', 'esp8266'),
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+        );
         $ranking = $this->fitness($board)->rank('F1');
-        self::assertSame(['GPIO5', 'GPIO4'], array_map(static fn(PinFitness $fit): string => $fit->pin->name(), array_slice($ranking, 0, 2)));
+        self::assertSame(
+            ['GPIO5', 'GPIO4'],
+            array_map(static fn(PinFitness $fit): string => $fit->pin->name(), array_slice($ranking, 0, 2)),
+        );
         $grades = [];
         foreach ($ranking as $fitness) {
             $grades[$fitness->pin->label()] = $fitness->grade;
@@ -62,7 +68,11 @@ final class PinsTest extends TestCase
 
     public function testReceiversGoToInputOnlyPinsAndSensorsToTheFirstConverter(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey), new AddFunction(FunctionKind::AnalogueSensor, 'Humidity'));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new AddFunction(FunctionKind::AnalogueSensor, 'Humidity'),
+        );
         $fitness = $this->fitness($board);
         self::assertContains($fitness->bestFree('F6')?->pin->name(), ['GPIO35', 'GPIO36', 'GPIO39']);
         self::assertContains($fitness->bestFree('F7')?->pin->name(), ['GPIO35', 'GPIO36', 'GPIO39']);
@@ -96,12 +106,25 @@ final class PinsTest extends TestCase
     }
 
     #[DataProvider('strappedNodes')]
-    public function testStrappedNodesAreSolved(string $carrier, string $chip, string $circuit, string $pin, float $least, float $greatest): void
-    {
+    public function testStrappedNodesAreSolved(
+        string $carrier,
+        string $chip,
+        string $circuit,
+        string $pin,
+        float $least,
+        float $greatest,
+    ): void {
         $board = TestBoards::edited(
             TestBoards::bare($carrier, $chip),
             new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
-            'module' === $circuit ? new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)) : new DriveByTransistor(['A1'], TestBoards::part('npn-2n2222', Transistor::class), 1000.0),
+            'module' === $circuit ? new DriveByModule(
+                ['A1'],
+                TestBoards::part('opto-module-low', OptoModule::class),
+            ) : new DriveByTransistor(
+                ['A1'],
+                TestBoards::part('npn-2n2222', Transistor::class),
+                1000.0,
+            ),
             new SeatFunction('F1', $pin),
         );
         $nodes = array_values(Seating::of($board)->strappedNodes);
@@ -116,10 +139,23 @@ final class PinsTest extends TestCase
     {
         $transistor = TestBoards::part('npn-2n2222', Transistor::class);
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '15'));
-        self::assertSame([Movement::None, Movement::None, Movement::None, Movement::None], $this->film($board), 'with the usual base–emitter resistor');
+        self::assertSame(
+            [Movement::None, Movement::None, Movement::None, Movement::None],
+            $this->film($board),
+            'with the usual base–emitter resistor',
+        );
         $open = TestBoards::edited($board, new DriveByTransistor(['A1'], $transistor, 470.0));
-        self::assertSame([Movement::None, Movement::None, Movement::None, Movement::None], $this->film($open), '62 Ω at 5 V take more than a pull-up can give');
-        $twelve = TestBoards::edited($open, new \IronLatch\Core\Board\Edit\AddRail('12 V', TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class)), new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)), new \IronLatch\Core\Board\Edit\FeedCoils(['A1'], 'R2'));
+        self::assertSame(
+            [Movement::None, Movement::None, Movement::None, Movement::None],
+            $this->film($open),
+            '62 Ω at 5 V take more than a pull-up can give',
+        );
+        $twelve = TestBoards::edited(
+            $open,
+            new \IronLatch\Core\Board\Edit\AddRail('12 V', TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class)),
+            new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)),
+            new \IronLatch\Core\Board\Edit\FeedCoils(['A1'], 'R2'),
+        );
         self::assertSame([Movement::Possible, Movement::Possible, Movement::Possible, Movement::None], $this->film($twelve));
     }
 
@@ -135,7 +171,10 @@ final class PinsTest extends TestCase
     {
         $board = TestBoards::sound();
         $film = Seating::of($board)->films['F1']->moments;
-        self::assertSame([BootPhase::Reset, BootPhase::Rom, BootPhase::Loader, BootPhase::Setup, BootPhase::Output, BootPhase::Run], array_map(static fn(Moment $moment): BootPhase => $moment->phase, $film));
+        self::assertSame(
+            [BootPhase::Reset, BootPhase::Rom, BootPhase::Loader, BootPhase::Setup, BootPhase::Output, BootPhase::Run],
+            array_map(static fn(Moment $moment): BootPhase => $moment->phase, $film),
+        );
     }
 
     private function fitness(Board $board): Fitness
@@ -148,6 +187,9 @@ final class PinsTest extends TestCase
      */
     private function film(Board $board): array
     {
-        return array_values(array_map(static fn(Moment $moment): Movement => $moment->movement, array_filter(Seating::of($board)->films['F1']->moments, static fn(Moment $moment): bool => $moment->phase->isBeforeProgram())));
+        return array_values(array_map(
+            static fn(Moment $moment): Movement => $moment->movement,
+            array_filter(Seating::of($board)->films['F1']->moments, static fn(Moment $moment): bool => $moment->phase->isBeforeProgram()),
+        ));
     }
 }

@@ -38,7 +38,10 @@ final class SeatingSolverTest extends TestCase
     public function testRelaysStandInOrderOnTheQuietPinsOfOneEdge(): void
     {
         $board = self::withRelays(TestBoards::bare(), 8);
-        self::assertSame(['GPIO23', 'GPIO22', 'GPIO21', 'GPIO19', 'GPIO18', 'GPIO17', 'GPIO16', 'GPIO4'], array_values(self::seats($board)));
+        self::assertSame(
+            ['GPIO23', 'GPIO22', 'GPIO21', 'GPIO19', 'GPIO18', 'GPIO17', 'GPIO16', 'GPIO4'],
+            array_values(self::seats($board)),
+        );
     }
 
     public function testReceiversGoToInputOnlyPinsSwitchesKeepOffStraps(): void
@@ -62,8 +65,16 @@ final class SeatingSolverTest extends TestCase
     {
         $bus = new AddGroup(GroupKind::I2c, 'Bus');
         self::assertSame(['GPIO21', 'GPIO22'], array_values(self::seats(TestBoards::edited(TestBoards::bare(), $bus))));
-        self::assertSame(['PC4', 'PC5'], array_values(self::seats(TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), $bus))));
-        $rp = TestBoards::edited(TestBoards::bare('rp2040-carrier-40', 'rp2040'), $bus, new AddGroup(GroupKind::Uart, 'Link'), new AddGroup(GroupKind::Spi, 'Display'));
+        self::assertSame(
+            ['PC4', 'PC5'],
+            array_values(self::seats(TestBoards::edited(TestBoards::bare('atmega328p-carrier-30', 'atmega328p'), $bus))),
+        );
+        $rp = TestBoards::edited(
+            TestBoards::bare('rp2040-carrier-40', 'rp2040'),
+            $bus,
+            new AddGroup(GroupKind::Uart, 'Link'),
+            new AddGroup(GroupKind::Spi, 'Display'),
+        );
         $seats = self::seats($rp);
         foreach ($rp->groups as $group) {
             $units = null;
@@ -82,7 +93,12 @@ final class SeatingSolverTest extends TestCase
     {
         $board = TestBoards::edited(self::withRelays(TestBoards::bare(), 3), new SeatFunction('F2', '14'), new LockSeat('F2', true));
         self::assertSame('GPIO14', self::seats($board)['F2']);
-        $frozen = TestBoards::edited(self::withRelays(TestBoards::bare(), 3), new SeatFunction('F1', '27'), new SeatFunction('F3', '13'), new FreezePins());
+        $frozen = TestBoards::edited(
+            self::withRelays(TestBoards::bare(), 3),
+            new SeatFunction('F1', '27'),
+            new SeatFunction('F3', '13'),
+            new FreezePins(),
+        );
         self::assertSame(['GPIO27', 'GPIO13'], [self::seats($frozen)['F1'], self::seats($frozen)['F3']]);
     }
 
@@ -124,7 +140,13 @@ final class SeatingSolverTest extends TestCase
         $after = $plan->edit()->apply($board);
         $onExpander = array_filter($after->seats, static fn($seat): bool => str_starts_with($seat->pin, 'X1.'));
         self::assertGreaterThanOrEqual(6, count($onExpander));
-        self::assertSame([], array_filter(TestBoards::inspect($after)->findings, static fn($finding): bool => Kind::Hint !== $finding->kind && str_starts_with($finding->rule->id, 'pins.')));
+        self::assertSame(
+            [],
+            array_filter(
+                TestBoards::inspect($after)->findings,
+                static fn($finding): bool => Kind::Hint !== $finding->kind && str_starts_with($finding->rule->id, 'pins.'),
+            ),
+        );
     }
 
     /** Twelve lines, twelve wall switches, a receiver and a serial radio: solved, or explained, on every controller. */
@@ -136,7 +158,11 @@ final class SeatingSolverTest extends TestCase
             foreach (array_keys($board->lines) as $line) {
                 $board = (new AddSurface($line, SurfaceKind::WallSwitch))->apply($board);
             }
-            $board = TestBoards::edited($board, new AddSurface('L1', SurfaceKind::InfraredKey), new AddGroup(GroupKind::Uart, 'Serial radio'));
+            $board = TestBoards::edited(
+                $board,
+                new AddSurface('L1', SurfaceKind::InfraredKey),
+                new AddGroup(GroupKind::Uart, 'Serial radio'),
+            );
             self::assertCount(27, $board->functions);
             $inspection = new Inspection($board, TestBoards::catalogue());
             $solution = $inspection->plan->solution();
@@ -172,7 +198,13 @@ final class SeatingSolverTest extends TestCase
 
     private static function withRelays(Board $board, int $count): Board
     {
-        return TestBoards::edited($board, ...array_map(static fn(int $line): Edit => new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)), range(1, $count)));
+        return TestBoards::edited(
+            $board,
+            ...array_map(
+                static fn(int $line): Edit => new AddLine('Line ' . $line, TestBoards::part('led-lamp', Appliance::class)),
+                range(1, $count),
+            ),
+        );
     }
 
     /**

@@ -30,7 +30,11 @@ final class BoxAirTest extends TestCase
     /** By hand: 2000 W at 230 V are 8.7 A; 15 mΩ make 1.13 W of them, where 200 W make 11 mW. */
     public function testTheContactsOfAGreatLoadWarmTheBox(): void
     {
-        $air = static fn(float $watts): float => self::inspection(TestBoards::edited(TestBoards::sound(), new StateBox(lengthMetres: 0.16, widthMetres: 0.12, heightMetres: 0.075), new StateLoad('L2', $watts)))->boxAir->value ?? 0.0;
+        $air = static fn(float $watts): float => self::inspection(TestBoards::edited(
+            TestBoards::sound(),
+            new StateBox(lengthMetres: 0.16, widthMetres: 0.12, heightMetres: 0.075),
+            new StateLoad('L2', $watts),
+        ))->boxAir->value ?? 0.0;
         self::assertEqualsWithDelta(2.971 * 15e-3 * ((2000 / 230) ** 2 - (200 / 230) ** 2), $air(2000.0) - $air(200.0), 0.01);
     }
 
@@ -45,7 +49,10 @@ final class BoxAirTest extends TestCase
     /** What nobody has stated is taken from the heat and the box where that is warmer than usual, and never stored. */
     public function testEveryCheckTakesTheAirThatIsReckoned(): void
     {
-        $small = TestBoards::edited(TestBoards::sound(), new StateBox(lengthMetres: 0.06, widthMetres: 0.06, heightMetres: 0.05, kind: BoxKind::LetIn));
+        $small = TestBoards::edited(
+            TestBoards::sound(),
+            new StateBox(lengthMetres: 0.06, widthMetres: 0.06, heightMetres: 0.05, kind: BoxKind::LetIn),
+        );
         $inspection = self::inspection($small);
         $air = $inspection->boxAir->value ?? 0.0;
         self::assertGreaterThan(40.0, $air);
@@ -55,8 +62,16 @@ final class BoxAirTest extends TestCase
         self::assertNull(TestBoards::inspect($small)->finding('power.warm-box:box'));
 
         $larger = new StateBox(lengthMetres: 0.30, widthMetres: 0.20, heightMetres: 0.10, kind: BoxKind::Slotted);
-        self::assertSame(40.0, self::inspection(TestBoards::edited($inspection->board, $larger))->board->ambientCelsius(), 'In a larger box the usual air is taken again.');
-        self::assertSame(30.0, self::inspection(TestBoards::edited($small, new StateAmbient(30.0)))->board->ambientCelsius(), 'What is stated stands, and is judged by itself.');
+        self::assertSame(
+            40.0,
+            self::inspection(TestBoards::edited($inspection->board, $larger))->board->ambientCelsius(),
+            'In a larger box the usual air is taken again.',
+        );
+        self::assertSame(
+            30.0,
+            self::inspection(TestBoards::edited($small, new StateAmbient(30.0)))->board->ambientCelsius(),
+            'What is stated stands, and is judged by itself.',
+        );
         self::assertNotNull(TestBoards::inspect(TestBoards::edited($small, new StateAmbient(30.0)))->finding('power.warm-box:box'));
     }
 
@@ -67,6 +82,9 @@ final class BoxAirTest extends TestCase
 
     public function testAnUnknownSizeHasNoFigure(): void
     {
-        self::assertNull(self::inspection(TestBoards::edited(TestBoards::sound(), new StateBox(lengthMetres: 0.16, widthMetres: 0.12)))->boxAir);
+        self::assertNull(self::inspection(TestBoards::edited(
+            TestBoards::sound(),
+            new StateBox(lengthMetres: 0.16, widthMetres: 0.12),
+        ))->boxAir);
     }
 }

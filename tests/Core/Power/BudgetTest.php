@@ -49,7 +49,11 @@ final class BudgetTest extends TestCase
     {
         $board = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)));
         $before = self::rail($board);
-        $board = TestBoards::edited($board, new ChooseRelay(['A1', 'A2'], TestBoards::part('reinforced-12v', Relay::class)), new FeedCoils(['A1', 'A2'], 'R2'));
+        $board = TestBoards::edited(
+            $board,
+            new ChooseRelay(['A1', 'A2'], TestBoards::part('reinforced-12v', Relay::class)),
+            new FeedCoils(['A1', 'A2'], 'R2'),
+        );
         self::assertEqualsWithDelta(2 * 12.24 / 324, self::rail($board, 'R2')->continuous->value, 1e-6);
         self::assertEqualsWithDelta($before->continuous->value - 2 * 5.1 / 56, self::rail($board)->continuous->value, 1e-6);
     }
@@ -61,7 +65,11 @@ final class BudgetTest extends TestCase
         $input = DriverAnalysis::of($board)->results['A1']->pinAmps->value;
         self::assertEqualsWithDelta(2.3e-3, $input, 0.2e-3);
         $base = DriverAnalysis::of(TestBoards::sound())->results['A1']->pinAmps->value;
-        self::assertEqualsWithDelta(self::rail(TestBoards::sound())->continuous->value - $base + $input, self::rail($board)->continuous->value, 1e-9);
+        self::assertEqualsWithDelta(
+            self::rail(TestBoards::sound())->continuous->value - $base + $input,
+            self::rail($board)->continuous->value,
+            1e-9,
+        );
     }
 
     public function testACoilOnAPinLoadsTheControllerOnly(): void
@@ -73,7 +81,11 @@ final class BudgetTest extends TestCase
 
     public function testADcApplianceCountsOnItsRailOnceThatIsStated(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('adapter-12v-1a', Supply::class)), new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('12 V', TestBoards::part('adapter-12v-1a', Supply::class)),
+            new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)),
+        );
         self::assertSame(['the rail that feeds “Valve”'], self::rail($board)->unknownLoads);
         $board = TestBoards::edited($board, new FeedAppliance('L3', 'R2'));
         self::assertSame([], self::rail($board)->unknownLoads);

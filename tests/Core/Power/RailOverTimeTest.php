@@ -63,14 +63,32 @@ final class RailOverTimeTest extends TestCase
     /** Half the step gives the same within a few millivolts: the steps are small enough. */
     public function testTheStepsAreSmallEnough(): void
     {
-        $circuit = self::circuit(TestBoards::edited(TestBoards::withLines(8), new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new RunCable('R1', 3.0, 0.25e-6)), true);
-        self::assertEqualsWithDelta($circuit->run(RailMoment::pullIn(50e-3, 5e-6))->lowestVolts(), $circuit->run(RailMoment::pullIn())->lowestVolts(), 3e-3);
-        self::assertEqualsWithDelta($circuit->run(RailMoment::pullIn(50e-3, 5e-6))->lowestVolts(), $circuit->run(RailMoment::pullIn(22e-3, 50e-6))->lowestVolts(), 15e-3);
+        $circuit = self::circuit(
+            TestBoards::edited(
+                TestBoards::withLines(8),
+                new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)),
+                new RunCable('R1', 3.0, 0.25e-6),
+            ),
+            true,
+        );
+        self::assertEqualsWithDelta(
+            $circuit->run(RailMoment::pullIn(50e-3, 5e-6))->lowestVolts(),
+            $circuit->run(RailMoment::pullIn())->lowestVolts(),
+            3e-3,
+        );
+        self::assertEqualsWithDelta(
+            $circuit->run(RailMoment::pullIn(50e-3, 5e-6))->lowestVolts(),
+            $circuit->run(RailMoment::pullIn(22e-3, 50e-6))->lowestVolts(),
+            15e-3,
+        );
     }
 
     public function testTheDrawnPointsLoseNoDip(): void
     {
-        $wave = self::circuit(TestBoards::edited(TestBoards::withLines(8), new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class))), true)->run(RailMoment::pullIn());
+        $wave = self::circuit(
+            TestBoards::edited(TestBoards::withLines(8), new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class))),
+            true,
+        )->run(RailMoment::pullIn());
         $points = $wave->drawn(100);
         self::assertSame($wave->lowestVolts(), min([INF, ...array_column($points, 1)]));
         self::assertSame($wave->greatestAmps(), max([0.0, ...array_column($points, 3)]));
@@ -85,20 +103,35 @@ final class RailOverTimeTest extends TestCase
         $rides = RideThrough::all($flows, DriverAnalysis::of($board));
         self::assertSame([0.02, 0.1, 0.5], array_map(static fn(RideThrough $ride): float => $ride->seconds, $rides));
         self::assertEqualsWithDelta(0.01 * 2.0 / $flows->amps('R1', Scenario::allOn())->typical, $rides[0]->heldSeconds, 1e-9);
-        self::assertSame([[], ['R1' => DipVictim::Controller], ['R1' => DipVictim::Controller]], array_map(static fn(RideThrough $ride): array => $ride->suffers, $rides));
+        self::assertSame(
+            [[], ['R1' => DipVictim::Controller], ['R1' => DipVictim::Controller]],
+            array_map(static fn(RideThrough $ride): array => $ride->suffers, $rides),
+        );
         self::assertGreaterThan(4.9, $rides[0]->lowestVolts);
         self::assertLessThan(1.0, $rides[1]->lowestVolts);
         // A rail behind a step-down falls with the one before it.
-        $behind = TestBoards::edited($board, new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)), new ConvertRail('R1', TestBoards::part('buck-5v-2a', Converter::class), 'R2'));
+        $behind = TestBoards::edited(
+            $board,
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            new ConvertRail('R1', TestBoards::part('buck-5v-2a', Converter::class), 'R2'),
+        );
         $flows = new Flows($behind, Draws::of($behind, DriverAnalysis::of($behind)));
         self::assertSame(['R1' => DipVictim::Controller], RideThrough::all($flows, DriverAnalysis::of($behind))[2]->suffers);
     }
 
     public function testRailsStandOneAfterTheOther(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new AddConvertedRail('Logic', TestBoards::part('ldo-1117-3v3', Converter::class), 'R1'), new AddRail('Battery', TestBoards::part('battery-9v', Supply::class)));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddConvertedRail('Logic', TestBoards::part('ldo-1117-3v3', Converter::class), 'R1'),
+            new AddRail('Battery', TestBoards::part('battery-9v', Supply::class)),
+        );
         $order = StartOrder::of(new Flows($board, Draws::of($board, DriverAnalysis::of($board))))->seconds;
-        self::assertSame(['R3', 'R1', 'R2'], array_keys($order), 'A battery is there at once, a module after half a second, what hangs on it last.');
+        self::assertSame(
+            ['R3', 'R1', 'R2'],
+            array_keys($order),
+            'A battery is there at once, a module after half a second, what hangs on it last.',
+        );
         self::assertEqualsWithDelta(0.5 + 220e-6 * 5 / (2.3 - 0.1053 - 0.005), $order['R1'], 1e-6);
         self::assertEqualsWithDelta(($order['R1'] ?? 0) + 220e-6 * 3.3 / (1.2 * 0.8), $order['R2'], 1e-6);
     }
@@ -107,13 +140,22 @@ final class RailOverTimeTest extends TestCase
     public function testAReservoirIsSizedFromPreferredValues(): void
     {
         $board = TestBoards::withLines(8);
-        $board = TestBoards::edited($board, new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)), new ChooseRelay(array_keys($board->actuators()), TestBoards::part('cube-5v', Relay::class)), new StateReservoir('R1', 47e-6, 0.1));
+        $board = TestBoards::edited(
+            $board,
+            new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)),
+            new ChooseRelay(array_keys($board->actuators()), TestBoards::part('cube-5v', Relay::class)),
+            new StateReservoir('R1', 47e-6, 0.1),
+        );
         $drive = DriverAnalysis::of($board);
         $flows = new Flows($board, Draws::of($board, $drive));
         self::assertNotSame(MarginState::Sound, Dip::of($flows, $drive, 'R1')->margin?->state());
         $edit = Reservoir::fitting($flows, $drive, 'R1');
         self::assertNotNull($edit);
-        $state = static fn(float $farads): ?MarginState => Dip::of(new Flows((new StateReservoir('R1', $farads))->apply($board), $flows->draws), $drive, 'R1')->margin?->state();
+        $state = static fn(float $farads): ?MarginState => Dip::of(
+            new Flows((new StateReservoir('R1', $farads))->apply($board), $flows->draws),
+            $drive,
+            'R1',
+        )->margin?->state();
         self::assertSame(MarginState::Sound, $state($edit->farads));
         $smaller = PreferredValues::e6Between(1e-6, 0.99 * $edit->farads)[0];
         self::assertNotSame(MarginState::Sound, $state($smaller), 'The next smaller one does not do.');

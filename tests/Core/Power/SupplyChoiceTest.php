@@ -49,7 +49,10 @@ final class SupplyChoiceTest extends TestCase
             $offer = array_values(array_filter(self::offers($board), static fn(SupplyOffer $offer): bool => $offer->isPresent))[0];
             self::assertNotNull($offer->relays);
             foreach ([0, 1] as $more) {
-                $with = TestBoards::edited(TestBoards::withLines(min(16, $offer->relays + $more)), new ChooseSupply('R1', TestBoards::part($id, Supply::class)));
+                $with = TestBoards::edited(
+                    TestBoards::withLines(min(16, $offer->relays + $more)),
+                    new ChooseSupply('R1', TestBoards::part($id, Supply::class)),
+                );
                 $budget = (new Inspection($with))->power->rails['R1'];
                 $fits = $budget->continuous->value <= 0.8 * $budget->rated->value && $budget->peak->value <= $budget->rated->value;
                 self::assertSame(0 === $more, $fits, "$id with " . ($offer->relays + $more));
@@ -64,7 +67,13 @@ final class SupplyChoiceTest extends TestCase
         self::assertSame(MarginState::Sound, $offers['Step-down board to 5 V, 2 A on 12 V']->state);
         self::assertSame(MarginState::Broken, $offers['7805 in TO-220 on 12 V']->state);
         self::assertContains('it gets too hot', $offers['7805 in TO-220 on 12 V']->reasons);
-        self::assertSame(['R2'], array_keys(array_filter($offers['Step-down board to 5 V, 2 A on 12 V']->edit->apply($board)->rails, static fn(Rail $rail): bool => 'module-12v-10w' === $rail->supply)));
+        self::assertSame(
+            ['R2'],
+            array_keys(array_filter(
+                $offers['Step-down board to 5 V, 2 A on 12 V']->edit->apply($board)->rails,
+                static fn(Rail $rail): bool => 'module-12v-10w' === $rail->supply,
+            )),
+        );
     }
 
     /**
@@ -72,6 +81,11 @@ final class SupplyChoiceTest extends TestCase
      */
     private static function offers(Board $board): array
     {
-        return SupplyChoice::ranked(Budget::of($board, DriverAnalysis::of($board)), 'R1', array_values(TestBoards::catalogue()->parts(Supply::class)), array_values(TestBoards::catalogue()->parts(Converter::class)));
+        return SupplyChoice::ranked(
+            Budget::of($board, DriverAnalysis::of($board)),
+            'R1',
+            array_values(TestBoards::catalogue()->parts(Supply::class)),
+            array_values(TestBoards::catalogue()->parts(Converter::class)),
+        );
     }
 }

@@ -27,7 +27,12 @@ final class UtilityRoomTest extends TestCase
         $continuous = 8 * 5.1 / 56 + $bases + 0.110 + 0.0015 + 0.001 + 0.010;
         $budget = $inspection->power->rails['R1'];
         self::assertEqualsWithDelta($continuous, $budget->continuous->value, 0.003);
-        self::assertEqualsWithDelta($continuous + 0.290, $budget->peak->value, 0.003, 'The radio sends with 400 mA where it listens with 110 mA.');
+        self::assertEqualsWithDelta(
+            $continuous + 0.290,
+            $budget->peak->value,
+            0.003,
+            'The radio sends with 400 mA where it listens with 110 mA.',
+        );
         self::assertEqualsWithDelta(2.0 / $continuous, $budget->margin->worst->value, 0.02, 'A module of 10 W gives 2 A up to 50 °C.');
 
         // The rail falls from 4.9 V by 20 mΩ; the regulator wants 3.0 V for the chip and 1.0 to 1.3 V for itself.
@@ -36,7 +41,12 @@ final class UtilityRoomTest extends TestCase
         $pins = $continuous + 0.290 - 8 * 5.1 / 56 - 0.010;
         $dropOut = 1.0 + 0.3 * $pins / 0.8;
         self::assertEqualsWithDelta($lowest / (3.0 + $dropOut), $inspection->power->headrooms['board']->margin->worst->value, 0.001);
-        self::assertEqualsWithDelta(3.3 / 3.0, $inspection->power->dips['R1']->margin->worst->value ?? 0.0, 1e-3, 'The chip gets its whole 3.3 V.');
+        self::assertEqualsWithDelta(
+            3.3 / 3.0,
+            $inspection->power->dips['R1']->margin->worst->value ?? 0.0,
+            1e-3,
+            'The chip gets its whole 3.3 V.',
+        );
 
         // The carrier’s regulator burns (5.1 V − 3.201 V) · I + 5.1 V · 10 mA through 110 K/W, from 40 °C to 125 °C at most.
         $watts = (5.1 - 3.201) * ($pins - 0.290) + 5.1 * 0.010;

@@ -60,11 +60,23 @@ final class QuantityTest extends TestCase
         yield 'words' => ['a lot', Unit::Ohm, '“a lot” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.'];
         yield 'two prefixes' => ['4kk7', Unit::Ohm, '“4kk7” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.'];
         yield 'two points' => ['1.2.3', Unit::Volt, '“1.2.3” cannot be read as a voltage in volts. Write it like 5 V or 3.3 V.'];
-        yield 'other unit' => ['5 V', Unit::Ohm, '“5 V” is a voltage in volts, but a resistance in ohms is expected. Write it like 4k7 or 470 Ω.'];
+        yield 'other unit' => [
+            '5 V',
+            Unit::Ohm,
+            '“5 V” is a voltage in volts, but a resistance in ohms is expected. Write it like 4k7 or 470 Ω.',
+        ];
         yield 'empty' => ['', Unit::Watt, '“” cannot be read as a power in watts. Write it like 0.36 W or 1.2 kW.'];
-        yield 'bare section' => ['1.5', Unit::SquareMetre, '“1.5” cannot be read as a conductor cross-section in mm² or AWG. Write it like 1.5 mm² or 16 AWG.'];
+        yield 'bare section' => [
+            '1.5',
+            Unit::SquareMetre,
+            '“1.5” cannot be read as a conductor cross-section in mm² or AWG. Write it like 1.5 mm² or 16 AWG.',
+        ];
         yield 'markup' => ['<b>', Unit::Volt, '“<b>” cannot be read as a voltage in volts. Write it like 5 V or 3.3 V.'];
-        yield 'infinite' => ['1e99 GΩ', Unit::Celsius, '“1e99 GΩ” is a resistance in ohms, but a temperature in °C is expected. Write it like 40 °C.'];
+        yield 'infinite' => [
+            '1e99 GΩ',
+            Unit::Celsius,
+            '“1e99 GΩ” is a resistance in ohms, but a temperature in °C is expected. Write it like 40 °C.',
+        ];
     }
 
     #[DataProvider('nonsense')]
@@ -123,7 +135,10 @@ final class QuantityTest extends TestCase
     /** IEC 60063, E12, from memory. */
     public function testPreferredValuesAreThoseOfE12(): void
     {
-        self::assertSame([1000.0, 820.0, 680.0, 560.0, 470.0, 390.0, 330.0, 270.0, 220.0, 180.0, 150.0, 120.0, 100.0], PreferredValues::e12Between(100.0, 1000.0));
+        self::assertSame(
+            [1000.0, 820.0, 680.0, 560.0, 470.0, 390.0, 330.0, 270.0, 220.0, 180.0, 150.0, 120.0, 100.0],
+            PreferredValues::e12Between(100.0, 1000.0),
+        );
     }
 
     /** IEC 60063, E24, from memory; the series is also what rounding ten to the n/24 gives, save for the eight values that history left. */

@@ -37,7 +37,10 @@ final class RangeTest extends TestCase
     {
         $range = new Range(0.0, 20e3, true, 'Take the figure from its rating plate.');
         self::assertSame([false, true, true, false, false, true], array_map($range->holds(...), [0.0, 1e-3, 20e3, 20.001e3, 9e-16, 1e-15]));
-        self::assertSame('“30 kW” is not possible here: a value lies above 0 W, up to 20 kW. Take the figure from its rating plate.', $range->refusal('30 kW', Unit::Watt));
+        self::assertSame(
+            '“30 kW” is not possible here: a value lies above 0 W, up to 20 kW. Take the figure from its rating plate.',
+            $range->refusal('30 kW', Unit::Watt),
+        );
         self::assertTrue((new Range(0.0, 1.0))->holds(0.0));
         self::assertSame('from −60 °C to 250 °C', Range::of(Unit::Celsius)->said(Unit::Celsius));
     }

@@ -26,7 +26,15 @@ final class FormulaInputsTest extends TestCase
         $seen = 0;
         foreach (RuleFixtures::all() as $name => $fixture) {
             $inspection = new Inspection($fixture['fault'], TestBoards::catalogue());
-            $figures = self::within([$inspection->drive, $inspection->power->rails, $inspection->power->heat, $inspection->power->dips, $inspection->power->headrooms, $inspection->mains, $inspection->pinCurrents]);
+            $figures = self::within([
+                $inspection->drive,
+                $inspection->power->rails,
+                $inspection->power->heat,
+                $inspection->power->dips,
+                $inspection->power->headrooms,
+                $inspection->mains,
+                $inspection->pinCurrents,
+            ]);
             foreach (Inspector::withRuleBook()->inspect($inspection)->findings as $finding) {
                 array_push($figures, ...$finding->figures);
             }

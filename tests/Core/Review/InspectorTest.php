@@ -43,14 +43,21 @@ final class InspectorTest extends TestCase
         $report = TestBoards::inspect(TestBoards::sound());
         $states = array_map(static fn($stage): LatchState => $stage->state, $report->stages);
         self::assertSame(LatchState::Shut, $states['Lines']);
-        self::assertSame([LatchState::Shut, LatchState::Shut, LatchState::Shut, LatchState::ShutOnCondition, LatchState::Shut], [$states['Pins'], $states['Drive'], $states['Power'], $states['Mains'], $states['Controls']]);
+        self::assertSame(
+            [LatchState::Shut, LatchState::Shut, LatchState::Shut, LatchState::ShutOnCondition, LatchState::Shut],
+            [$states['Pins'], $states['Drive'], $states['Power'], $states['Mains'], $states['Controls']],
+        );
         self::assertSame('shut, 6 to verify', $report->stages['Mains']->words());
         $unread = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey)));
         self::assertSame(LatchState::NotChecked, $unread->stages['Controls']->state, 'The code of its key is not known.');
         self::assertTrue($report->isEveryCheckedLatchShut());
 
         $empty = TestBoards::inspect(TestBoards::bare());
-        self::assertSame(array_fill(0, 6, LatchState::NotChecked), array_map(static fn($stage): LatchState => $stage->state, array_values($empty->stages)), 'An empty board has nothing to look at.');
+        self::assertSame(
+            array_fill(0, 6, LatchState::NotChecked),
+            array_map(static fn($stage): LatchState => $stage->state, array_values($empty->stages)),
+            'An empty board has nothing to look at.',
+        );
         self::assertSame('not checked: nothing here yet', $empty->stages['Drive']->words());
         self::assertTrue($empty->isEmpty());
         self::assertFalse($report->isEmpty());
@@ -58,11 +65,20 @@ final class InspectorTest extends TestCase
 
     public function testAnOpenLatchCountsItsWorstKind(): void
     {
-        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F2', '14'), new SeatFunction('F1', 'CLK'), new SeatFunction('F3', 'RX')));
+        $report = TestBoards::inspect(TestBoards::edited(
+            TestBoards::sound(),
+            new SeatFunction('F2', '14'),
+            new SeatFunction('F1', 'CLK'),
+            new SeatFunction('F3', 'RX'),
+        ));
         $pins = $report->stages[Stage::Pins->value];
         self::assertSame([LatchState::Open, Kind::Danger, 1], [$pins->state, $pins->worst, $pins->count]);
         self::assertFalse($report->isEveryCheckedLatchShut());
-        self::assertSame(LatchState::ShutOnCondition, $report->stages[Stage::Mains->value]->state, 'A finding opens the latch of its home stage only.');
+        self::assertSame(
+            LatchState::ShutOnCondition,
+            $report->stages[Stage::Mains->value]->state,
+            'A finding opens the latch of its home stage only.',
+        );
     }
 
     public function testHintsOpenNoLatch(): void
@@ -87,7 +103,10 @@ final class InspectorTest extends TestCase
     public function testPinsOfUnknownModulesAreNotChecked(): void
     {
         $said = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '16'));
-        $unknown = static fn(Board $board): array => array_map(static fn(NotChecked $gap): string => $gap->rule->id . ':' . $gap->subject, TestBoards::inspect($board)->notChecked);
+        $unknown = static fn(Board $board): array => array_map(
+            static fn(NotChecked $gap): string => $gap->rule->id . ':' . $gap->subject,
+            TestBoards::inspect($board)->notChecked,
+        );
         self::assertSame([], $unknown($said));
         self::assertSame(['pins.inner-memory:F1'], $unknown(Copy::of($said, ['innerMemory' => null])));
     }
@@ -95,7 +114,10 @@ final class InspectorTest extends TestCase
     /** A gate that gets too little is one fault: that the relay does not pull in for certain follows from it. */
     public function testAMosfetThatIsNotOnForCertainIsCountedOnce(): void
     {
-        $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new ChooseDriver(['A1'], new MosfetLowSide('mosfet-10v', 100.0, 10e3), [TestBoards::part('mosfet-10v', Mosfet::class)])));
+        $report = TestBoards::inspect(TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseDriver(['A1'], new MosfetLowSide('mosfet-10v', 100.0, 10e3), [TestBoards::part('mosfet-10v', Mosfet::class)]),
+        ));
         self::assertSame('drive.gate-not-specified:A1', $report->finding('drive.does-not-pull-in:A1')?->root);
         self::assertSame(1, $report->stages[Stage::Drive->value]->count);
     }
@@ -116,15 +138,36 @@ final class InspectorTest extends TestCase
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', '14'));
         $finding = TestBoards::inspect($board)->finding('pins.boot-twitch:A1');
         self::assertNotNull($finding);
-        $accept = new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), $finding->rule->version, 'a lamp may blink', 'R. Alder');
+        $accept = new AcceptFinding(
+            'pins.boot-twitch',
+            'A1',
+            'weak',
+            $finding->acceptedAs(),
+            $finding->rule->version,
+            'a lamp may blink',
+            'R. Alder',
+        );
         $accepted = TestBoards::edited($board, $accept);
         $report = TestBoards::inspect($accepted);
         self::assertSame([null, 1], [$report->stages['Pins']->worst, $report->stages['Pins']->accepted]);
         self::assertSame('a lamp may blink', $report->finding('pins.boot-twitch:A1')?->acceptance?->reason);
 
-        self::assertCounts('another appliance makes it a danger', TestBoards::edited($accepted, new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class))));
-        self::assertCounts('another coil, another figure', TestBoards::edited($accepted, new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)), new SetBaseResistor(['A1'], 4700.0)));
-        self::assertCounts('a newer rule', TestBoards::edited($board, new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), 0, 'x', 'y')));
+        self::assertCounts(
+            'another appliance makes it a danger',
+            TestBoards::edited($accepted, new ChooseAppliance('L1', TestBoards::part('portable-heater', Appliance::class))),
+        );
+        self::assertCounts(
+            'another coil, another figure',
+            TestBoards::edited(
+                $accepted,
+                new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
+                new SetBaseResistor(['A1'], 4700.0),
+            ),
+        );
+        self::assertCounts(
+            'a newer rule',
+            TestBoards::edited($board, new AcceptFinding('pins.boot-twitch', 'A1', 'weak', $finding->acceptedAs(), 0, 'x', 'y')),
+        );
         self::assertCounts('withdrawn', TestBoards::edited($accepted, new WithdrawAcceptance('pins.boot-twitch', 'A1')));
     }
 
@@ -136,7 +179,10 @@ final class InspectorTest extends TestCase
         self::assertSame($finding->statement, $finding->acceptedAs());
         $accepted = TestBoards::edited($board, new AcceptFinding('pins.console-pin', 'F3', 'weak', $finding->acceptedAs(), 1, 'x', 'y'));
         self::assertFalse(TestBoards::inspect($accepted)->finding('pins.console-pin:F3')?->counts());
-        self::assertTrue(TestBoards::inspect(TestBoards::edited($accepted, new SeatFunction('F3', 'TX')))->finding('pins.console-pin:F3')?->counts(), 'On the other console pin it is another fact.');
+        self::assertTrue(
+            TestBoards::inspect(TestBoards::edited($accepted, new SeatFunction('F3', 'TX')))->finding('pins.console-pin:F3')?->counts(),
+            'On the other console pin it is another fact.',
+        );
     }
 
     public function testFindingsOfOneRuleAreGroupedWithOneRemedyForAll(): void
@@ -152,21 +198,38 @@ final class InspectorTest extends TestCase
     public function testDifferentRemediesAreNotThrownTogether(): void
     {
         $board = TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', 'CLK'), new SeatFunction('F3', 'D0'));
-        $flash = array_values(array_filter(TestBoards::inspect($board)->groups(), static fn(FindingGroup $group): bool => 'pins.flash-pin' === $group->first()->rule->id));
+        $flash = array_values(array_filter(
+            TestBoards::inspect($board)->groups(),
+            static fn(FindingGroup $group): bool => 'pins.flash-pin' === $group->first()->rule->id,
+        ));
         self::assertCount(2, $flash[0]->findings);
         $titles = array_map(static fn(Finding $finding): ?string => $finding->remedies()[0]->title ?? null, $flash[0]->findings);
         self::assertCount(2, array_unique($titles));
         self::assertNull($flash[0]->remedyForAll());
 
-        $unseated = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new UnseatFunction('F1'), new UnseatFunction('F2')))->groups();
+        $unseated = TestBoards::inspect(TestBoards::edited(
+            TestBoards::sound(),
+            new UnseatFunction('F1'),
+            new UnseatFunction('F2'),
+        ))->groups();
         // One pin serves one function: what each proposes alone cannot be done for all.
-        self::assertSame(['Seat it on GPIO25 (printed 25)', null], [$unseated[0]->findings[1]->remedies()[0]->title, $unseated[0]->remedyForAll()?->title]);
+        self::assertSame(
+            ['Seat it on GPIO25 (printed 25)', null],
+            [$unseated[0]->findings[1]->remedies()[0]->title, $unseated[0]->remedyForAll()?->title],
+        );
     }
 
     public function testWhatTheBoardDoesNotSayIsNamed(): void
     {
-        $board = TestBoards::edited(TestBoards::bare(), new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)));
-        $gaps = array_map(static fn(NotChecked $gap): array => [$gap->rule->id, $gap->subject, $gap->needs], TestBoards::inspect($board)->notChecked);
+        $board = TestBoards::edited(
+            TestBoards::bare(),
+            new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)),
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+        );
+        $gaps = array_map(
+            static fn(NotChecked $gap): array => [$gap->rule->id, $gap->subject, $gap->needs],
+            TestBoards::inspect($board)->notChecked,
+        );
         self::assertSame([
             ['power.supply-overloaded', 'R1', 'the rail that feeds “Valve”'],
             ['mains.no-fuse', 'board', 'whether a fuse stands behind the inlet'],

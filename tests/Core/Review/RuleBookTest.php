@@ -61,15 +61,29 @@ final class RuleBookTest extends TestCase
             self::assertNull($after->finding($rule . ':' . $subject), $remedy->title);
             if (Kind::Danger === $kind) {
                 self::assertContains($remedy->nature(), [Nature::Choice, Nature::Promise], $remedy->title);
-                self::assertSame(Nature::Promise === $remedy->nature(), [] !== $after->holdPointsMissingFrom($before) && Nature::Choice !== $remedy->nature(), $remedy->title);
+                self::assertSame(
+                    Nature::Promise === $remedy->nature(),
+                    [] !== $after->holdPointsMissingFrom($before) && Nature::Choice !== $remedy->nature(),
+                    $remedy->title,
+                );
             }
-            $new = array_filter($after->findingsMissingFrom($before), static fn(Finding $finding): bool => Kind::Danger === $finding->kind || Kind::Broken === $finding->kind && null === $finding->root);
+            $new = array_filter(
+                $after->findingsMissingFrom($before),
+                static fn(Finding $finding): bool => Kind::Danger === $finding->kind || Kind::Broken === $finding->kind && null === $finding->root,
+            );
             self::assertSame([], array_map(static fn(Finding $finding): string => $finding->statement, array_values($new)), $remedy->title);
         }
         // What is offered first brings nothing that keeps a latch open, unless it is a lesser evil than a danger.
         $after = TestBoards::inspect($remedies[0]->edit->apply($fault));
-        $new = array_filter($after->findingsMissingFrom($before), static fn(Finding $finding): bool => $finding->kind->opensLatch() && (Kind::Danger !== $kind || Kind::Weak !== $finding->kind));
-        self::assertSame([], array_map(static fn(Finding $finding): string => $finding->statement, array_values($new)), $remedies[0]->title);
+        $new = array_filter(
+            $after->findingsMissingFrom($before),
+            static fn(Finding $finding): bool => $finding->kind->opensLatch() && (Kind::Danger !== $kind || Kind::Weak !== $finding->kind),
+        );
+        self::assertSame(
+            [],
+            array_map(static fn(Finding $finding): string => $finding->statement, array_values($new)),
+            $remedies[0]->title,
+        );
     }
 
     /** No exception outlives its reason. */
@@ -81,7 +95,10 @@ final class RuleBookTest extends TestCase
                 $without[] = [$fixture['rule'], $fixture['figure']];
             }
         }
-        self::assertSame([], array_values(array_filter(self::WITHOUT_REMEDY, static fn(array $one): bool => !in_array($one, $without, true))));
+        self::assertSame(
+            [],
+            array_values(array_filter(self::WITHOUT_REMEDY, static fn(array $one): bool => !in_array($one, $without, true))),
+        );
     }
 
     public function testEveryRuleHasAFixture(): void
@@ -130,7 +147,10 @@ final class RuleBookTest extends TestCase
             $board = $fixture['fault'];
             $first = $inspector->inspect(new Inspection($board));
             $second = $inspector->inspect(new Inspection($board));
-            self::assertSame(array_map(static fn(Finding $f): string => $f->statement, $first->findings), array_map(static fn(Finding $f): string => $f->statement, $second->findings));
+            self::assertSame(
+                array_map(static fn(Finding $f): string => $f->statement, $first->findings),
+                array_map(static fn(Finding $f): string => $f->statement, $second->findings),
+            );
         }
     }
 }

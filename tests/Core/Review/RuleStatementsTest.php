@@ -18,7 +18,10 @@ final class RuleStatementsTest extends TestCase
         $said = [];
         foreach (RuleFixtures::all() as $name => $fixture) {
             $finding = Inspector::withRuleBook()->inspect(new Inspection($fixture['fault'], TestBoards::catalogue()))->finding($fixture['rule'] . ':' . $fixture['subject']);
-            $said[$name] = [$finding?->statement, array_map(static fn(Remedy $remedy): string => $remedy->title, $finding?->remedies() ?? [])];
+            $said[$name] = [
+                $finding?->statement,
+                array_map(static fn(Remedy $remedy): string => $remedy->title, $finding?->remedies() ?? []),
+            ];
         }
         $words = self::words();
         ksort($said);
@@ -134,7 +137,12 @@ final class RuleStatementsTest extends TestCase
             ],
             'ten relays on an ESP8266' => [
                 '“Line 1 relay”, “Line 2 relay”, “Line 3 relay”, “Line 4 relay”, “Line 5 relay”, “Line 6 relay”, “Line 7 relay”, “Line 8 relay”, “Line 9 relay” and “Line 10 relay” cannot all be seated on the ESP8266 carrier, D labels, 30 pins; without any one of them the others can.',
-                ['ATmega328P carrier, 5 V, 30 pins', 'ESP32 carrier, 30 pins', 'Move the relays to MCP23017, 16 bits', 'ESP32 carrier, 38 pins'],
+                [
+                    'ATmega328P carrier, 5 V, 30 pins',
+                    'ESP32 carrier, 30 pins',
+                    'Move the relays to MCP23017, 16 bits',
+                    'ESP32 carrier, 38 pins',
+                ],
             ],
             'receiver without an interrupt' => [
                 '“Receiver” needs an interrupt, and PD4 (printed D4) has none.',
@@ -210,7 +218,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'transistor on a quasi-bidirectional output' => [
                 'The relay of “Lamp” wants a high level from X1.P0, which gives about 66 µA.',
-                ['Drive it by Opto relay module 5 V, active low', 'Drive it by Opto relay module 5 V, trigger jumper', 'Seat it on GPIO25 (printed 25)'],
+                [
+                    'Drive it by Opto relay module 5 V, active low',
+                    'Drive it by Opto relay module 5 V, trigger jumper',
+                    'Seat it on GPIO25 (printed 25)',
+                ],
             ],
             'shift register that nothing holds off' => [
                 'After power-up X1.Q0 is toggling, and the relay of “Lamp” pulls in until the program has written to the expander.',
@@ -314,7 +326,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'bistable relay with one winding' => [
                 'The one winding of “Lamp” wants its current turned round to open, and its driver gives it one way only.',
-                ['Drive it both ways by Full bridge 1.8 A, 11 V (DRV8837 class)', 'Fit Bistable relay 5 V, two windings, 16 A', 'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+                [
+                    'Drive it both ways by Full bridge 1.8 A, 11 V (DRV8837 class)',
+                    'Fit Bistable relay 5 V, two windings, 16 A',
+                    'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced',
+                ],
             ],
             'diode across a winding on a bridge' => [
                 'A diode across the winding of “Lamp” shorts its bridge each time the current is turned round.',
@@ -526,11 +542,17 @@ final class RuleStatementsTest extends TestCase
             ],
             'one pole behind a plug that fits both ways' => [
                 '“Lamp” is switched in one conductor, behind a plug that fits both ways: it can be live while it is off.',
-                ['Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced', 'Switch both by a second relay on the same output (this is no isolation)'],
+                [
+                    'Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced',
+                    'Switch both by a second relay on the same output (this is no isolation)',
+                ],
             ],
             'one pole of two hots' => [
                 '“Airer” is switched in one conductor, behind two live conductors: it can be live while it is off.',
-                ['Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced', 'Switch both by a second relay on the same output (this is no isolation)'],
+                [
+                    'Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced',
+                    'Switch both by a second relay on the same output (this is no isolation)',
+                ],
             ],
             '3 mm between mains and a button' => [
                 'The creepage between mains and low voltage is 3 mm; reinforced insulation wants 5 mm here.',
@@ -550,7 +572,10 @@ final class RuleStatementsTest extends TestCase
             ],
             'plain cube beside a button' => [
                 '“Lamp” is kept from the low-voltage side by Cube relay 5 V, 0.36 W, 10 A, whose insulation is basic, and that side can be touched.',
-                ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced', 'Treat the low-voltage side as live, closed in behind a cover that needs a tool'],
+                [
+                    'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced',
+                    'Treat the low-voltage side as live, closed in behind a cover that needs a tool',
+                ],
             ],
             'valve among mains contacts' => [
                 'The contact and wiring of “Valve” lie beside mains without the distance that the rest keeps.',
@@ -938,7 +963,10 @@ final class RuleStatementsTest extends TestCase
             ],
             'both conductors stated of a relay with one pole' => [
                 '“Lamp” is stated to be switched in both conductors, but Relay 5 V, 0.4 W, 16 A, stated reinforced has one pole: the other conductor stays live.',
-                ['Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced', 'Switch both by a second relay on the same output (this is no isolation)'],
+                [
+                    'Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced',
+                    'Switch both by a second relay on the same output (this is no isolation)',
+                ],
             ],
             'one fuse before two hots' => [
                 'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.',
@@ -1198,7 +1226,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'nine outputs of two ports that share a supply' => [
                 'With all outputs on, what C0 to C5 and D0 to D4 give together carry 153 mA; the limit is 150 mA.',
-                ['Fit the largest base resistors that suffice', 'Drive them by Opto relay module 5 V, active low', 'Drive them by Opto relay module 5 V, trigger jumper'],
+                [
+                    'Fit the largest base resistors that suffice',
+                    'Drive them by Opto relay module 5 V, active low',
+                    'Drive them by Opto relay module 5 V, trigger jumper',
+                ],
             ],
             'cube relay that says otherwise than the catalogue' => [
                 'The facts of Cube relay 5 V, 0.36 W, 10 A that came with this board are not the catalogue’s: contactAcAmps is “9 A” here and “10 A” there. Choose under “The board as a whole” whose to take.',

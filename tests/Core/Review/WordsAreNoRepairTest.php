@@ -36,11 +36,20 @@ final class WordsAreNoRepairTest extends TestCase
                     continue;
                 }
                 ++$tried;
-                $gone = array_filter(self::dangers($before), static fn(Finding $finding): bool => Kind::Danger !== $after->finding($finding->key())?->kind && !self::isAsked($after, $finding) && !self::isAnotherDanger($before, $after, $finding));
+                $gone = array_filter(
+                    self::dangers($before),
+                    static fn(Finding $finding): bool => Kind::Danger !== $after->finding($finding->key())?->kind && !self::isAsked($after, $finding) && !self::isAnotherDanger($before, $after, $finding),
+                );
                 // “Barred from groups” is an intention itself: the danger that rests on it goes when it is taken back.
-                $gone = array_filter($gone, static fn(Finding $finding): bool => 'mains.switched-on-in-group' !== $finding->rule->id || $board->mustNotStart($finding->subject));
+                $gone = array_filter(
+                    $gone,
+                    static fn(Finding $finding): bool => 'mains.switched-on-in-group' !== $finding->rule->id || $board->mustNotStart($finding->subject),
+                );
                 if ([] !== $gone && !(Nature::Promise === $nature && [] !== $after->holdPointsMissingFrom($before))) {
-                    $cleared[] = $name . ': ' . $edit->summary($board) . ' clears ' . implode(', ', array_map(static fn(Finding $finding): string => $finding->key(), $gone));
+                    $cleared[] = $name . ': ' . $edit->summary($board) . ' clears ' . implode(
+                        ', ',
+                        array_map(static fn(Finding $finding): string => $finding->key(), $gone),
+                    );
                 }
             }
         }
@@ -60,17 +69,29 @@ final class WordsAreNoRepairTest extends TestCase
 
     public function testBasicDistancesAreWantedEvenBehindACover(): void
     {
-        $board = TestBoards::edited(TestBoards::closed(), new StateBox(touchable: false, socketReachable: false, clearanceMetres: 0.1e-3, creepageMetres: 0.1e-3));
+        $board = TestBoards::edited(
+            TestBoards::closed(),
+            new StateBox(touchable: false, socketReachable: false, clearanceMetres: 0.1e-3, creepageMetres: 0.1e-3),
+        );
         $report = TestBoards::inspect($board);
-        self::assertSame([Kind::Danger, Kind::Danger], [$report->finding('mains.barrier:clearance')?->kind, $report->finding('mains.barrier:creepage')?->kind]);
-        self::assertNotSame([], array_filter($report->holdPoints, static fn($point): bool => 'mains.treated-as-live:board' === $point->key()));
+        self::assertSame(
+            [Kind::Danger, Kind::Danger],
+            [$report->finding('mains.barrier:clearance')?->kind, $report->finding('mains.barrier:creepage')?->kind],
+        );
+        self::assertNotSame(
+            [],
+            array_filter($report->holdPoints, static fn($point): bool => 'mains.treated-as-live:board' === $point->key()),
+        );
     }
 
     public function testADistanceIsATargetUntilItIsMeasured(): void
     {
         $aimed = TestBoards::inspect(TestBoards::sound());
         $measured = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new StateBox(measured: true)));
-        self::assertSame(['mains.barrier:clearance', 'mains.barrier:creepage'], array_map(static fn($point): string => $point->key(), $aimed->holdPointsMissingFrom($measured)));
+        self::assertSame(
+            ['mains.barrier:clearance', 'mains.barrier:creepage'],
+            array_map(static fn($point): string => $point->key(), $aimed->holdPointsMissingFrom($measured)),
+        );
         self::assertSame([], $measured->holdPointsMissingFrom($aimed));
     }
 
@@ -126,8 +147,14 @@ final class WordsAreNoRepairTest extends TestCase
     {
         return match ($word) {
             'state-safety' => [['lines' => array_keys($board->lines)]],
-            'state-on-purpose' => array_map(static fn(string $id): array => ['subject' => $id], [...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->channels)]),
-            'declare-sharing', 'tolerate-console' => array_map(static fn(string $id): array => ['function' => $id], array_keys($board->functions)),
+            'state-on-purpose' => array_map(
+                static fn(string $id): array => ['subject' => $id],
+                [...array_keys($board->lines), ...array_keys($board->functions), ...array_keys($board->channels)],
+            ),
+            'declare-sharing', 'tolerate-console' => array_map(
+                static fn(string $id): array => ['function' => $id],
+                array_keys($board->functions),
+            ),
             'state-box', 'state-usb-together' => [[]],
             default => [],
         };
@@ -144,7 +171,10 @@ final class WordsAreNoRepairTest extends TestCase
     /** Whether the same line is in another danger now, which says the same in other words. */
     private static function isAnotherDanger(Report $before, Report $after, Finding $finding): bool
     {
-        $new = array_filter($after->findingsMissingFrom($before), static fn(Finding $one): bool => Kind::Danger === $one->kind && $one->subject === $finding->subject);
+        $new = array_filter(
+            $after->findingsMissingFrom($before),
+            static fn(Finding $one): bool => Kind::Danger === $one->kind && $one->subject === $finding->subject,
+        );
 
         return [] !== $new;
     }

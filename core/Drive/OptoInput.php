@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive;
 
+use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
+
 /**
  * The input of an active-low opto module: supply – resistor – indicator LED – opto LED – input node.
  *

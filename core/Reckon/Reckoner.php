@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Reckon;
 
 use IronLatch\Core\Catalogue\Relay;
-use IronLatch\Core\Drive\NpnCircuit;
-use IronLatch\Core\Drive\NpnOperatingPoint;
+use IronLatch\Core\Drive\Circuit\NpnCircuit;
+use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
 use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Pins\I2cPullUp;
 use IronLatch\Core\Pins\SelectorLadder;

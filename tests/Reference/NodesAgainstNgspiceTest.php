@@ -13,7 +13,7 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\NpnOperatingPoint;
+use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
 use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Pins\Seating;
 use IronLatch\Tests\Support\Ngspice;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Reference;
 
-use IronLatch\Core\Drive\NpnCircuit;
-use IronLatch\Core\Drive\NpnOperatingPoint;
+use IronLatch\Core\Drive\Circuit\NpnCircuit;
+use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
 use IronLatch\Tests\Support\Ngspice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -12,8 +12,6 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
-use IronLatch\Core\Drive\NpnCircuit;
-use IronLatch\Core\Drive\NpnOperatingPoint;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
-use IronLatch\Core\Drive\NpnOperatingPoint;
-
 /**
  * How a value of a semiconductor follows its temperature: a saturation current by the energy gap of silicon (1.11 eV, exponent 3),
  * a gain with the power 1.5 of the absolute temperature, as circuit simulators reckon both (Antognetti and Massobrio, Semiconductor

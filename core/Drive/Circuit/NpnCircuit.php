@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Drive;
+namespace IronLatch\Core\Drive\Circuit;
 
 /** The values of one NPN low-side circuit at one corner: source – base resistor – transistor – coil – rail. */
 final readonly class NpnCircuit

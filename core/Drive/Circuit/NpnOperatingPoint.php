@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Drive;
+namespace IronLatch\Core\Drive\Circuit;
 
 /**
  * The DC operating point of an NPN low-side circuit.

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+
+/** No namespace knows another that, by whatever way, knows it back. The rule book, which lists its rules, is the one place where a list and its entries meet. */
+final class CirclesTest extends TestCase
+{
+    public function testNoNamespaceImportsItsOwnUsers(): void
+    {
+        $knows = [];
+        foreach (['core' => 'IronLatch\Core', 'src' => 'IronLatch'] as $folder => $root) {
+            foreach (self::files($folder) as $file) {
+                $code = (string) file_get_contents($file);
+                preg_match('/^namespace ([^;]+);/m', $code, $own);
+                preg_match_all('/^use (IronLatch\\\\[^;]+)\\\\\w+;/m', $code, $used);
+                foreach (array_unique($used[1]) as $namespace) {
+                    if ($namespace !== ($own[1] ?? '')) {
+                        $knows[$own[1] ?? ''][$namespace] = basename($file);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(20, count($knows));
+        $circles = [];
+        foreach (array_keys($knows) as $namespace) {
+            $way = self::wayBack($namespace, $namespace, $knows, []);
+            if (null !== $way) {
+                $circles[] = implode(' → ', [$namespace, ...$way]);
+            }
+        }
+        self::assertSame([], $circles);
+    }
+
+    /**
+     * @param array<string, array<string, string>> $knows
+     * @param array<string, true> $seen
+     * @return ?list<string>
+     */
+    private static function wayBack(string $from, string $to, array $knows, array $seen): ?array
+    {
+        foreach (array_keys($knows[$from] ?? []) as $next) {
+            if ($next === $to) {
+                return [$next];
+            }
+            if (!isset($seen[$next])) {
+                $seen[$next] = true;
+                $way = self::wayBack($next, $to, $knows, $seen);
+                if (null !== $way) {
+                    return [$next, ...$way];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return iterable<string>
+     */
+    private static function files(string $folder): iterable
+    {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/' . $folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ($file instanceof \SplFileInfo && 'php' === $file->getExtension()) {
+                yield $file->getPathname();
+            }
+        }
+    }
+}

@@ -15,7 +15,7 @@ use IronLatch\Core\Catalogue\MainsSystem;
 final readonly class CapacitorStage
 {
     /** Volts that a charged capacitor may keep (IEC 60335-1: 34 V a second after the plug is drawn, from memory). */
-    private const HARMLESS_VOLTS = 34.0;
+    public const HARMLESS_VOLTS = 34.0;
 
     /**
      * @param float $amps through the motor

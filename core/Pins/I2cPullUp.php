@@ -23,10 +23,10 @@ final readonly class I2cPullUp
     private const LOW_VOLTS = 0.4;
     private const LOW_AMPS = 3e-3;
     private const RISE_FACTOR = 0.8473;
-    private const STANDARD_HERTZ = 100e3;
+    public const STANDARD_HERTZ = 100e3;
     private const STANDARD_RISE_SECONDS = 1000e-9;
     private const FAST_RISE_SECONDS = 300e-9;
-    private const RESISTOR_TOLERANCE = 0.05;
+    public const RESISTOR_TOLERANCE = 0.05;
     /** Capacitance of the controller's own pin (common data, from memory). */
     private const CONTROLLER_FARADS = 10e-12;
     private const SOURCE = 'I2C-bus specification UM10204, section 7.1, from memory';

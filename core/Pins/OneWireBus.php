@@ -17,9 +17,9 @@ final readonly class OneWireBus
     private const FARADS_PER_METRE = 100e-12;
     private const FARADS_PER_SENSOR = 50e-12;
     /** From the release of the wire to the reading of it, in the slots of the usual programs (from memory; the sensor’s data sheet ends the slot at 15 µs). */
-    private const RISE_SECONDS = 10e-6;
+    public const RISE_SECONDS = 10e-6;
     /** What a sensor sinks, and how low it then still is (data sheet, from memory). */
-    private const SINK_AMPS = 4e-3;
+    public const SINK_AMPS = 4e-3;
     private const SINK_VOLTS = 0.4;
 
     /**

@@ -33,6 +33,16 @@ final readonly class Finding
         $this->proposals = $proposals instanceof \Closure ? new Proposals($proposals) : $proposals;
     }
 
+    /**
+     * The key that a rule's finding on a subject has, or would have.
+     *
+     * @param class-string<Rule> $rule
+     */
+    public static function keyOf(string $rule, string $subject): string
+    {
+        return (new $rule())->facts()->id . ':' . $subject;
+    }
+
     public function key(): string
     {
         return $this->rule->id . ':' . $this->subject;

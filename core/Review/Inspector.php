@@ -68,7 +68,7 @@ final readonly class Inspector
     {
         foreach ([
             $finding->root,
-            ...array_map(static fn(string $rule): string => $rule . ':' . $finding->subject, $finding->rule->explainedBy),
+            ...array_map(static fn(string $rule): string => Finding::keyOf($rule, $finding->subject), $finding->rule->explainedBy),
         ] as $key) {
             if (null !== $key && isset($findings[$key]) && $findings[$key]->kind->rank() <= $finding->kind->rank()) {
                 return $key;

@@ -9,20 +9,21 @@ use IronLatch\Core\Catalogue\Basis;
 /** What the rule book says of a rule. */
 final readonly class RuleFacts
 {
+    public Stage $stage;
+
     /**
-     * @param string $id stage and name: “pins.shared-pin”
+     * @param string $id stage and name: “pins.shared-pin”; the stage follows from it
      * @param int $version rises when the rule judges otherwise than before
      * @param list<Kind> $kinds the kinds of finding it can make
      * @param string $reason why it matters
      * @param string $threshold what exactly is compared with what
      * @param ?LineJoint $joint of a line, which a finding about a relay is drawn at; null for rules that are never about one
-     * @param list<string> $explainedBy ids of rules whose finding on the same subject, if it weighs no less, is the reason for this one
+     * @param list<class-string<Rule>> $explainedBy rules whose finding on the same subject, if it weighs no less, is the reason for this one
      * @param string $silentWhen when it deliberately says nothing; empty if never
      */
     public function __construct(
         public string $id,
         public int $version,
-        public Stage $stage,
         public string $title,
         public array $kinds,
         public string $reason,
@@ -32,5 +33,7 @@ final readonly class RuleFacts
         public string $silentWhen = '',
         public array $explainedBy = [],
         public ?LineJoint $joint = null,
-    ) {}
+    ) {
+        $this->stage = Stage::from(ucfirst(explode('.', $id)[0]));
+    }
 }

@@ -11,6 +11,7 @@ use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Pins\PinFitness;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\Stage;
 
 /** The carrier's two header sides with everything that sits on them. */
 final readonly class HeaderRows
@@ -95,11 +96,8 @@ final readonly class HeaderRows
         $worst = null;
         $relays = array_map($this->inspection->board->actuatorOf(...), $functions);
         foreach ($this->report->findings as $finding) {
-            $isHere = in_array($finding->subject, $functions, true) || $finding->subject === $pin || (in_array(
-                $finding->rule->id,
-                ['pins.boot-twitch', 'pins.expander-sources', 'pins.expander-at-power-up'],
-                true,
-            ) && in_array($finding->subject, $relays, true));
+            $isHere = in_array($finding->subject, [...$functions, $pin], true)
+                || (Stage::Pins === $finding->rule->stage && in_array($finding->subject, $relays, true));
             if ($isHere && $finding->kind->opensLatch() && null === $finding->acceptance) {
                 $state = JointState::of($finding->kind);
                 $worst = $state->rank() > ($worst?->rank() ?? 0) ? $state : $worst;

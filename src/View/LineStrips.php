@@ -233,7 +233,7 @@ final readonly class LineStrips
         $pin = isset($this->inspection->seating->pins[$subject]) ? $this->inspection->seating->pins[$subject]->name() : null;
 
         return array_values(array_filter($this->report->findings, static fn(Finding $finding): bool => null === $joint
-            ? $finding->subject === $subject || (null !== $pin && 'pins.shared-pin' === $finding->rule->id && $finding->subject === $pin)
+            ? in_array($finding->subject, [$subject, $pin], true)
             // What names no joint is drawn where the relay is driven: no finding is drawn nowhere.
             : $finding->subject === $subject && $joint === ($finding->rule->joint ?? LineJoint::Driver)));
     }

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Two lines with one command, topic, path, number or spoken name. */
 final class AddressShared implements Rule
@@ -23,15 +22,14 @@ final class AddressShared implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.address-shared',
-            1,
-            Stage::Controls,
-            'Two lines with one command, topic, path, number or spoken name',
-            [Kind::Broken],
-            'What is said to one reaches both, or only the first.',
-            'addresses on one channel, groups counted, without capitals and blanks where they are spoken',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'controls.address-shared',
+            version: 1,
+            title: 'Two lines with one command, topic, path, number or spoken name',
+            kinds: [Kind::Broken],
+            reason: 'What is said to one reaches both, or only the first.',
+            threshold: 'addresses on one channel, groups counted, without capitals and blanks where they are spoken',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

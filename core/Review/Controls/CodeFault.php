@@ -17,7 +17,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Infrared code that cannot be a key. */
 final class CodeFault implements Rule
@@ -25,15 +24,14 @@ final class CodeFault implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.code-fault',
-            1,
-            Stage::Controls,
-            'Infrared code that cannot be a key',
-            [Kind::Broken, Kind::Weak],
-            'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the pen. A held key sends a repeat, which some receivers print as FFFFFFFF: it belongs to every key and to none.',
-            'complement of the command byte; no repeat frame; weak: a code that differs from another in one digit',
-            Basis::CommonPractice,
-            'layout of the 32-bit pulse-distance code, from memory',
+            id: 'controls.code-fault',
+            version: 1,
+            title: 'Infrared code that cannot be a key',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the pen. A held key sends a repeat, which some receivers print as FFFFFFFF: it belongs to every key and to none.',
+            threshold: 'complement of the command byte; no repeat frame; weak: a code that differs from another in one digit',
+            basis: Basis::CommonPractice,
+            source: 'layout of the 32-bit pulse-distance code, from memory',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Two lines on one infrared key. */
 final class CodeShared implements Rule
@@ -21,15 +20,14 @@ final class CodeShared implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.code-shared',
-            1,
-            Stage::Controls,
-            'Two lines on one infrared key',
-            [Kind::Broken],
-            'One press switches both. Each line wants a key of its own, whichever order of bits the code was printed in.',
-            'infrared codes on one receiver, compared in both orders of bits and without toggle bits',
-            Basis::CommonPractice,
-            'common practice; layout of the 32-bit pulse-distance code from memory',
+            id: 'controls.code-shared',
+            version: 1,
+            title: 'Two lines on one infrared key',
+            kinds: [Kind::Broken],
+            reason: 'One press switches both. Each line wants a key of its own, whichever order of bits the code was printed in.',
+            threshold: 'infrared codes on one receiver, compared in both orders of bits and without toggle bits',
+            basis: Basis::CommonPractice,
+            source: 'common practice; layout of the 32-bit pulse-distance code from memory',
         );
     }
 

@@ -12,7 +12,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Feedback promised over a one-way link. */
 final class FeedbackOneWay implements Rule
@@ -20,15 +19,14 @@ final class FeedbackOneWay implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.feedback-one-way',
-            1,
-            Stage::Controls,
-            'Feedback promised over a one-way link',
-            [Kind::Weak],
-            'What only takes commands cannot show what became of them. Whoever looks there for the state sees his own last wish.',
-            'surfaces of which somebody relies on the state, against the direction of their link',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'controls.feedback-one-way',
+            version: 1,
+            title: 'Feedback promised over a one-way link',
+            kinds: [Kind::Weak],
+            reason: 'What only takes commands cannot show what became of them. Whoever looks there for the state sees his own last wish.',
+            threshold: 'surfaces of which somebody relies on the state, against the direction of their link',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

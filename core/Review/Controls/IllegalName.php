@@ -16,7 +16,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Name that is not legal where it is used. */
 final class IllegalName implements Rule
@@ -24,15 +23,14 @@ final class IllegalName implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.illegal-name',
-            1,
-            Stage::Controls,
-            'Name that is not legal where it is used',
-            [Kind::Broken],
-            'A blank or a capital too many, and the service refuses the name, or takes it for another.',
-            'the maker’s own names against the naming rules of their channel; topics against MQTT 3.1.1, section 4.7: no wildcard, no empty end',
-            Basis::CommonPractice,
-            'naming rules of the channel’s part file; MQTT 3.1.1, section 4.7, from memory',
+            id: 'controls.illegal-name',
+            version: 1,
+            title: 'Name that is not legal where it is used',
+            kinds: [Kind::Broken],
+            reason: 'A blank or a capital too many, and the service refuses the name, or takes it for another.',
+            threshold: 'the maker’s own names against the naming rules of their channel; topics against MQTT 3.1.1, section 4.7: no wildcard, no empty end',
+            basis: Basis::CommonPractice,
+            source: 'naming rules of the channel’s part file; MQTT 3.1.1, section 4.7, from memory',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Two lines with one name. */
 final class NameClash implements Rule
@@ -22,15 +21,14 @@ final class NameClash implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.name-clash',
-            1,
-            Stage::Controls,
-            'Two lines with one name',
-            [Kind::Broken],
-            'A name is how a line is called on every surface. Two lines that differ only in capitals or blanks answer to each other’s calls.',
-            'names compared without capitals, blanks and punctuation',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'controls.name-clash',
+            version: 1,
+            title: 'Two lines with one name',
+            kinds: [Kind::Broken],
+            reason: 'A name is how a line is called on every surface. Two lines that differ only in capitals or blanks answer to each other’s calls.',
+            threshold: 'names compared without capitals, blanks and punctuation',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

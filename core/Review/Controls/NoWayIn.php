@@ -19,7 +19,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Channel that nothing on the board can receive. */
 final class NoWayIn implements Rule
@@ -27,16 +26,15 @@ final class NoWayIn implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.no-way-in',
-            1,
-            Stage::Controls,
-            'Channel that nothing on the board can receive',
-            [Kind::Broken],
-            'A topic or a service reaches a controller by its radio; short texts of a serial radio by two pins for it. Without them the channel is a promise only.',
-            'channels that need the radio, against a controller that has and uses one; serial radio against a UART link on the board',
-            Basis::CommonPractice,
-            'common practice',
-            'no line is on the channel',
+            id: 'controls.no-way-in',
+            version: 1,
+            title: 'Channel that nothing on the board can receive',
+            kinds: [Kind::Broken],
+            reason: 'A topic or a service reaches a controller by its radio; short texts of a serial radio by two pins for it. Without them the channel is a promise only.',
+            threshold: 'channels that need the radio, against a controller that has and uses one; serial radio against a UART link on the board',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'no line is on the channel',
         );
     }
 

@@ -19,7 +19,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Lines that start together. */
 final class NotStaggered implements Rule
@@ -27,15 +26,14 @@ final class NotStaggered implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.not-staggered',
-            1,
-            Stage::Controls,
-            'Lines that start together',
-            [Kind::Hint],
-            'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to 500 ms apart, each starts alone.',
-            'two lines or more in a group that switches on, or restored after a power cut; less than 200 ms between them',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'controls.not-staggered',
+            version: 1,
+            title: 'Lines that start together',
+            kinds: [Kind::Hint],
+            reason: 'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to 500 ms apart, each starts alone.',
+            threshold: 'two lines or more in a group that switches on, or restored after a power cut; less than ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' between them',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

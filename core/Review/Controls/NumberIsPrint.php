@@ -12,7 +12,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Number of a service that another line’s pin bears in print. */
 final class NumberIsPrint implements Rule
@@ -20,16 +19,15 @@ final class NumberIsPrint implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.number-is-print',
-            1,
-            Stage::Controls,
-            'Number of a service that another line’s pin bears in print',
-            [Kind::Weak],
-            'A service that numbers pins by itself calls a line 5; the carrier prints 5, or D5, beside the pin of another. Whoever reads the one and wires the other switches the wrong line.',
-            'numbers on channels that number pins, against the labels of the pins of other lines',
-            Basis::CommonPractice,
-            'common practice',
-            'services that do not number pins',
+            id: 'controls.number-is-print',
+            version: 1,
+            title: 'Number of a service that another line’s pin bears in print',
+            kinds: [Kind::Weak],
+            reason: 'A service that numbers pins by itself calls a line 5; the carrier prints 5, or D5, beside the pin of another. Whoever reads the one and wires the other switches the wrong line.',
+            threshold: 'numbers on channels that number pins, against the labels of the pins of other lines',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'services that do not number pins',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** More lines than a channel takes. */
 final class OverCapacity implements Rule
@@ -22,16 +21,15 @@ final class OverCapacity implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.over-capacity',
-            1,
-            Stage::Controls,
-            'More lines than a channel takes',
-            [Kind::Weak],
-            'A service’s free places end, and the lines beyond them cannot be operated from afar.',
-            'lines and groups on a channel against its capacity',
-            Basis::CommonPractice,
-            'common practice; capacity by the part file',
-            'stated on purpose',
+            id: 'controls.over-capacity',
+            version: 1,
+            title: 'More lines than a channel takes',
+            kinds: [Kind::Weak],
+            reason: 'A service’s free places end, and the lines beyond them cannot be operated from afar.',
+            threshold: 'lines and groups on a channel against its capacity',
+            basis: Basis::CommonPractice,
+            source: 'common practice; capacity by the part file',
+            silentWhen: 'stated on purpose',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Percentages that do not lead to the steps. */
 final class PercentToStep implements Rule
@@ -21,16 +20,15 @@ final class PercentToStep implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.percent-to-step',
-            1,
-            Stage::Controls,
-            'Percentages that do not lead to the steps',
-            [Kind::Broken, Kind::Weak],
-            'A fan whose top step begins beyond 100 % never reaches it; one whose lowest begins at 0 % is never off. Cut-off whole numbers reach the top at exactly 100 %.',
-            'thresholds of the steps: more than 0 %, rising, as many as there are steps, the last at 100 % or less; weak: at exactly 100 %',
-            Basis::CommonPractice,
-            'common practice',
-            'the derived table is used',
+            id: 'controls.percent-to-step',
+            version: 1,
+            title: 'Percentages that do not lead to the steps',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A fan whose top step begins beyond 100 % never reaches it; one whose lowest begins at 0 % is never off. Cut-off whole numbers reach the top at exactly 100 %.',
+            threshold: 'thresholds of the steps: more than 0 %, rising, as many as there are steps, the last at 100 % or less; weak: at exactly 100 %',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'the derived table is used',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Reconnecting holds up the switches. */
 final class ReconnectBlocks implements Rule
@@ -25,16 +24,15 @@ final class ReconnectBlocks implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.reconnect-blocks',
-            1,
-            Stage::Controls,
-            'Reconnecting holds up the switches',
-            [Kind::Weak],
-            'A program that waits in a loop for the network does not look at its switches: the lamp comes on seconds late, or not at all while the network is down.',
-            'how long reconnecting may hold everything else up, where lines are operated by hand too: more than 0.1 s is felt',
-            Basis::CommonPractice,
-            'common practice',
-            'nothing on the board is operated by hand or by infrared',
+            id: 'controls.reconnect-blocks',
+            version: 1,
+            title: 'Reconnecting holds up the switches',
+            kinds: [Kind::Weak],
+            reason: 'A program that waits in a loop for the network does not look at its switches: the lamp comes on seconds late, or not at all while the network is down.',
+            threshold: 'how long reconnecting may hold everything else up, where lines are operated by hand too: more than ' . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second) . ' is felt',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'nothing on the board is operated by hand or by infrared',
         );
     }
 

@@ -9,13 +9,13 @@ use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Sensor rule that hunts. */
 final class SensorHunts implements Rule
@@ -26,16 +26,15 @@ final class SensorHunts implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.sensor-hunts',
-            1,
-            Stage::Controls,
-            'Sensor rule that hunts',
-            [Kind::Broken, Kind::Weak],
-            'Where on and off lie at one value, every reading switches: the relay chatters, the contact burns and a motor never starts. Where they lie closer than readings differ by themselves, it does so at times.',
-            'on and off apart: at one value is broken; closer than readings differ by themselves (0.5 °C, 3 % humidity, 5 % of a range of light) is weak, unless on and off have least times of a minute together',
-            Basis::CommonPractice,
-            'common practice, from memory',
-            'the sensor says yes or no, or only switches off',
+            id: 'controls.sensor-hunts',
+            version: 1,
+            title: 'Sensor rule that hunts',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'Where on and off lie at one value, every reading switches: the relay chatters, the contact burns and a motor never starts. Where they lie closer than readings differ by themselves, it does so at times.',
+            threshold: 'on and off apart: at one value is broken; closer than readings differ by themselves (' . QuantityPrinter::rounded(Sensed::Temperature->noise(), Unit::Celsius) . ', ' . QuantityPrinter::rounded(Sensed::Humidity->noise(), Unit::Percent) . ' humidity, ' . QuantityPrinter::rounded(Sensed::Light->noise(), Unit::Percent) . ' of a range of light) is weak, unless on and off have least times of ' . QuantityPrinter::rounded(self::LEAST_CYCLE_SECONDS, Unit::Second) . ' together',
+            basis: Basis::CommonPractice,
+            source: 'common practice, from memory',
+            silentWhen: 'the sensor says yes or no, or only switches off',
         );
     }
 

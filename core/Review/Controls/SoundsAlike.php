@@ -16,7 +16,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Two lines that a voice cannot tell apart. */
 final class SoundsAlike implements Rule
@@ -24,16 +23,15 @@ final class SoundsAlike implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.sounds-alike',
-            1,
-            Stage::Controls,
-            'Two lines that a voice cannot tell apart',
-            [Kind::Weak, Kind::Hint],
-            'A spoken name is heard, not read. “Lamp two” and “lamp 2” are one; names alike in sound, or one within the other, call the wrong line now and then.',
-            'names on one spoken channel, by words, by digits against words, and by metaphone',
-            Basis::CommonPractice,
-            'metaphone by L. Philips, 1990, as PHP has it; the rest common practice',
-            'no line has a spoken name, or the names are the same and found as such',
+            id: 'controls.sounds-alike',
+            version: 1,
+            title: 'Two lines that a voice cannot tell apart',
+            kinds: [Kind::Weak, Kind::Hint],
+            reason: 'A spoken name is heard, not read. “Lamp two” and “lamp 2” are one; names alike in sound, or one within the other, call the wrong line now and then.',
+            threshold: 'names on one spoken channel, by words, by digits against words, and by metaphone',
+            basis: Basis::CommonPractice,
+            source: 'metaphone by L. Philips, 1990, as PHP has it; the rest common practice',
+            silentWhen: 'no line has a spoken name, or the names are the same and found as such',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Maintained switch read by its position beside other controls. */
 final class SwitchByPosition implements Rule
@@ -23,16 +22,15 @@ final class SwitchByPosition implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.switch-by-position',
-            1,
-            Stage::Controls,
-            'Maintained switch read by its position beside other controls',
-            [Kind::Hint],
-            'Another control changes the line, and the switch stands for what is no longer so: the next flick does nothing. Read each change of the switch as a flip, or let it count only when it is moved.',
-            'a wall switch that says on and off by its position, on a line with another control',
-            Basis::CommonPractice,
-            'common practice',
-            'it is the only control of its line',
+            id: 'controls.switch-by-position',
+            version: 1,
+            title: 'Maintained switch read by its position beside other controls',
+            kinds: [Kind::Hint],
+            reason: 'Another control changes the line, and the switch stands for what is no longer so: the next flick does nothing. Read each change of the switch as a flip, or let it count only when it is moved.',
+            threshold: 'a wall switch that says on and off by its position, on a line with another control',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'it is the only control of its line',
         );
     }
 

@@ -20,7 +20,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Timer that does not know the time, or never ends. */
 final class TimerClock implements Rule
@@ -28,15 +27,14 @@ final class TimerClock implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.timer-clock',
-            1,
-            Stage::Controls,
-            'Timer that does not know the time, or never ends',
-            [Kind::Broken, Kind::Weak],
-            'A controller forgets the time with its supply. What it is told anew needs a radio, a module with a cell, or somebody who sets it; a table with no time for off leaves its line on for ever.',
-            'the clock has what it needs (a radio that is used for the network, a zero-cross input for the cycles of the mains), or the timer is broken; a clock that each power cut stops, and a table that only switches on, are weak',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'controls.timer-clock',
+            version: 1,
+            title: 'Timer that does not know the time, or never ends',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A controller forgets the time with its supply. What it is told anew needs a radio, a module with a cell, or somebody who sets it; a table with no time for off leaves its line on for ever.',
+            threshold: 'the clock has what it needs (a radio that is used for the network, a zero-cross input for the cycles of the mains), or the timer is broken; a clock that each power cut stops, and a table that only switches on, are weak',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Toggle over a link that loses messages. */
 final class ToggleLossy implements Rule
@@ -21,15 +20,14 @@ final class ToggleLossy implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.toggle-lossy',
-            1,
-            Stage::Controls,
-            'Toggle over a link that loses messages',
-            [Kind::Weak],
-            'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the next.',
-            'toggling on channels whose messages can be lost',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'controls.toggle-lossy',
+            version: 1,
+            title: 'Toggle over a link that loses messages',
+            kinds: [Kind::Weak],
+            reason: 'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the next.',
+            threshold: 'toggling on channels whose messages can be lost',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Line with no control, control with no line. */
 final class Unreached implements Rule
@@ -26,16 +25,15 @@ final class Unreached implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'controls.unreached',
-            1,
-            Stage::Controls,
-            'Line with no control, control with no line',
-            [Kind::Weak],
-            'A line that nothing operates is always off. A switch that no line listens to is pressed in vain.',
-            'every line has a surface that commands; every switch, knob and receiver serves a line',
-            Basis::CommonPractice,
-            'common practice',
-            'stated on purpose',
+            id: 'controls.unreached',
+            version: 1,
+            title: 'Line with no control, control with no line',
+            kinds: [Kind::Weak],
+            reason: 'A line that nothing operates is always off. A switch that no line listens to is pressed in vain.',
+            threshold: 'every line has a surface that commands; every switch, knob and receiver serves a line',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'stated on purpose',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Active level unstated or contradicted. */
 final class ActiveLevel implements Rule
@@ -25,15 +24,14 @@ final class ActiveLevel implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.active-level',
-            1,
-            Stage::Drive,
-            'Active level unstated or contradicted',
-            [Kind::Broken],
-            'When code and circuit disagree on the level that means “on”, everything is on at “off”. The level must be stated once, and be the driver’s.',
-            'the stated level is the one at which the driver energises the coil',
-            Basis::CommonPractice,
-            'common practice: the most frequent logic error of the trade',
+            id: 'drive.active-level',
+            version: 1,
+            title: 'Active level unstated or contradicted',
+            kinds: [Kind::Broken],
+            reason: 'When code and circuit disagree on the level that means “on”, everything is on at “off”. The level must be stated once, and be the driver’s.',
+            threshold: 'the stated level is the one at which the driver energises the coil',
+            basis: Basis::CommonPractice,
+            source: 'common practice: the most frequent logic error of the trade',
             joint: LineJoint::Driver,
         );
     }

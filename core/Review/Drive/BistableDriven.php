@@ -29,7 +29,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Bistable relay that can be moved one way only. */
 final class BistableDriven implements Rule
@@ -37,15 +36,14 @@ final class BistableDriven implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.bistable',
-            1,
-            Stage::Drive,
-            'Bistable relay that is moved one way only',
-            [Kind::Broken],
-            'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way round through its only one.',
-            'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have an output each',
-            Basis::CommonPractice,
-            'windings of the relay’s part file',
+            id: 'drive.bistable',
+            version: 1,
+            title: 'Bistable relay that is moved one way only',
+            kinds: [Kind::Broken],
+            reason: 'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way round through its only one.',
+            threshold: 'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have an output each',
+            basis: Basis::CommonPractice,
+            source: 'windings of the relay’s part file',
             joint: LineJoint::Driver,
         );
     }

@@ -20,7 +20,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Coil straight on a pin. */
 final class CoilOnPin implements Rule
@@ -28,15 +27,14 @@ final class CoilOnPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.coil-on-pin',
-            1,
-            Stage::Drive,
-            'Coil straight on a pin',
-            [Kind::Broken],
-            'A coil wants several times what a pin can give, and kicks back when it is switched off.',
-            'every coil has a driver',
-            Basis::DataSheet,
-            'pin currents of the chip; coil currents of the relay',
+            id: 'drive.coil-on-pin',
+            version: 1,
+            title: 'Coil straight on a pin',
+            kinds: [Kind::Broken],
+            reason: 'A coil wants several times what a pin can give, and kicks back when it is switched off.',
+            threshold: 'every coil has a driver',
+            basis: Basis::DataSheet,
+            source: 'pin currents of the chip; coil currents of the relay',
             joint: LineJoint::Driver,
         );
     }

@@ -22,7 +22,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Coil voltage that is not the rail’s. */
 final class CoilVoltage implements Rule
@@ -32,15 +31,14 @@ final class CoilVoltage implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.coil-voltage',
-            2,
-            Stage::Drive,
-            'Coil voltage that is not the rail’s',
-            [Kind::Broken, Kind::Weak],
-            'A coil on too low a rail does not pull in; on too high a rail it burns, the sooner the warmer its air.',
-            'nominal coil voltage, and a module’s supply voltage, within 10 % of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak; broken where the nominal voltage is too high already)',
-            Basis::DataSheet,
-            'coil data of the relay',
+            id: 'drive.coil-voltage',
+            version: 2,
+            title: 'Coil voltage that is not the rail’s',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A coil on too low a rail does not pull in; on too high a rail it burns, the sooner the warmer its air.',
+            threshold: 'nominal coil voltage, and a module’s supply voltage, within ' . QuantityPrinter::rounded(100 * self::TOLERATED_SHARE, Unit::Percent) . ' of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak; broken where the nominal voltage is too high already)',
+            basis: Basis::DataSheet,
+            source: 'coil data of the relay',
             joint: LineJoint::Coil,
         );
     }

@@ -22,7 +22,6 @@ use IronLatch\Core\Review\Pins\ExpanderSources;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Driver that does not pull the relay in. */
 final class DoesNotPullIn implements Rule
@@ -30,15 +29,14 @@ final class DoesNotPullIn implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.does-not-pull-in',
-            1,
-            Stage::Drive,
-            'Driver that does not pull in or release',
-            [Kind::Broken, Kind::Weak, Kind::Hint],
-            'Too little base current, and the transistor does not saturate: the relay pulls in on one bench and not on the next.',
-            'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over 0.5 V at the worst corner (weak); forced gain over the house rule at typical levels (hint); more than the release voltage left on the coil while the pin is off',
-            Basis::CommonPractice,
-            'operate voltage from the relay’s data sheet; V_CE limit and forced gain: common practice',
+            id: 'drive.does-not-pull-in',
+            version: 1,
+            title: 'Driver that does not pull in or release',
+            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            reason: 'Too little base current, and the transistor does not saturate: the relay pulls in on one bench and not on the next.',
+            threshold: 'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over ' . QuantityPrinter::rounded(BaseResistor::SATURATED_VOLTS, Unit::Volt) . ' at the worst corner (weak); forced gain over the house rule at typical levels (hint); more than the release voltage left on the coil while the pin is off',
+            basis: Basis::CommonPractice,
+            source: 'operate voltage from the relay’s data sheet; V_CE limit and forced gain: common practice',
             joint: LineJoint::Coil,
         );
     }
@@ -51,14 +49,14 @@ final class DoesNotPullIn implements Rule
                 continue;
             }
             // Without a driver, on an output that cannot source, or on the wrong rail, missing pull-in is no news of its own.
-            yield $finding->followingFrom(match (true) {
-                CoilOnPin::hangs($inspection, $actuator) => 'drive.coil-on-pin:',
-                ExpanderSources::isAskedToSource($inspection, $actuator) => 'pins.expander-sources:',
+            yield $finding->followingFrom(Finding::keyOf(match (true) {
+                CoilOnPin::hangs($inspection, $actuator) => CoilOnPin::class,
+                ExpanderSources::isAskedToSource($inspection, $actuator) => ExpanderSources::class,
                 // A gate that is not on for certain is one fault, not two.
                 $actuator->driver instanceof MosfetLowSide
-                    && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => 'drive.gate-not-specified:',
-                default => 'drive.coil-voltage:',
-            } . $id);
+                    && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => GateNotSpecified::class,
+                default => CoilVoltage::class,
+            }, $id));
         }
     }
 

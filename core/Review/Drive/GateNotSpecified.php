@@ -19,7 +19,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** MOSFET that nobody promises to conduct at this gate voltage. */
 final class GateNotSpecified implements Rule
@@ -27,15 +26,14 @@ final class GateNotSpecified implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.gate-not-specified',
-            1,
-            Stage::Drive,
-            'MOSFET not specified at this gate voltage',
-            [Kind::Broken, Kind::Weak],
-            'The threshold voltage is where a MOSFET begins to conduct, not where it is on. What it does below the gate voltage of its data sheet differs from copy to copy.',
-            'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling in for certain is broken, otherwise below it is weak',
-            Basis::DataSheet,
-            'on-resistance of the MOSFET’s part file',
+            id: 'drive.gate-not-specified',
+            version: 1,
+            title: 'MOSFET not specified at this gate voltage',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'The threshold voltage is where a MOSFET begins to conduct, not where it is on. What it does below the gate voltage of its data sheet differs from copy to copy.',
+            threshold: 'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling in for certain is broken, otherwise below it is weak',
+            basis: Basis::DataSheet,
+            source: 'on-resistance of the MOSFET’s part file',
             joint: LineJoint::Driver,
         );
     }

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\DriverResult;
 use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Hot coil that is hard to pull in again. */
 final class HotRestart implements Rule
@@ -23,16 +25,15 @@ final class HotRestart implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.hot-restart',
-            1,
-            Stage::Drive,
-            'Coil that is hard to pull in while hot',
-            [Kind::Weak, Kind::Hint],
-            'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull in again.',
-            'coil voltage at the worst corner over the operate voltage of a coil 35 K above the air: under 1 is a hint, above 50 °C of air weak; the operate voltage is itself a maximum and most relays do better',
-            Basis::CommonPractice,
-            'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
-            'the relay does not even pull in cold, or is bistable and held by no current',
+            id: 'drive.hot-restart',
+            version: 1,
+            title: 'Coil that is hard to pull in while hot',
+            kinds: [Kind::Weak, Kind::Hint],
+            reason: 'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull in again.',
+            threshold: 'coil voltage at the worst corner over the operate voltage of a coil ' . DriverAnalysis::COIL_RISE_KELVIN . ' K above the air: under 1 is a hint, above ' . QuantityPrinter::rounded(self::HOT_CELSIUS, Unit::Celsius) . ' of air weak; the operate voltage is itself a maximum and most relays do better',
+            basis: Basis::CommonPractice,
+            source: 'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
+            silentWhen: 'the relay does not even pull in cold, or is bistable and held by no current',
             joint: LineJoint::Coil,
         );
     }

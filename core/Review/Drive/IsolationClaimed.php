@@ -15,7 +15,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Isolation that is claimed and not there. */
 final class IsolationClaimed implements Rule
@@ -23,16 +22,15 @@ final class IsolationClaimed implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.isolation-claimed',
-            2,
-            Stage::Drive,
-            'Isolation that is claimed and not there',
-            [Kind::Weak],
-            'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both sides on one rail, it is a level shifter.',
-            'the driver is stated to isolate, and its coils are on the controller’s rail, its inputs are fed from the coils’ rail, or the grounds of both rails are joined',
-            Basis::CommonPractice,
-            'the nature of isolation',
-            'nothing is claimed of it',
+            id: 'drive.isolation-claimed',
+            version: 2,
+            title: 'Isolation that is claimed and not there',
+            kinds: [Kind::Weak],
+            reason: 'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both sides on one rail, it is a level shifter.',
+            threshold: 'the driver is stated to isolate, and its coils are on the controller’s rail, its inputs are fed from the coils’ rail, or the grounds of both rails are joined',
+            basis: Basis::CommonPractice,
+            source: 'the nature of isolation',
+            silentWhen: 'nothing is claimed of it',
             joint: LineJoint::Driver,
         );
     }

@@ -21,7 +21,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Signal that is too high or too low for its pin. */
 final class LevelIntoPin implements Rule
@@ -31,16 +30,15 @@ final class LevelIntoPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.level-into-pin',
-            2,
-            Stage::Drive,
-            'Signal level that does not suit its pin',
-            [Kind::Broken, Kind::Weak],
-            'A 5 V output into a 3.3 V pin forces current through its protection diode until one of the two gives in; a 3.3 V output into a 5 V input may or may not be read as high.',
-            'high level of the signal at most 0.3 V above the pin’s supply, and at least V_IH; outside at typical values is broken, with tolerance weak; the output of a device follows the rail that feeds it, a pin fed straight from a rail follows that rail, and the controller’s output is held against what the device’s input reads and bears',
-            Basis::DataSheet,
-            'absolute maximum and input levels of the chip, from memory',
-            'nothing is stated of the signal and no device is attached to it: then it comes from the pins’ own supply',
+            id: 'drive.level-into-pin',
+            version: 2,
+            title: 'Signal level that does not suit its pin',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A 5 V output into a 3.3 V pin forces current through its protection diode until one of the two gives in; a 3.3 V output into a 5 V input may or may not be read as high.',
+            threshold: 'high level of the signal at most ' . QuantityPrinter::rounded(self::OVER_VOLTS, Unit::Volt) . ' above the pin’s supply, and at least V_IH; outside at typical values is broken, with tolerance weak; the output of a device follows the rail that feeds it, a pin fed straight from a rail follows that rail, and the controller’s output is held against what the device’s input reads and bears',
+            basis: Basis::DataSheet,
+            source: 'absolute maximum and input levels of the chip, from memory',
+            silentWhen: 'nothing is stated of the signal and no device is attached to it: then it comes from the pins’ own supply',
         );
     }
 

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Module input neither surely on nor surely off. */
 final class ModuleInputAmbiguous implements Rule
@@ -26,16 +25,15 @@ final class ModuleInputAmbiguous implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.module-ambiguous',
-            1,
-            Stage::Drive,
-            'Module input neither surely on nor surely off',
-            [Kind::Weak],
-            'Between the current that releases for certain and the one that operates for certain, a module does what it likes.',
-            'input current at pin low below the certain operate current, or at pin high above the certain release current, at the worst corner',
-            Basis::FromMemory,
-            'currents of the module’s part file',
-            explainedBy: ['drive.coil-voltage'],
+            id: 'drive.module-ambiguous',
+            version: 1,
+            title: 'Module input neither surely on nor surely off',
+            kinds: [Kind::Weak],
+            reason: 'Between the current that releases for certain and the one that operates for certain, a module does what it likes.',
+            threshold: 'input current at pin low below the certain operate current, or at pin high above the certain release current, at the worst corner',
+            basis: Basis::FromMemory,
+            source: 'currents of the module’s part file',
+            explainedBy: [CoilVoltage::class],
             joint: LineJoint::Driver,
         );
     }

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Coil without a clamp. */
 final class NoClamp implements Rule
@@ -26,16 +25,15 @@ final class NoClamp implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.no-clamp',
-            1,
-            Stage::Drive,
-            'Coil without a clamp',
-            [Kind::Broken],
-            'When the driver opens, the coil’s current must go somewhere: without a clamp its voltage rises until the transistor breaks down, each time it switches off.',
-            'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
-            Basis::CommonPractice,
-            'the nature of an inductance',
-            'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater; a bridge has its own way for the current',
+            id: 'drive.no-clamp',
+            version: 1,
+            title: 'Coil without a clamp',
+            kinds: [Kind::Broken],
+            reason: 'When the driver opens, the coil’s current must go somewhere: without a clamp its voltage rises until the transistor breaks down, each time it switches off.',
+            threshold: 'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
+            basis: Basis::CommonPractice,
+            source: 'the nature of an inductance',
+            silentWhen: 'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater; a bridge has its own way for the current',
             joint: LineJoint::Coil,
         );
     }

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Array that gets too hot, or has too few channels. */
 final class PackageHeat implements Rule
@@ -26,15 +25,14 @@ final class PackageHeat implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.package-heat',
-            1,
-            Stage::Drive,
-            'Array that gets too hot',
-            [Kind::Broken, Kind::Weak],
-            'Every channel that is on drops about a volt, and all that heat leaves through one small package.',
-            'permitted over actual rise of the junction with all channels of a package on; at typical currents broken, at the greatest weak; and no more channels used than it has',
-            Basis::DataSheet,
-            'thermal resistance and greatest junction temperature of the array’s part file',
+            id: 'drive.package-heat',
+            version: 1,
+            title: 'Array that gets too hot',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'Every channel that is on drops about a volt, and all that heat leaves through one small package.',
+            threshold: 'permitted over actual rise of the junction with all channels of a package on; at typical currents broken, at the greatest weak; and no more channels used than it has',
+            basis: Basis::DataSheet,
+            source: 'thermal resistance and greatest junction temperature of the array’s part file',
             joint: LineJoint::Coil,
         );
     }

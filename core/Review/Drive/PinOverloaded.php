@@ -20,7 +20,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Pin that carries too much. */
 final class PinOverloaded implements Rule
@@ -28,16 +27,15 @@ final class PinOverloaded implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.pin-overloaded',
-            1,
-            Stage::Drive,
-            'Pin that carries too much',
-            [Kind::Broken, Kind::Weak],
-            'A pin that is asked for more than it can carry sags, ages or dies.',
-            'planned pin current exceeded at typical values over the absolute maximum (broken) or at the worst corner (weak)',
-            Basis::DataSheet,
-            'pin currents of the chip',
-            'the coil hangs straight on the pin, which is a finding of its own',
+            id: 'drive.pin-overloaded',
+            version: 1,
+            title: 'Pin that carries too much',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A pin that is asked for more than it can carry sags, ages or dies.',
+            threshold: 'planned pin current exceeded at typical values over the absolute maximum (broken) or at the worst corner (weak)',
+            basis: Basis::DataSheet,
+            source: 'pin currents of the chip',
+            silentWhen: 'the coil hangs straight on the pin, which is a finding of its own',
             joint: LineJoint::Driver,
         );
     }

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Solid-state relay that gets too hot. */
 final class SolidStateHeat implements Rule
@@ -21,15 +20,14 @@ final class SolidStateHeat implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.solid-state-heat',
-            1,
-            Stage::Drive,
-            'Solid-state relay that gets too hot',
-            [Kind::Broken, Kind::Weak],
-            'A solid-state output drops a volt or more, so each ampere makes a watt of heat or more: what its print allows needs a heat sink.',
-            'permitted over actual rise of the junction without a heat sink; at the typical drop broken, at the greatest weak',
-            Basis::CommonPractice,
-            'drop and thermal resistance of the relay’s part file; air as stated for the board, else 40 °C',
+            id: 'drive.solid-state-heat',
+            version: 1,
+            title: 'Solid-state relay that gets too hot',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A solid-state output drops a volt or more, so each ampere makes a watt of heat or more: what its print allows needs a heat sink.',
+            threshold: 'permitted over actual rise of the junction without a heat sink; at the typical drop broken, at the greatest weak',
+            basis: Basis::CommonPractice,
+            source: 'drop and thermal resistance of the relay’s part file; air as stated for the board, else 40 °C',
             joint: LineJoint::Appliance,
         );
     }

@@ -21,7 +21,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Solid-state relay with an appliance that it cannot switch. */
 final class SolidStateOutput implements Rule
@@ -32,15 +31,14 @@ final class SolidStateOutput implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.solid-state-output',
-            1,
-            Stage::Drive,
-            'Solid-state relay with a load that it cannot switch',
-            [Kind::Broken, Kind::Weak],
-            'A triac goes off only when its current passes zero, stays on only above a least current, and never quite stops conducting: an LED lamp glows on what leaks.',
-            'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the output, and an electronic lamp of at least 100 times the leakage (weak)',
-            Basis::CommonPractice,
-            'output data of the relay’s part file; 100 times: common practice, from memory',
+            id: 'drive.solid-state-output',
+            version: 1,
+            title: 'Solid-state relay with a load that it cannot switch',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A triac goes off only when its current passes zero, stays on only above a least current, and never quite stops conducting: an LED lamp glows on what leaks.',
+            threshold: 'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the output, and an electronic lamp of at least ' . round(1 / self::GLOW_SHARE) . ' times the leakage (weak)',
+            basis: Basis::CommonPractice,
+            source: 'output data of the relay’s part file; 100 times: common practice, from memory',
             joint: LineJoint::Appliance,
         );
     }

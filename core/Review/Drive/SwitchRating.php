@@ -21,7 +21,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Switching part that carries more, or stands more, than it is rated for. */
 final class SwitchRating implements Rule
@@ -29,16 +28,15 @@ final class SwitchRating implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'drive.switch-rating',
-            1,
-            Stage::Drive,
-            'Switching part beyond its rating',
-            [Kind::Broken, Kind::Weak],
-            'A transistor that carries more than it is rated for, or whose coil kicks higher than it stands when it opens, does not live long.',
-            'rated over actual current, and rated over greatest voltage while switching off with the clamp that is fitted: under 1 at typical values broken, at the highest rail weak',
-            Basis::DataSheet,
-            'ratings of the transistor’s, MOSFET’s or array’s part file',
-            'nothing clamps the coil, which is a finding of its own',
+            id: 'drive.switch-rating',
+            version: 1,
+            title: 'Switching part beyond its rating',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A transistor that carries more than it is rated for, or whose coil kicks higher than it stands when it opens, does not live long.',
+            threshold: 'rated over actual current, and rated over greatest voltage while switching off with the clamp that is fitted: under 1 at typical values broken, at the highest rail weak',
+            basis: Basis::DataSheet,
+            source: 'ratings of the transistor’s, MOSFET’s or array’s part file',
+            silentWhen: 'nothing clamps the coil, which is a finding of its own',
             joint: LineJoint::Coil,
         );
     }

@@ -12,7 +12,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Line that nothing switches. */
 final class LineWithoutRelay implements Rule
@@ -20,15 +19,14 @@ final class LineWithoutRelay implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'lines.no-relay',
-            1,
-            Stage::Lines,
-            'Line that nothing switches',
-            [Kind::Broken],
-            'A line without a relay cannot switch its appliance.',
-            'at least one relay in each line',
-            Basis::CommonPractice,
-            'the definition of a line',
+            id: 'lines.no-relay',
+            version: 1,
+            title: 'Line that nothing switches',
+            kinds: [Kind::Broken],
+            reason: 'A line without a relay cannot switch its appliance.',
+            threshold: 'at least one relay in each line',
+            basis: Basis::CommonPractice,
+            source: 'the definition of a line',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Part whose facts are not those of the catalogue. */
 final class PartFacts implements Rule
@@ -26,16 +25,15 @@ final class PartFacts implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'lines.part-facts',
-            1,
-            Stage::Lines,
-            'Part whose facts are not those of the catalogue',
-            [Kind::Weak],
-            'A board file carries the facts of its parts. Where one of them says something else than the catalogue does of the same part, every check rests on a word of unknown origin.',
-            'the facts of every part in use against those of the catalogue, where id and version are the same',
-            Basis::CommonPractice,
-            'the catalogue',
-            'the part is not in this catalogue, or of another version; the maker accepts the facts that came with the board',
+            id: 'lines.part-facts',
+            version: 1,
+            title: 'Part whose facts are not those of the catalogue',
+            kinds: [Kind::Weak],
+            reason: 'A board file carries the facts of its parts. Where one of them says something else than the catalogue does of the same part, every check rests on a word of unknown origin.',
+            threshold: 'the facts of every part in use against those of the catalogue, where id and version are the same',
+            basis: Basis::CommonPractice,
+            source: 'the catalogue',
+            silentWhen: 'the part is not in this catalogue, or of another version; the maker accepts the facts that came with the board',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Appliance that must not start by itself, started by somebody who is not there. */
 final class AbsentHand implements Rule
@@ -25,16 +24,15 @@ final class AbsentHand implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.absent-hand',
-            1,
-            Stage::Mains,
-            'Appliance that must not start by itself, started by somebody who is not there',
-            [Kind::Danger],
-            'A message, a spoken name, a radio command or an infrared code that something repeats comes from somebody who does not see the appliance: what lies on the heater, whose hand is in the saw. Such hands may switch off and nothing else.',
-            'no message, service, spoken name, serial radio and no infrared code that something repeats switches on what must never start by itself, unless the papers of the appliance allow remote start (verified on each copy)',
-            Basis::CommonPractice,
-            'common practice; IEC 60335-2-30 forbids it for portable room heaters, from memory',
-            'the surface only switches off, or acts in sight of the appliance',
+            id: 'mains.absent-hand',
+            version: 1,
+            title: 'Appliance that must not start by itself, started by somebody who is not there',
+            kinds: [Kind::Danger],
+            reason: 'A message, a spoken name, a radio command or an infrared code that something repeats comes from somebody who does not see the appliance: what lies on the heater, whose hand is in the saw. Such hands may switch off and nothing else.',
+            threshold: 'no message, service, spoken name, serial radio and no infrared code that something repeats switches on what must never start by itself, unless the papers of the appliance allow remote start (verified on each copy)',
+            basis: Basis::CommonPractice,
+            source: 'common practice; IEC 60335-2-30 forbids it for portable room heaters, from memory',
+            silentWhen: 'the surface only switches off, or acts in sight of the appliance',
         );
     }
 

@@ -19,7 +19,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Mains too near to what can be touched. */
 final class BarrierTooNarrow implements Rule
@@ -27,16 +26,15 @@ final class BarrierTooNarrow implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.barrier',
-            2,
-            Stage::Mains,
-            'Mains too near to what can be touched',
-            [Kind::Danger, Kind::Hint],
-            'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it fails.',
-            'clearance and creepage for reinforced insulation by voltage, overvoltage category, pollution degree (3 beside water), material group and height above the sea (danger below), for basic insulation where the low-voltage side is treated as live; the distance of the house rules (hint below); a distance is a target until it is measured or read back',
-            Basis::Standard,
-            'IEC 60664-1, tables F.1, F.2 and F.4, from memory',
-            '',
+            id: 'mains.barrier',
+            version: 2,
+            title: 'Mains too near to what can be touched',
+            kinds: [Kind::Danger, Kind::Hint],
+            reason: 'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it fails.',
+            threshold: 'clearance and creepage for reinforced insulation by voltage, overvoltage category, pollution degree (3 beside water), material group and height above the sea (danger below), for basic insulation where the low-voltage side is treated as live; the distance of the house rules (hint below); a distance is a target until it is measured or read back',
+            basis: Basis::Standard,
+            source: 'IEC 60664-1, tables F.1, F.2 and F.4, from memory',
+            silentWhen: '',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Low-voltage contact beside mains. */
 final class BesideLowVoltage implements Rule
@@ -23,16 +22,15 @@ final class BesideLowVoltage implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.beside-low-voltage',
-            2,
-            Stage::Mains,
-            'Low-voltage contact or wiring beside mains',
-            [Kind::Danger],
-            'The contact of a 12 V valve among mains contacts carries mains into the low-voltage wiring with the first stray strand.',
-            'the same distances for contacts and wiring of low-voltage appliances as for the rest',
-            Basis::Standard,
-            'IEC 60664-1',
-            'no low-voltage appliance is switched beside mains',
+            id: 'mains.beside-low-voltage',
+            version: 2,
+            title: 'Low-voltage contact or wiring beside mains',
+            kinds: [Kind::Danger],
+            reason: 'The contact of a 12 V valve among mains contacts carries mains into the low-voltage wiring with the first stray strand.',
+            threshold: 'the same distances for contacts and wiring of low-voltage appliances as for the rest',
+            basis: Basis::Standard,
+            source: 'IEC 60664-1',
+            silentWhen: 'no low-voltage appliance is switched beside mains',
         );
     }
 

@@ -19,7 +19,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** One pole switched where either may be live. */
 final class BothPoles implements Rule
@@ -27,15 +26,14 @@ final class BothPoles implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.both-poles',
-            2,
-            Stage::Mains,
-            'One pole switched where either may be live',
-            [Kind::Danger],
-            'A plug that fits both ways makes it a matter of chance which conductor is live; with two hot conductors both always are. Then one contact leaves the appliance live.',
-            'both conductors of every line switched, each by a pole of its own, or an inlet that cannot be turned round; a relay of one pole switches one conductor, whatever is stated',
-            Basis::CommonPractice,
-            'wiring practice; local codes and a licensed electrician decide',
+            id: 'mains.both-poles',
+            version: 2,
+            title: 'One pole switched where either may be live',
+            kinds: [Kind::Danger],
+            reason: 'A plug that fits both ways makes it a matter of chance which conductor is live; with two hot conductors both always are. Then one contact leaves the appliance live.',
+            threshold: 'both conductors of every line switched, each by a pole of its own, or an inlet that cannot be turned round; a relay of one pole switches one conductor, whatever is stated',
+            basis: Basis::CommonPractice,
+            source: 'wiring practice; local codes and a licensed electrician decide',
         );
     }
 

@@ -20,7 +20,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Part that joins mains to low voltage with too little insulation. */
 final class BridgeInsulation implements Rule
@@ -28,16 +27,15 @@ final class BridgeInsulation implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.bridge-insulation',
-            1,
-            Stage::Mains,
-            'Part that joins mains to low voltage with too little insulation',
-            [Kind::Danger],
-            'Whatever stands with one foot in mains and one in low voltage is the barrier: the supply, a coupler that listens to the mains, a capacitor between the two. The weakest of them decides.',
-            'reinforced insulation of every supply that is fed by the mains, every zero-cross coupler and every capacitor between mains and low voltage (class Y1); basic (class Y2) where the low-voltage side is treated as live; relays have a check of their own',
-            Basis::Standard,
-            'IEC 61140 and IEC 60384-14, from memory; insulation of the part files',
-            'nothing of the board can hurt',
+            id: 'mains.bridge-insulation',
+            version: 1,
+            title: 'Part that joins mains to low voltage with too little insulation',
+            kinds: [Kind::Danger],
+            reason: 'Whatever stands with one foot in mains and one in low voltage is the barrier: the supply, a coupler that listens to the mains, a capacitor between the two. The weakest of them decides.',
+            threshold: 'reinforced insulation of every supply that is fed by the mains, every zero-cross coupler and every capacitor between mains and low voltage (class Y1); basic (class Y2) where the low-voltage side is treated as live; relays have a check of their own',
+            basis: Basis::Standard,
+            source: 'IEC 61140 and IEC 60384-14, from memory; insulation of the part files',
+            silentWhen: 'nothing of the board can hurt',
         );
     }
 

@@ -16,7 +16,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Heater of a room that comes back after a power cut. */
 final class ComesBackHeating implements Rule
@@ -24,16 +23,15 @@ final class ComesBackHeating implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.comes-back-heating',
-            1,
-            Stage::Mains,
-            'Heater of a room that comes back after a power cut',
-            [Kind::Danger],
-            'A heater that comes back with nobody there heats whatever has been laid on it or has fallen against it. A frost heater may, if it is fixed, made to run unattended, and has its own cut-out.',
-            'off after a power cut, or fixed wiring, papers that allow it to run unattended, and an independent cut-out (both verified on each copy)',
-            Basis::CommonPractice,
-            'common practice; IEC 60335-2-30, from memory',
-            'it stays off after a power cut, or must never start by itself: then “restored” judges it',
+            id: 'mains.comes-back-heating',
+            version: 1,
+            title: 'Heater of a room that comes back after a power cut',
+            kinds: [Kind::Danger],
+            reason: 'A heater that comes back with nobody there heats whatever has been laid on it or has fallen against it. A frost heater may, if it is fixed, made to run unattended, and has its own cut-out.',
+            threshold: 'off after a power cut, or fixed wiring, papers that allow it to run unattended, and an independent cut-out (both verified on each copy)',
+            basis: Basis::CommonPractice,
+            source: 'common practice; IEC 60335-2-30, from memory',
+            silentWhen: 'it stays off after a power cut, or must never start by itself: then “restored” judges it',
         );
     }
 

@@ -16,7 +16,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Compressor without a rest. */
 final class CompressorRest implements Rule
@@ -24,15 +23,14 @@ final class CompressorRest implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.compressor-rest',
-            1,
-            Stage::Mains,
-            'Compressor without a rest',
-            [Kind::Weak],
-            'A compressor that starts against its own pressure stalls, overheats and trips its protection.',
-            'three minutes or more between two starts, also after a power cut',
-            Basis::CommonPractice,
-            'common practice: 3 to 5 min',
+            id: 'mains.compressor-rest',
+            version: 1,
+            title: 'Compressor without a rest',
+            kinds: [Kind::Weak],
+            reason: 'A compressor that starts against its own pressure stalls, overheats and trips its protection.',
+            threshold: 'three minutes or more between two starts, also after a power cut',
+            basis: Basis::CommonPractice,
+            source: 'common practice: 3 to 5 min',
         );
     }
 

@@ -30,15 +30,14 @@ final class ContactOverloaded implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.contact-overloaded',
-            2,
-            Stage::Mains,
-            'Contact that carries too much',
-            [Kind::Danger, Kind::Weak],
-            'An overloaded contact welds or burns. Lamps, motors and transformers draw many times their current when they start.',
-            'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where the maker states one, with the mains 10 % high',
-            Basis::FromMemory,
-            'contact rating from the relay’s part file; shares by kind of load are common practice, from memory',
+            id: 'mains.contact-overloaded',
+            version: 2,
+            title: 'Contact that carries too much',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'An overloaded contact welds or burns. Lamps, motors and transformers draw many times their current when they start.',
+            threshold: 'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where the maker states one, with the mains 10 % high',
+            basis: Basis::FromMemory,
+            source: 'contact rating from the relay’s part file; shares by kind of load are common practice, from memory',
             joint: LineJoint::Appliance,
         );
     }

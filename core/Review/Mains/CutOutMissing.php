@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Heater without an independent cut-out. */
 final class CutOutMissing implements Rule
@@ -22,15 +21,14 @@ final class CutOutMissing implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.no-cut-out',
-            2,
-            Stage::Mains,
-            'Heater without an independent cut-out',
-            [Kind::Danger],
-            'Contacts weld and programs hang: a heater that cannot be switched off by something of its own sets fire to what is near it.',
-            'an independent thermal cut-out in the line of every appliance that heats; verified on each copy',
-            Basis::CommonPractice,
-            'common practice; IEC 60730 and IEC 60335-1, from memory',
+            id: 'mains.no-cut-out',
+            version: 2,
+            title: 'Heater without an independent cut-out',
+            kinds: [Kind::Danger],
+            reason: 'Contacts weld and programs hang: a heater that cannot be switched off by something of its own sets fire to what is near it.',
+            threshold: 'an independent thermal cut-out in the line of every appliance that heats; verified on each copy',
+            basis: Basis::CommonPractice,
+            source: 'common practice; IEC 60730 and IEC 60335-1, from memory',
         );
     }
 

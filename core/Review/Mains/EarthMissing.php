@@ -17,7 +17,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** No protective earth where it is wanted. */
 final class EarthMissing implements Rule
@@ -25,15 +24,14 @@ final class EarthMissing implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.no-earth',
-            2,
-            Stage::Mains,
-            'No protective earth where it is wanted',
-            [Kind::Danger],
-            'A metal case without earth becomes live with the first fault inside, and nothing switches it off.',
-            'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case; verified on each copy',
-            Basis::Standard,
-            'IEC 61140, from memory; local codes decide',
+            id: 'mains.no-earth',
+            version: 2,
+            title: 'No protective earth where it is wanted',
+            kinds: [Kind::Danger],
+            reason: 'A metal case without earth becomes live with the first fault inside, and nothing switches it off.',
+            threshold: 'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case; verified on each copy',
+            basis: Basis::Standard,
+            source: 'IEC 61140, from memory; local codes decide',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Fuse that cannot break a short circuit. */
 final class FuseBreaking implements Rule
@@ -22,15 +21,14 @@ final class FuseBreaking implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.fuse-breaking',
-            1,
-            Stage::Mains,
-            'Fuse that cannot break a short circuit',
-            [Kind::Danger],
-            'In a short circuit near the distribution more than a thousand amperes flow. A small glass fuse bursts and goes on burning.',
-            'breaking capacity of 1500 A or more',
-            Basis::Standard,
-            'IEC 60127-2, high breaking capacity, from memory',
+            id: 'mains.fuse-breaking',
+            version: 1,
+            title: 'Fuse that cannot break a short circuit',
+            kinds: [Kind::Danger],
+            reason: 'In a short circuit near the distribution more than a thousand amperes flow. A small glass fuse bursts and goes on burning.',
+            threshold: 'breaking capacity of ' . QuantityPrinter::rounded(self::NEEDED_AMPS, Unit::Ampere) . ' or more',
+            basis: Basis::Standard,
+            source: 'IEC 60127-2, high breaking capacity, from memory',
         );
     }
 

@@ -12,7 +12,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Fast fuse before what draws an inrush. */
 final class FuseTooFast implements Rule
@@ -20,15 +19,14 @@ final class FuseTooFast implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.fuse-fast',
-            1,
-            Stage::Mains,
-            'Fast fuse before what draws an inrush',
-            [Kind::Weak],
-            'A motor, a transformer or a lamp draws many times its current for a moment. A fast fuse blows on it one evening in ten.',
-            'a time-lag fuse where anything but resistive heat is switched',
-            Basis::CommonPractice,
-            'common practice: 5 to 7 times for a motor, 10 to 40 times for a transformer',
+            id: 'mains.fuse-fast',
+            version: 1,
+            title: 'Fast fuse before what draws an inrush',
+            kinds: [Kind::Weak],
+            reason: 'A motor, a transformer or a lamp draws many times its current for a moment. A fast fuse blows on it one evening in ten.',
+            threshold: 'a time-lag fuse where anything but resistive heat is switched',
+            basis: Basis::CommonPractice,
+            source: 'common practice: 5 to 7 times for a motor, 10 to 40 times for a transformer',
         );
     }
 

@@ -11,7 +11,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Fuse larger than what it protects. */
 final class FuseTooLarge implements Rule
@@ -19,15 +18,14 @@ final class FuseTooLarge implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.fuse-too-large',
-            1,
-            Stage::Mains,
-            'Fuse larger than what it protects',
-            [Kind::Danger],
-            'A fuse protects the weakest conductor behind it only while its rating is no more than that conductor bears.',
-            'rating of the fuse against the table current of the lead and of the wires inside',
-            Basis::Standard,
-            'IEC 60335-1, table of cross-sections, or NEC table 400.5(A)(1), from memory',
+            id: 'mains.fuse-too-large',
+            version: 1,
+            title: 'Fuse larger than what it protects',
+            kinds: [Kind::Danger],
+            reason: 'A fuse protects the weakest conductor behind it only while its rating is no more than that conductor bears.',
+            threshold: 'rating of the fuse against the table current of the lead and of the wires inside',
+            basis: Basis::Standard,
+            source: 'IEC 60335-1, table of cross-sections, or NEC table 400.5(A)(1), from memory',
         );
     }
 

@@ -10,7 +10,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Fuse that its own load blows. */
 final class FuseTooSmall implements Rule
@@ -18,15 +17,14 @@ final class FuseTooSmall implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.fuse-too-small',
-            1,
-            Stage::Mains,
-            'Fuse that its own load blows',
-            [Kind::Weak],
-            'A fuse below the sum of all appliances blows on an ordinary evening.',
-            'sum of all lines against the rating of the fuse',
-            Basis::CommonPractice,
-            'Kirchhoff’s current law',
+            id: 'mains.fuse-too-small',
+            version: 1,
+            title: 'Fuse that its own load blows',
+            kinds: [Kind::Weak],
+            reason: 'A fuse below the sum of all appliances blows on an ordinary evening.',
+            threshold: 'sum of all lines against the rating of the fuse',
+            basis: Basis::CommonPractice,
+            source: 'Kirchhoff’s current law',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** No fuse behind the inlet. */
 final class InletFuse implements Rule
@@ -22,16 +21,15 @@ final class InletFuse implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.no-fuse',
-            2,
-            Stage::Mains,
-            'No fuse behind the inlet',
-            [Kind::Danger],
-            'What protects the installation is made for its thick wires. The thin ones of a box burn long before that.',
-            'a fuse of its own in the live conductor, right behind the inlet; in both where two conductors are live',
-            Basis::CommonPractice,
-            'common practice; local codes decide',
-            'nothing on the board runs from the mains',
+            id: 'mains.no-fuse',
+            version: 2,
+            title: 'No fuse behind the inlet',
+            kinds: [Kind::Danger],
+            reason: 'What protects the installation is made for its thick wires. The thin ones of a box burn long before that.',
+            threshold: 'a fuse of its own in the live conductor, right behind the inlet; in both where two conductors are live',
+            basis: Basis::CommonPractice,
+            source: 'common practice; local codes decide',
+            silentWhen: 'nothing on the board runs from the mains',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Appliance that must come back after a power cut and does not. */
 final class LeftOff implements Rule
@@ -22,15 +21,14 @@ final class LeftOff implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.left-off',
-            1,
-            Stage::Mains,
-            'Appliance that must come back after a power cut and does not',
-            [Kind::Broken, Kind::Weak],
-            'Pipes freeze, fish suffocate and cellars flood while a frost heater, an aquarium or a sump pump stays off after a cut that lasted a second.',
-            'on, or as it was, after a power cut for every appliance that must come back (weak otherwise); an appliance that must never start by itself cannot be one that must come back (broken)',
-            Basis::CommonPractice,
-            'common practice; the fact is preset by the kind of appliance',
+            id: 'mains.left-off',
+            version: 1,
+            title: 'Appliance that must come back after a power cut and does not',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'Pipes freeze, fish suffocate and cellars flood while a frost heater, an aquarium or a sump pump stays off after a cut that lasted a second.',
+            threshold: 'on, or as it was, after a power cut for every appliance that must come back (weak otherwise); an appliance that must never start by itself cannot be one that must come back (broken)',
+            basis: Basis::CommonPractice,
+            source: 'common practice; the fact is preset by the kind of appliance',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** DC appliance with a coil behind a contact without its diode. */
 final class LoadDiodeMissing implements Rule
@@ -22,16 +21,15 @@ final class LoadDiodeMissing implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.no-load-diode',
-            1,
-            Stage::Mains,
-            'Inductive DC appliance behind a contact without its diode',
-            [Kind::Broken],
-            'A coil in direct current holds its arc: the contact of the relay that opens it burns away or welds. A diode across the appliance lets the current run out. An RC snubber is for alternating current.',
-            'a diode across every inductive DC appliance that a contact switches',
-            Basis::CommonPractice,
-            'common practice',
-            'a driver switches it without a contact: then its clamp is a matter of Drive',
+            id: 'mains.no-load-diode',
+            version: 1,
+            title: 'Inductive DC appliance behind a contact without its diode',
+            kinds: [Kind::Broken],
+            reason: 'A coil in direct current holds its arc: the contact of the relay that opens it burns away or welds. A diode across the appliance lets the current run out. An RC snubber is for alternating current.',
+            threshold: 'a diode across every inductive DC appliance that a contact switches',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'a driver switches it without a contact: then its clamp is a matter of Drive',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Neutral switched alone. */
 final class NeutralSwitched implements Rule
@@ -22,16 +21,15 @@ final class NeutralSwitched implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.neutral-switched',
-            1,
-            Stage::Mains,
-            'Neutral switched alone',
-            [Kind::Danger],
-            'A contact in the neutral leaves the appliance live while it is “off”. Touching its inside then is touching live.',
-            'the contact interrupts the live conductor, or both',
-            Basis::CommonPractice,
-            'wiring practice; local codes and a licensed electrician decide',
-            'the appliance runs from low DC voltage',
+            id: 'mains.neutral-switched',
+            version: 1,
+            title: 'Neutral switched alone',
+            kinds: [Kind::Danger],
+            reason: 'A contact in the neutral leaves the appliance live while it is “off”. Touching its inside then is touching live.',
+            threshold: 'the contact interrupts the live conductor, or both',
+            basis: Basis::CommonPractice,
+            source: 'wiring practice; local codes and a licensed electrician decide',
+            silentWhen: 'the appliance runs from low DC voltage',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Lines that may never be on together, left to the program. */
 final class NotInterlocked implements Rule
@@ -22,15 +21,14 @@ final class NotInterlocked implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.not-interlocked',
-            1,
-            Stage::Mains,
-            'Lines that may never be on together, left to the program',
-            [Kind::Danger],
-            'A program that hangs, or a welded contact, closes both. Feed the one through the normally closed contact of the other, and no program can.',
-            'an interlock through the contacts for every group of which only one may be on',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'mains.not-interlocked',
+            version: 1,
+            title: 'Lines that may never be on together, left to the program',
+            kinds: [Kind::Danger],
+            reason: 'A program that hangs, or a welded contact, closes both. Feed the one through the normally closed contact of the other, and no program can.',
+            threshold: 'an interlock through the contacts for every group of which only one may be on',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Mains beside water without a seal. */
 final class NotSealed implements Rule
@@ -23,16 +22,15 @@ final class NotSealed implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.not-sealed',
-            1,
-            Stage::Mains,
-            'Mains beside water without a seal',
-            [Kind::Danger, Kind::Weak],
-            'Splashing water carries mains over every distance that was kept, and salt water stays. Damp and dust do it more slowly.',
-            'an enclosure against splashing water (IPX4) beside an appliance that stands in water (danger otherwise), and wherever it is damp or dusty (weak otherwise)',
-            Basis::Standard,
-            'IEC 60529 and IEC 60664-1, from memory',
-            'it is dry and clean',
+            id: 'mains.not-sealed',
+            version: 1,
+            title: 'Mains beside water without a seal',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'Splashing water carries mains over every distance that was kept, and salt water stays. Damp and dust do it more slowly.',
+            threshold: 'an enclosure against splashing water (IPX4) beside an appliance that stands in water (danger otherwise), and wherever it is damp or dusty (weak otherwise)',
+            basis: Basis::Standard,
+            source: 'IEC 60529 and IEC 60664-1, from memory',
+            silentWhen: 'it is dry and clean',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Double outlet whose halves are still joined on the live side. */
 final class OutletLink implements Rule
@@ -23,16 +22,15 @@ final class OutletLink implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.outlet-link',
-            2,
-            Stage::Mains,
-            'Double outlet whose halves are still joined on the live side',
-            [Kind::Danger],
-            'While the link on the live side stays, either relay makes both halves live, and the one that is off is not. The link on the neutral side stays.',
-            'the link between the live sides is taken out wherever each half has a relay of its own',
-            Basis::CommonPractice,
-            'common practice',
-            'the line leaves the box by anything but half of a double outlet',
+            id: 'mains.outlet-link',
+            version: 2,
+            title: 'Double outlet whose halves are still joined on the live side',
+            kinds: [Kind::Danger],
+            reason: 'While the link on the live side stays, either relay makes both halves live, and the one that is off is not. The link on the neutral side stays.',
+            threshold: 'the link between the live sides is taken out wherever each half has a relay of its own',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'the line leaves the box by anything but half of a double outlet',
         );
     }
 

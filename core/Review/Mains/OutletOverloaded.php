@@ -16,7 +16,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Outlet that carries too much. */
 final class OutletOverloaded implements Rule
@@ -24,16 +23,15 @@ final class OutletOverloaded implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.outlet-overloaded',
-            1,
-            Stage::Mains,
-            'Outlet that carries too much',
-            [Kind::Danger],
-            'An outlet for 10 A behind a relay for 16 A is an outlet for 10 A; its springs anneal and it burns.',
-            'current of the line against the rating of its outlet',
-            Basis::CommonPractice,
-            'ratings as stated; common practice',
-            'the line leaves the box by anything but an outlet',
+            id: 'mains.outlet-overloaded',
+            version: 1,
+            title: 'Outlet that carries too much',
+            kinds: [Kind::Danger],
+            reason: 'An outlet for 10 A behind a relay for 16 A is an outlet for 10 A; its springs anneal and it burns.',
+            threshold: 'current of the line against the rating of its outlet',
+            basis: Basis::CommonPractice,
+            source: 'ratings as stated; common practice',
+            silentWhen: 'the line leaves the box by anything but an outlet',
         );
     }
 

@@ -16,7 +16,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Relays that follow each other without a pause. */
 final class PauseTooShort implements Rule
@@ -24,15 +23,14 @@ final class PauseTooShort implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.pause-too-short',
-            1,
-            Stage::Mains,
-            'Relays that follow each other without a pause',
-            [Kind::Weak],
-            'A contact opens some milliseconds after its coil lets go, and draws an arc for some more. The next one that closes meanwhile bridges both.',
-            'a pause of 50 ms or more between two relays that may never be on together',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'mains.pause-too-short',
+            version: 1,
+            title: 'Relays that follow each other without a pause',
+            kinds: [Kind::Weak],
+            reason: 'A contact opens some milliseconds after its coil lets go, and draws an arc for some more. The next one that closes meanwhile bridges both.',
+            threshold: 'a pause of ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' or more between two relays that may never be on together',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Relay that does not keep mains from what can be touched. */
 final class RelayInsulation implements Rule
@@ -25,16 +24,15 @@ final class RelayInsulation implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.relay-insulation',
-            2,
-            Stage::Mains,
-            'Relay that does not keep mains from what can be touched',
-            [Kind::Danger],
-            'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a probe or the USB socket is then one fault away from mains.',
-            'relays whose makers state reinforced insulation (4 kV and 8 mm); basic where the low-voltage side is treated as live',
-            Basis::DataSheet,
-            'insulation of the relay’s part file, from memory',
-            'the low-voltage side is treated as live: nobody can touch any of it',
+            id: 'mains.relay-insulation',
+            version: 2,
+            title: 'Relay that does not keep mains from what can be touched',
+            kinds: [Kind::Danger],
+            reason: 'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a probe or the USB socket is then one fault away from mains.',
+            threshold: 'relays whose makers state reinforced insulation (4 kV and 8 mm); basic where the low-voltage side is treated as live',
+            basis: Basis::DataSheet,
+            source: 'insulation of the relay’s part file, from memory',
+            silentWhen: 'the low-voltage side is treated as live: nobody can touch any of it',
             joint: LineJoint::Contact,
         );
     }

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Appliance that must not start by itself is restored. */
 final class RestoredOn implements Rule
@@ -22,15 +21,14 @@ final class RestoredOn implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.restored-on',
-            1,
-            Stage::Mains,
-            'Appliance that must not start by itself is restored after a power cut',
-            [Kind::Danger],
-            'A heater or a saw that comes back on with the mains starts with nobody there, or with a hand in it.',
-            'off after a power cut for every appliance that must never start by itself',
-            Basis::CommonPractice,
-            'common practice; the fact is preset by the kind of appliance',
+            id: 'mains.restored-on',
+            version: 1,
+            title: 'Appliance that must not start by itself is restored after a power cut',
+            kinds: [Kind::Danger],
+            reason: 'A heater or a saw that comes back on with the mains starts with nobody there, or with a hand in it.',
+            threshold: 'off after a power cut for every appliance that must never start by itself',
+            basis: Basis::CommonPractice,
+            source: 'common practice; the fact is preset by the kind of appliance',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Appliance that must not start by itself on a normally closed contact. */
 final class SelfStartOnDead implements Rule
@@ -23,15 +22,14 @@ final class SelfStartOnDead implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.on-when-dead',
-            1,
-            Stage::Mains,
-            'Appliance that must not start by itself on a contact that stays or falls closed',
-            [Kind::Danger],
-            'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed. A bistable relay keeps its contact closed through a power cut.',
-            'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by itself',
-            Basis::CommonPractice,
-            'common practice; the fact is preset by the kind of appliance',
+            id: 'mains.on-when-dead',
+            version: 1,
+            title: 'Appliance that must not start by itself on a contact that stays or falls closed',
+            kinds: [Kind::Danger],
+            reason: 'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed. A bistable relay keeps its contact closed through a power cut.',
+            threshold: 'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by itself',
+            basis: Basis::CommonPractice,
+            source: 'common practice; the fact is preset by the kind of appliance',
             joint: LineJoint::Contact,
         );
     }

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Line that runs on when its sensor is lost. */
 final class SensorLost implements Rule
@@ -22,16 +21,15 @@ final class SensorLost implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.sensor-lost',
-            1,
-            Stage::Mains,
-            'Line that runs on when its sensor is lost',
-            [Kind::Danger, Kind::Weak],
-            'A cable is pulled, a sensor corrodes: its last reading stands for ever, or reads as cold. A heater that goes by it then heats without end.',
-            'a lost sensor, or a reading that cannot be, switches off what heats and what must never start by itself: anything else is a danger; that any other line goes on by it is weak',
-            Basis::CommonPractice,
-            'common practice',
-            'the sensor only switches off',
+            id: 'mains.sensor-lost',
+            version: 1,
+            title: 'Line that runs on when its sensor is lost',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'A cable is pulled, a sensor corrodes: its last reading stands for ever, or reads as cold. A heater that goes by it then heats without end.',
+            threshold: 'a lost sensor, or a reading that cannot be, switches off what heats and what must never start by itself: anything else is a danger; that any other line goes on by it is weak',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'the sensor only switches off',
         );
     }
 

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Shared part that carries too much. */
 final class SharedOverloaded implements Rule
@@ -26,16 +25,15 @@ final class SharedOverloaded implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.shared-overloaded',
-            2,
-            Stage::Mains,
-            'Shared part that carries too much',
-            [Kind::Danger, Kind::Weak],
-            'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
-            'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the thinnest wire of one line, and against the narrowest track at 10 K, or the sum where all are fed through it; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
-            Basis::Standard,
-            'IEC 60335-1 or NEC table 400.5(A)(1) for wires, less in warmer air by IEC 60364-5-52 where the air inside is stated, IPC-2221 for tracks, from memory; ratings as stated',
-            'nothing on the board runs from the mains',
+            id: 'mains.shared-overloaded',
+            version: 2,
+            title: 'Shared part that carries too much',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
+            threshold: 'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the thinnest wire of one line, and against the narrowest track at 10 K, or the sum where all are fed through it; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
+            basis: Basis::Standard,
+            source: 'IEC 60335-1 or NEC table 400.5(A)(1) for wires, less in warmer air by IEC 60364-5-52 where the air inside is stated, IPC-2221 for tracks, from memory; ratings as stated',
+            silentWhen: 'nothing on the board runs from the mains',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Lamp that glows on what a snubber leaks. */
 final class SnubberGlow implements Rule
@@ -25,15 +24,14 @@ final class SnubberGlow implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.snubber-glow',
-            2,
-            Stage::Mains,
-            'Appliance that runs on what a snubber leaks',
-            [Kind::Weak, Kind::Hint],
-            'A snubber leaks a few milliamperes across the open contact: an LED lamp glows, a bell hums, a small pump or a valve does not fall back. Across the appliance it does its work and leaks nothing while the contact is open.',
-            '100 Ω and 100 nF across the contact: leakage from a tenth of the appliance’s own current on, or any electronic lamp (weak); nothing across the contact or the appliance where that is inductive (hint)',
-            Basis::CommonPractice,
-            '2π · f · C · U; common practice',
+            id: 'mains.snubber-glow',
+            version: 2,
+            title: 'Appliance that runs on what a snubber leaks',
+            kinds: [Kind::Weak, Kind::Hint],
+            reason: 'A snubber leaks a few milliamperes across the open contact: an LED lamp glows, a bell hums, a small pump or a valve does not fall back. Across the appliance it does its work and leaks nothing while the contact is open.',
+            threshold: '100 Ω and 100 nF across the contact: leakage from a tenth of the appliance’s own current on, or any electronic lamp (weak); nothing across the contact or the appliance where that is inductive (hint)',
+            basis: Basis::CommonPractice,
+            source: '2π · f · C · U; common practice',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Appliance that must not start by itself on a timer or a sensor. */
 final class StartsByItself implements Rule
@@ -22,16 +21,15 @@ final class StartsByItself implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.starts-by-itself',
-            1,
-            Stage::Mains,
-            'Appliance that must not start by itself on a timer or a sensor',
-            [Kind::Danger],
-            'A timer or a sensor starts a heater or a saw with nobody there, or with a hand in it. It may take such a line off, and never put it on.',
-            'no timer and no sensor rule that switches on, on a line that must never start by itself',
-            Basis::CommonPractice,
-            'common practice; the fact is preset by the kind of appliance',
-            'the timer or the rule only switches off',
+            id: 'mains.starts-by-itself',
+            version: 1,
+            title: 'Appliance that must not start by itself on a timer or a sensor',
+            kinds: [Kind::Danger],
+            reason: 'A timer or a sensor starts a heater or a saw with nobody there, or with a hand in it. It may take such a line off, and never put it on.',
+            threshold: 'no timer and no sensor rule that switches on, on a line that must never start by itself',
+            basis: Basis::CommonPractice,
+            source: 'common practice; the fact is preset by the kind of appliance',
+            silentWhen: 'the timer or the rule only switches off',
         );
     }
 

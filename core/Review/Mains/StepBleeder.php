@@ -18,7 +18,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Series capacitors of a fan that stay charged. */
 final class StepBleeder implements Rule
@@ -26,15 +25,14 @@ final class StepBleeder implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.step-bleeder',
-            2,
-            Stage::Mains,
-            'Series capacitors of a fan that stay charged',
-            [Kind::Danger],
-            'A capacitor that was at its peak when the plug was drawn bites whoever touches it, minutes later. In resonance with the winding it has more than the mains.',
-            'a bleeder across each that leaves 34 V after a second, from the greatest voltage that a capacitor can have: mains 10 % high, tolerance of 10 %, resonance with the winding',
-            Basis::Standard,
-            'IEC 60335-1, from memory',
+            id: 'mains.step-bleeder',
+            version: 2,
+            title: 'Series capacitors of a fan that stay charged',
+            kinds: [Kind::Danger],
+            reason: 'A capacitor that was at its peak when the plug was drawn bites whoever touches it, minutes later. In resonance with the winding it has more than the mains.',
+            threshold: 'a bleeder across each that leaves ' . QuantityPrinter::rounded(CapacitorStage::HARMLESS_VOLTS, Unit::Volt) . ' after a second, from the greatest voltage that a capacitor can have: mains 10 % high, tolerance of ' . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ', resonance with the winding',
+            basis: Basis::Standard,
+            source: 'IEC 60335-1, from memory',
         );
     }
 

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Edit\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\StateStepBank;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Mains\CapacitorStage;
 use IronLatch\Core\Mains\FanSteps;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
@@ -20,7 +21,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Series capacitors of a fan that are not made for it. */
 final class StepCapacitorClass implements Rule
@@ -28,15 +28,14 @@ final class StepCapacitorClass implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.step-class',
-            2,
-            Stage::Mains,
-            'Series capacitors of a fan that are not made for it',
-            [Kind::Danger, Kind::Weak],
-            'A capacitor in series with a motor works all day at more than the mains voltage: class X2 is not made for that, fails, and burns.',
-            'motor-run capacitors (danger otherwise); no more than 400 V across one with the mains 10 % high and its capacitance 10 % off (weak)',
-            Basis::CommonPractice,
-            'common practice',
+            id: 'mains.step-class',
+            version: 2,
+            title: 'Series capacitors of a fan that are not made for it',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'A capacitor in series with a motor works all day at more than the mains voltage: class X2 is not made for that, fails, and burns.',
+            threshold: 'motor-run capacitors (danger otherwise); no more than ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt) . ' across one with the mains 10 % high and its capacitance ' . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ' off (weak)',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
         );
     }
 

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Step that drives a motor beyond its voltage. */
 final class StepOvervolts implements Rule
@@ -26,16 +25,15 @@ final class StepOvervolts implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.step-overvolts',
-            1,
-            Stage::Mains,
-            'Step that drives a motor beyond its voltage',
-            [Kind::Weak],
-            'A capacitor in series resonates with the winding: near resonance the motor gets more than the mains has, and burns.',
-            'voltage at the motor in each step, as resistance and inductance in series, against the voltage of the mains and a tenth more',
-            Basis::CommonPractice,
-            'common practice; closed form of a series circuit',
-            'the step has no capacitor',
+            id: 'mains.step-overvolts',
+            version: 1,
+            title: 'Step that drives a motor beyond its voltage',
+            kinds: [Kind::Weak],
+            reason: 'A capacitor in series resonates with the winding: near resonance the motor gets more than the mains has, and burns.',
+            threshold: 'voltage at the motor in each step, as resistance and inductance in series, against the voltage of the mains and a tenth more',
+            basis: Basis::CommonPractice,
+            source: 'common practice; closed form of a series circuit',
+            silentWhen: 'the step has no capacitor',
         );
     }
 

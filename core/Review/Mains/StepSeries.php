@@ -21,7 +21,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Series capacitors of a fan that nothing limits. */
 final class StepSeries implements Rule
@@ -29,15 +28,14 @@ final class StepSeries implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.step-series',
-            2,
-            Stage::Mains,
-            'Series capacitors of a fan that nothing limits',
-            [Kind::Weak],
-            'A contact that closes a capacitor onto the peak of the mains carries hundreds of amperes for a moment and welds; one that finds it still charged with the other sign carries about twice as many.',
-            'a resistor in series with each capacitor; where the maker of the relay states what its contact bears for a moment, no more than that when a capacitor charged with the other sign is closed onto the peak of the mains',
-            Basis::CommonPractice,
-            'common practice: 325 V over 2.2 Ω are 148 A from empty; Ohm’s law',
+            id: 'mains.step-series',
+            version: 2,
+            title: 'Series capacitors of a fan that nothing limits',
+            kinds: [Kind::Weak],
+            reason: 'A contact that closes a capacitor onto the peak of the mains carries hundreds of amperes for a moment and welds; one that finds it still charged with the other sign carries about twice as many.',
+            threshold: 'a resistor in series with each capacitor; where the maker of the relay states what its contact bears for a moment, no more than that when a capacitor charged with the other sign is closed onto the peak of the mains',
+            basis: Basis::CommonPractice,
+            source: 'common practice: 325 V over 2.2 Ω are 148 A from empty; Ohm’s law',
         );
     }
 

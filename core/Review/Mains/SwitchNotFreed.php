@@ -18,7 +18,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Wall switch that is not freed of mains. */
 final class SwitchNotFreed implements Rule
@@ -26,16 +25,15 @@ final class SwitchNotFreed implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.switch-not-freed',
-            2,
-            Stage::Mains,
-            'Wall switch or selector that is not freed of mains',
-            [Kind::Danger],
-            'A wall switch or a fan’s selector that is used again becomes a low-voltage input. A mains wire that was left in its box makes the whole low-voltage side live.',
-            'wall switches, knobs and selectors used again are freed of mains altogether; verified on each copy',
-            Basis::CommonPractice,
-            'common practice',
-            'no wall switch, knob or selector operates a line',
+            id: 'mains.switch-not-freed',
+            version: 2,
+            title: 'Wall switch or selector that is not freed of mains',
+            kinds: [Kind::Danger],
+            reason: 'A wall switch or a fan’s selector that is used again becomes a low-voltage input. A mains wire that was left in its box makes the whole low-voltage side live.',
+            threshold: 'wall switches, knobs and selectors used again are freed of mains altogether; verified on each copy',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'no wall switch, knob or selector operates a line',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Appliance that must not start by itself in a group that switches on. */
 final class SwitchedOnInGroup implements Rule
@@ -23,16 +22,15 @@ final class SwitchedOnInGroup implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.switched-on-in-group',
-            1,
-            Stage::Mains,
-            'Appliance that must not start by itself in a group that switches on',
-            [Kind::Danger],
-            '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a line may be switched off with others, and never on.',
-            'no line that must never start by itself, or is barred from groups, in a group that switches on',
-            Basis::CommonPractice,
-            'common practice; the fact is preset by the kind of appliance',
-            'the group only switches off',
+            id: 'mains.switched-on-in-group',
+            version: 1,
+            title: 'Appliance that must not start by itself in a group that switches on',
+            kinds: [Kind::Danger],
+            reason: '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a line may be switched off with others, and never on.',
+            threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on',
+            basis: Basis::CommonPractice,
+            source: 'common practice; the fact is preset by the kind of appliance',
+            silentWhen: 'the group only switches off',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Off that is taken for isolated. */
 final class TakenAsIsolation implements Rule
@@ -22,16 +21,15 @@ final class TakenAsIsolation implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.taken-as-isolation',
-            1,
-            Stage::Mains,
-            'Off that is taken for isolated',
-            [Kind::Weak],
-            'A switched-off contact is no isolation: it has a micro gap, may have welded, leaks through its snubber, and a solid-state output leaks always and fails closed.',
-            'nobody works on a line that the board alone has switched off',
-            Basis::Standard,
-            'IEC 60335-1 and IEC 60947-3 on isolation, from memory',
-            'nothing is said of it, or it is isolated before anybody works on it',
+            id: 'mains.taken-as-isolation',
+            version: 1,
+            title: 'Off that is taken for isolated',
+            kinds: [Kind::Weak],
+            reason: 'A switched-off contact is no isolation: it has a micro gap, may have welded, leaks through its snubber, and a solid-state output leaks always and fails closed.',
+            threshold: 'nobody works on a line that the board alone has switched off',
+            basis: Basis::Standard,
+            source: 'IEC 60335-1 and IEC 60947-3 on isolation, from memory',
+            silentWhen: 'nothing is said of it, or it is isolated before anybody works on it',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Low-voltage side treated as live, and something of it outside the cover. */
 final class TreatedAsLive implements Rule
@@ -23,16 +22,15 @@ final class TreatedAsLive implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.treated-as-live',
-            1,
-            Stage::Mains,
-            'Low-voltage side treated as live, though something of it leaves the cover',
-            [Kind::Danger],
-            'A low-voltage side that may be live is for nobody’s hands: a button, a probe, a cable or a USB socket outside the cover is then mains in somebody’s hand.',
-            'no button, switch, probe, low-voltage appliance, supply from outside or reachable USB or programming socket while the low-voltage side is treated as live; the cover needs a tool, verified on each copy',
-            Basis::CommonPractice,
-            'common practice, from memory; local codes decide',
-            'the low-voltage side is not treated as live',
+            id: 'mains.treated-as-live',
+            version: 1,
+            title: 'Low-voltage side treated as live, though something of it leaves the cover',
+            kinds: [Kind::Danger],
+            reason: 'A low-voltage side that may be live is for nobody’s hands: a button, a probe, a cable or a USB socket outside the cover is then mains in somebody’s hand.',
+            threshold: 'no button, switch, probe, low-voltage appliance, supply from outside or reachable USB or programming socket while the low-voltage side is treated as live; the cover needs a tool, verified on each copy',
+            basis: Basis::CommonPractice,
+            source: 'common practice, from memory; local codes decide',
+            silentWhen: 'the low-voltage side is not treated as live',
         );
     }
 

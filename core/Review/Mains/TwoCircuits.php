@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Two circuits on one board. */
 final class TwoCircuits implements Rule
@@ -22,15 +21,14 @@ final class TwoCircuits implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.two-circuits',
-            2,
-            Stage::Mains,
-            'Two circuits on one board',
-            [Kind::Danger],
-            'Two circuits can hang on two phases: neighbours then see 400 V, and switching one off leaves the board live.',
-            'all of the board on one circuit of the installation',
-            Basis::CommonPractice,
-            'common practice; local codes decide',
+            id: 'mains.two-circuits',
+            version: 2,
+            title: 'Two circuits on one board',
+            kinds: [Kind::Danger],
+            reason: 'Two circuits can hang on two phases: neighbours then see 400 V, and switching one off leaves the board live.',
+            threshold: 'all of the board on one circuit of the installation',
+            basis: Basis::CommonPractice,
+            source: 'common practice; local codes decide',
         );
     }
 

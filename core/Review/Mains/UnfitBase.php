@@ -14,7 +14,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Base or enclosure that is not fit for mains. */
 final class UnfitBase implements Rule
@@ -22,15 +21,14 @@ final class UnfitBase implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.unfit-base',
-            1,
-            Stage::Mains,
-            'Base or enclosure that is not fit for mains',
-            [Kind::Danger, Kind::Weak],
-            'A bare board leaves live parts to be touched; wood and cardboard burn; of a plastic box nobody knows, unless it is printed on it.',
-            'flame-rated plastic (V-0) or earthed metal; wood, cardboard or nothing at all is a danger, plastic of unknown kind weak',
-            Basis::CommonPractice,
-            'common practice; UL 94 V-0',
+            id: 'mains.unfit-base',
+            version: 1,
+            title: 'Base or enclosure that is not fit for mains',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'A bare board leaves live parts to be touched; wood and cardboard burn; of a plastic box nobody knows, unless it is printed on it.',
+            threshold: 'flame-rated plastic (V-0) or earthed metal; wood, cardboard or nothing at all is a danger, plastic of unknown kind weak',
+            basis: Basis::CommonPractice,
+            source: 'common practice; UL 94 V-0',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Varistor across a contact. */
 final class VaristorAcross implements Rule
@@ -21,15 +20,14 @@ final class VaristorAcross implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'mains.varistor-across',
-            1,
-            Stage::Mains,
-            'Varistor across a contact',
-            [Kind::Danger, Kind::Weak],
-            'A varistor ages with every surge and in the end conducts for good: across the contact it then switches the appliance on, whatever the relay does, until it burns.',
-            'a varistor across the appliance and not across the contact; a danger for what must never start by itself',
-            Basis::CommonPractice,
-            'common practice, from memory',
+            id: 'mains.varistor-across',
+            version: 1,
+            title: 'Varistor across a contact',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'A varistor ages with every surge and in the end conducts for good: across the contact it then switches the appliance on, whatever the relay does, until it burns.',
+            threshold: 'a varistor across the appliance and not across the contact; a danger for what must never start by itself',
+            basis: Basis::CommonPractice,
+            source: 'common practice, from memory',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Bare module that does not start, or that no program gets into. */
 final class BareModule implements Rule
@@ -21,16 +20,15 @@ final class BareModule implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.bare-module',
-            1,
-            Stage::Pins,
-            'Bare module without what a carrier brings',
-            [Kind::Broken],
-            'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in by a header or not at all.',
-            'a pull-up of 10 kΩ and 1 µF at its reset line; supply, ground, both serial lines, boot and reset on a header',
-            Basis::DataSheet,
-            'reference circuits of such modules, from memory; strapped pins have checks of their own',
-            'the controller sits on a carrier',
+            id: 'pins.bare-module',
+            version: 1,
+            title: 'Bare module without what a carrier brings',
+            kinds: [Kind::Broken],
+            reason: 'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in by a header or not at all.',
+            threshold: 'a pull-up of 10 kΩ and 1 µF at its reset line; supply, ground, both serial lines, boot and reset on a header',
+            basis: Basis::DataSheet,
+            source: 'reference circuits of such modules, from memory; strapped pins have checks of their own',
+            silentWhen: 'the controller sits on a carrier',
         );
     }
 

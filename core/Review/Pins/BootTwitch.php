@@ -32,7 +32,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Relay that twitches at start-up. */
 final class BootTwitch implements Rule
@@ -40,16 +39,15 @@ final class BootTwitch implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.boot-twitch',
-            2,
-            Stage::Pins,
-            'Relay that twitches at start-up',
-            [Kind::Danger, Kind::Weak],
-            'Before the program runs, the chip drives and pulls its pins as it likes, or leaves them to nobody. A relay that follows switches its appliance by itself; a driver input that nothing decides is not off.',
-            'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a gate, or the input of an array, a coupler or a solid-state relay, whose level nothing decides; a danger for appliances that must not start by themselves and for steps of which one only may be on',
-            Basis::CommonPractice,
-            'states at start-up from the chip’s data sheet and field reports; circuit solved',
-            'no phase moves the relay',
+            id: 'pins.boot-twitch',
+            version: 2,
+            title: 'Relay that twitches at start-up',
+            kinds: [Kind::Danger, Kind::Weak],
+            reason: 'Before the program runs, the chip drives and pulls its pins as it likes, or leaves them to nobody. A relay that follows switches its appliance by itself; a driver input that nothing decides is not off.',
+            threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a gate, or the input of an array, a coupler or a solid-state relay, whose level nothing decides; a danger for appliances that must not start by themselves and for steps of which one only may be on',
+            basis: Basis::CommonPractice,
+            source: 'states at start-up from the chip’s data sheet and field reports; circuit solved',
+            silentWhen: 'no phase moves the relay',
             joint: LineJoint::Driver,
         );
     }
@@ -96,8 +94,8 @@ final class BootTwitch implements Rule
             // A danger is never a mere follow-up.
             yield match (true) {
                 $mustNot => $finding,
-                ReservedFor::Flash === $pin->chip->reserved => $finding->followingFrom('pins.flash-pin:' . $function),
-                null !== $pin->chip->reserved => $finding->followingFrom('pins.console-pin:' . $function),
+                ReservedFor::Flash === $pin->chip->reserved => $finding->followingFrom(Finding::keyOf(FlashPin::class, $function)),
+                null !== $pin->chip->reserved => $finding->followingFrom(Finding::keyOf(ConsolePin::class, $function)),
                 default => $finding,
             };
         }

@@ -10,7 +10,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Bus signal on a pin that cannot serve it, or on another unit than its partners. */
 final class BusPin implements Rule
@@ -18,16 +17,15 @@ final class BusPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.bus-pin',
-            1,
-            Stage::Pins,
-            'Bus signal on the wrong pin',
-            [Kind::Broken],
-            'Some chips tie each bus signal to certain pins, and the signals of one bus to one unit.',
-            'every signal of a bus on a pin of the same unit, where the chip cannot route it anywhere',
-            Basis::DataSheet,
-            'pin table of the chip',
-            'the chip or its usual libraries can route the bus to any pin',
+            id: 'pins.bus-pin',
+            version: 1,
+            title: 'Bus signal on the wrong pin',
+            kinds: [Kind::Broken],
+            reason: 'Some chips tie each bus signal to certain pins, and the signals of one bus to one unit.',
+            threshold: 'every signal of a bus on a pin of the same unit, where the chip cannot route it anywhere',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
+            silentWhen: 'the chip or its usual libraries can route the bus to any pin',
         );
     }
 

@@ -20,26 +20,21 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** I2C pull-up missing, too small or too large. */
 final class BusPullUp implements Rule
 {
-    private const STANDARD_HERTZ = 100e3;
-    private const RESISTOR_TOLERANCE = 0.05;
-
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.bus-pull-up',
-            1,
-            Stage::Pins,
-            'I2C pull-up outside its limits',
-            [Kind::Broken, Kind::Weak],
-            'Nothing on an I2C bus drives a high: the pull-ups do. Too large, and the wires rise too late; too small, and no device can pull them low.',
-            'R_min = (V_DD − 0.4 V) ÷ 3 mA and R_max = t_r ÷ (0.8473 · C_bus); outside at typical values is broken, at ±5 % weak',
-            Basis::Standard,
-            'I2C-bus specification UM10204, section 7.1, from memory',
+            id: 'pins.bus-pull-up',
+            version: 1,
+            title: 'I2C pull-up outside its limits',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'Nothing on an I2C bus drives a high: the pull-ups do. Too large, and the wires rise too late; too small, and no device can pull them low.',
+            threshold: 'R_min = (V_DD − 0.4 V) ÷ 3 mA and R_max = t_r ÷ (0.8473 · C_bus); outside at typical values is broken, at ±' . QuantityPrinter::rounded(100 * I2cPullUp::RESISTOR_TOLERANCE, Unit::Percent) . ' weak',
+            basis: Basis::Standard,
+            source: 'I2C-bus specification UM10204, section 7.1, from memory',
         );
     }
 
@@ -122,8 +117,8 @@ final class BusPullUp implements Rule
     private static function remedies(string $id, I2cFacts $bus, float $wireFarads, I2cPullUp $limits): array
     {
         $within = static fn(float $least, float $greatest): array => PreferredValues::e12Between(
-            $least / (1 - 2 * self::RESISTOR_TOLERANCE),
-            min(10e3, $greatest / (1 + self::RESISTOR_TOLERANCE)),
+            $least / (1 - 2 * I2cPullUp::RESISTOR_TOLERANCE),
+            min(10e3, $greatest / (1 + I2cPullUp::RESISTOR_TOLERANCE)),
         );
         $values = $within($limits->leastOhms, $limits->greatestOhms);
         if ([] !== $values) {
@@ -135,11 +130,11 @@ final class BusPullUp implements Rule
                 new SetI2cBus($id, $bus->hertz, $ohms, $wireFarads, $bus->levelShifter),
             )];
         }
-        $values = $within($limits->leastOhms, I2cPullUp::greatestOhms(self::STANDARD_HERTZ, $limits->busFarads));
+        $values = $within($limits->leastOhms, I2cPullUp::greatestOhms(I2cPullUp::STANDARD_HERTZ, $limits->busFarads));
 
         return [] === $values ? [] : [new Remedy(
             sprintf('Run the bus at 100 kHz with pull-ups of %s', QuantityPrinter::rounded($values[0], Unit::Ohm)),
-            new SetI2cBus($id, self::STANDARD_HERTZ, $values[0], $wireFarads, $bus->levelShifter),
+            new SetI2cBus($id, I2cPullUp::STANDARD_HERTZ, $values[0], $wireFarads, $bus->levelShifter),
         )];
     }
 }

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Button on a strapped pin. */
 final class ButtonOnStrap implements Rule
@@ -21,16 +20,15 @@ final class ButtonOnStrap implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.button-on-strap',
-            1,
-            Stage::Pins,
-            'Button on a strapped pin',
-            [Kind::Hint],
-            'Held while power returns, the button does what the strap does; that is rare, and sometimes wanted.',
-            'push button to ground on a pin that reset needs high',
-            Basis::CommonPractice,
-            'common practice; straps from the chip’s data sheet',
-            'the strap is harmless',
+            id: 'pins.button-on-strap',
+            version: 1,
+            title: 'Button on a strapped pin',
+            kinds: [Kind::Hint],
+            reason: 'Held while power returns, the button does what the strap does; that is rare, and sometimes wanted.',
+            threshold: 'push button to ground on a pin that reset needs high',
+            basis: Basis::CommonPractice,
+            source: 'common practice; straps from the chip’s data sheet',
+            silentWhen: 'the strap is harmless',
         );
     }
 

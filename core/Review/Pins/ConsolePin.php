@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Console or USB pin used. */
 final class ConsolePin implements Rule
@@ -21,16 +20,15 @@ final class ConsolePin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.console-pin',
-            1,
-            Stage::Pins,
-            'Console or USB pin used',
-            [Kind::Weak],
-            'The boot log drives these pins at every start, and what hangs on them can block uploading.',
-            'no function on a pin reserved for console or USB',
-            Basis::DataSheet,
-            'pin table of the chip',
-            'the maker states that the function tolerates boot chatter and programs are loaded by other means',
+            id: 'pins.console-pin',
+            version: 1,
+            title: 'Console or USB pin used',
+            kinds: [Kind::Weak],
+            reason: 'The boot log drives these pins at every start, and what hangs on them can block uploading.',
+            threshold: 'no function on a pin reserved for console or USB',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
+            silentWhen: 'the maker states that the function tolerates boot chatter and programs are loaded by other means',
         );
     }
 

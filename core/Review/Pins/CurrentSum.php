@@ -21,7 +21,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Sum of pin currents over a chip or a port group. */
 final class CurrentSum implements Rule
@@ -29,16 +28,15 @@ final class CurrentSum implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.current-sum',
-            1,
-            Stage::Pins,
-            'Pin currents that are too much together',
-            [Kind::Broken, Kind::Weak],
-            'Each pin may be within its limit while the chip’s own supply wires are not.',
-            'sum over all outputs that are on at once, against the limit of the chip and of each port group; over it at typical values is broken, at each output’s greatest current weak',
-            Basis::DataSheet,
-            'absolute maximum ratings of the chip',
-            'the maker of the chip states no total: then the limit of each pin is all there is',
+            id: 'pins.current-sum',
+            version: 1,
+            title: 'Pin currents that are too much together',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'Each pin may be within its limit while the chip’s own supply wires are not.',
+            threshold: 'sum over all outputs that are on at once, against the limit of the chip and of each port group; over it at typical values is broken, at each output’s greatest current weak',
+            basis: Basis::DataSheet,
+            source: 'absolute maximum ratings of the chip',
+            silentWhen: 'the maker of the chip states no total: then the limit of each pin is all there is',
         );
     }
 

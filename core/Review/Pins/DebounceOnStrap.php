@@ -22,7 +22,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Debounce capacitor that holds a strap low at power-up. */
 final class DebounceOnStrap implements Rule
@@ -34,16 +33,15 @@ final class DebounceOnStrap implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.debounce-on-strap',
-            1,
-            Stage::Pins,
-            'Debounce capacitor that holds a strap low at power-up',
-            [Kind::Broken, Kind::Weak, Kind::Hint],
-            'An empty capacitor is a short circuit. It keeps its pin low until the pull-up has filled it, and that is when reset reads the pin.',
-            'time of reset over the time until the pin is high, R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)): under 1 at typical values broken, at the weakest pull and +20 % weak; a strap that only harms comfort is a hint',
-            Basis::DataSheet,
-            'RC charging; length of reset from the chip’s part file, from memory',
-            'reset does not read the pin, or wants it low',
+            id: 'pins.debounce-on-strap',
+            version: 1,
+            title: 'Debounce capacitor that holds a strap low at power-up',
+            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            reason: 'An empty capacitor is a short circuit. It keeps its pin low until the pull-up has filled it, and that is when reset reads the pin.',
+            threshold: 'time of reset over the time until the pin is high, R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)): under 1 at typical values broken, at the weakest pull and +' . QuantityPrinter::rounded(100 * (self::SPREAD - 1), Unit::Percent) . ' weak; a strap that only harms comfort is a hint',
+            basis: Basis::DataSheet,
+            source: 'RC charging; length of reset from the chip’s part file, from memory',
+            silentWhen: 'reset does not read the pin, or wants it low',
         );
     }
 

@@ -11,28 +11,24 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 use IronLatch\Core\Review\WayOut;
 use IronLatch\Core\Review\WaysOut;
 
 /** More functions than the controller has pins for. */
 final class DoesNotFit implements Rule
 {
-    public const ID = 'pins.does-not-fit';
-
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            self::ID,
-            1,
-            Stage::Pins,
-            'Functions that the pins do not suffice for',
-            [Kind::Broken],
-            'No seating, however clever, gives each of these functions a pin that can serve it.',
-            'the best seating that exists, found exactly; locked and frozen seats stay',
-            Basis::CommonPractice,
-            'the definition of a seating',
-            'every function has a pin, good or bad',
+            id: 'pins.does-not-fit',
+            version: 1,
+            title: 'Functions that the pins do not suffice for',
+            kinds: [Kind::Broken],
+            reason: 'No seating, however clever, gives each of these functions a pin that can serve it.',
+            threshold: 'the best seating that exists, found exactly; locked and frozen seats stay',
+            basis: Basis::CommonPractice,
+            source: 'the definition of a seating',
+            silentWhen: 'every function has a pin, good or bad',
         );
     }
 

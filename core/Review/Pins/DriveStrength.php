@@ -22,7 +22,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** More asked of a pin than it is set to after reset. */
 final class DriveStrength implements Rule
@@ -30,16 +29,15 @@ final class DriveStrength implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.drive-strength',
-            1,
-            Stage::Pins,
-            'More asked of a pin than it is set to after reset',
-            [Kind::Weak],
-            'Outputs of some chips have several strengths and start with a small one. Until the program sets more, the level that the data sheet promises holds for that small current only.',
-            'greatest current of the pin against what its strength after reset is rated for; the program raises it, or the pin gives less',
-            Basis::DataSheet,
-            'drive strengths of the chip, from its part file',
-            'the program raises the strength, or the pin is over its planned current, which is a finding of its own',
+            id: 'pins.drive-strength',
+            version: 1,
+            title: 'More asked of a pin than it is set to after reset',
+            kinds: [Kind::Weak],
+            reason: 'Outputs of some chips have several strengths and start with a small one. Until the program sets more, the level that the data sheet promises holds for that small current only.',
+            threshold: 'greatest current of the pin against what its strength after reset is rated for; the program raises it, or the pin gives less',
+            basis: Basis::DataSheet,
+            source: 'drive strengths of the chip, from its part file',
+            silentWhen: 'the program raises the strength, or the pin is over its planned current, which is a finding of its own',
             joint: LineJoint::Driver,
         );
     }

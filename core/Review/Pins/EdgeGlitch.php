@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Edges caught on a pin that makes false ones. */
 final class EdgeGlitch implements Rule
@@ -22,16 +21,15 @@ final class EdgeGlitch implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.edge-glitch',
-            1,
-            Stage::Pins,
-            'Edges caught on a pin that makes false ones',
-            [Kind::Weak, Kind::Hint],
-            'Some input-only pins read a short false low whenever a converter or the sleeping radio powers up. A zero crossing is then seen where there is none; a decoder of infrared codes mostly passes over it.',
-            'no input whose edges are caught on such a pin while the radio or an analogue input is in use: weak for a zero-cross input, a hint for an infrared receiver',
-            Basis::DataSheet,
-            'errata of the chip, from memory',
-            'neither the radio nor an analogue input is used',
+            id: 'pins.edge-glitch',
+            version: 1,
+            title: 'Edges caught on a pin that makes false ones',
+            kinds: [Kind::Weak, Kind::Hint],
+            reason: 'Some input-only pins read a short false low whenever a converter or the sleeping radio powers up. A zero crossing is then seen where there is none; a decoder of infrared codes mostly passes over it.',
+            threshold: 'no input whose edges are caught on such a pin while the radio or an analogue input is in use: weak for a zero-cross input, a hint for an infrared receiver',
+            basis: Basis::DataSheet,
+            source: 'errata of the chip, from memory',
+            silentWhen: 'neither the radio nor an analogue input is used',
         );
     }
 

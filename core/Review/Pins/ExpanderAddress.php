@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Address that two expanders share, or that the variant does not have. */
 final class ExpanderAddress implements Rule
@@ -23,15 +22,14 @@ final class ExpanderAddress implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.expander-address',
-            1,
-            Stage::Pins,
-            'Expander address that cannot be',
-            [Kind::Broken],
-            'Two expanders on one address answer together, and a variant has addresses of its own: the A variant of an 8-bit expander does not answer where the plain one does.',
-            'every I2C expander on an address of its own among those of its variant',
-            Basis::DataSheet,
-            'addresses of the expander’s part file',
+            id: 'pins.expander-address',
+            version: 1,
+            title: 'Expander address that cannot be',
+            kinds: [Kind::Broken],
+            reason: 'Two expanders on one address answer together, and a variant has addresses of its own: the A variant of an 8-bit expander does not answer where the plain one does.',
+            threshold: 'every I2C expander on an address of its own among those of its variant',
+            basis: Basis::DataSheet,
+            source: 'addresses of the expander’s part file',
         );
     }
 

@@ -18,7 +18,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Expander that switches a relay on at power-up. */
 final class ExpanderAtPowerUp implements Rule
@@ -26,16 +25,15 @@ final class ExpanderAtPowerUp implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.expander-at-power-up',
-            2,
-            Stage::Pins,
-            'Expander that is on at power-up',
-            [Kind::Danger, Kind::Broken, Kind::Weak],
-            'Until the program has spoken to it, an expander does as it likes: one kind starts with every output high, another with whatever it holds.',
-            'coil voltage from half the nominal value, or module input current above the certain release current, before the program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one only may be on, weak where it only may move',
-            Basis::DataSheet,
-            'state after power-up from the expander’s part file; circuit solved',
-            'its outputs are held off until the program lets them go, or the relay stays off with them',
+            id: 'pins.expander-at-power-up',
+            version: 2,
+            title: 'Expander that is on at power-up',
+            kinds: [Kind::Danger, Kind::Broken, Kind::Weak],
+            reason: 'Until the program has spoken to it, an expander does as it likes: one kind starts with every output high, another with whatever it holds.',
+            threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, before the program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one only may be on, weak where it only may move',
+            basis: Basis::DataSheet,
+            source: 'state after power-up from the expander’s part file; circuit solved',
+            silentWhen: 'its outputs are held off until the program lets them go, or the relay stays off with them',
             joint: LineJoint::Driver,
         );
     }
@@ -68,7 +66,7 @@ final class ExpanderAtPowerUp implements Rule
                 [$moment->cause],
                 static fn(): array => self::remedies($inspection, $expander, $function),
             );
-            yield $isDanger ? $finding : $finding->followingFrom('pins.expander-sources:' . $film->actuator);
+            yield $isDanger ? $finding : $finding->followingFrom(Finding::keyOf(ExpanderSources::class, $film->actuator));
         }
     }
 

@@ -20,7 +20,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Bus level that an expander may not read as high, or a supply that it is not made for. */
 final class ExpanderBusLevel implements Rule
@@ -28,16 +27,15 @@ final class ExpanderBusLevel implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.expander-bus-level',
-            1,
-            Stage::Pins,
-            'Bus level too low for the expander',
-            [Kind::Broken, Kind::Weak],
-            'An expander on 5 V wants more for a high than a 3.3 V bus gives: it works on one bench and not on the next.',
-            'the controller’s pin supply over the expander’s lowest high, at typical values (broken) and at the worst corner (weak); and a supply that it is made for',
-            Basis::DataSheet,
-            'input levels of the expander’s part file',
-            'a level shifter stands between them',
+            id: 'pins.expander-bus-level',
+            version: 1,
+            title: 'Bus level too low for the expander',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'An expander on 5 V wants more for a high than a 3.3 V bus gives: it works on one bench and not on the next.',
+            threshold: 'the controller’s pin supply over the expander’s lowest high, at typical values (broken) and at the worst corner (weak); and a supply that it is made for',
+            basis: Basis::DataSheet,
+            source: 'input levels of the expander’s part file',
+            silentWhen: 'a level shifter stands between them',
         );
     }
 

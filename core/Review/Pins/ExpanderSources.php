@@ -19,7 +19,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Quasi-bidirectional output asked to source. */
 final class ExpanderSources implements Rule
@@ -29,16 +28,15 @@ final class ExpanderSources implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.expander-sources',
-            1,
-            Stage::Pins,
-            'Expander output asked to source',
-            [Kind::Broken],
-            'A quasi-bidirectional output sinks well and sources about a tenth of a milliampere: it cannot drive an active-high input.',
-            'no active-high driver behind more than 5 kΩ of source resistance',
-            Basis::DataSheet,
-            'output current of the expander’s part file',
-            'the driver is active low',
+            id: 'pins.expander-sources',
+            version: 1,
+            title: 'Expander output asked to source',
+            kinds: [Kind::Broken],
+            reason: 'A quasi-bidirectional output sinks well and sources about a tenth of a milliampere: it cannot drive an active-high input.',
+            threshold: 'no active-high driver behind more than ' . QuantityPrinter::rounded(self::WEAK_SOURCE_OHMS, Unit::Ohm) . ' of source resistance',
+            basis: Basis::DataSheet,
+            source: 'output current of the expander’s part file',
+            silentWhen: 'the driver is active low',
             joint: LineJoint::Driver,
         );
     }

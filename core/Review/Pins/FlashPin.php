@@ -11,7 +11,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Flash pin used. */
 final class FlashPin implements Rule
@@ -19,15 +18,14 @@ final class FlashPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.flash-pin',
-            1,
-            Stage::Pins,
-            'Flash pin used',
-            [Kind::Broken],
-            'These pins are wired to the flash memory that the program runs from; anything else on them stops the chip.',
-            'no function on a pin reserved for the flash memory',
-            Basis::DataSheet,
-            'pin table of the chip',
+            id: 'pins.flash-pin',
+            version: 1,
+            title: 'Flash pin used',
+            kinds: [Kind::Broken],
+            reason: 'These pins are wired to the flash memory that the program runs from; anything else on them stops the chip.',
+            threshold: 'no function on a pin reserved for the flash memory',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Function that has left its frozen pin. */
 final class FrozenMoved implements Rule
@@ -21,16 +20,15 @@ final class FrozenMoved implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.frozen-moved',
-            1,
-            Stage::Pins,
-            'Function off its frozen pin',
-            [Kind::Weak],
-            'A firmware that is in use switches the pin it was written for. The board says another one.',
-            'every function of the frozen pin map on the pin that is written there',
-            Basis::CommonPractice,
-            'the maker has frozen the pin map',
-            'the pin map is not frozen, or was frozen anew',
+            id: 'pins.frozen-moved',
+            version: 1,
+            title: 'Function off its frozen pin',
+            kinds: [Kind::Weak],
+            reason: 'A firmware that is in use switches the pin it was written for. The board says another one.',
+            threshold: 'every function of the frozen pin map on the pin that is written there',
+            basis: Basis::CommonPractice,
+            source: 'the maker has frozen the pin map',
+            silentWhen: 'the pin map is not frozen, or was frozen anew',
         );
     }
 

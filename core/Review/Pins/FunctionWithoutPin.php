@@ -10,7 +10,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Function that has no pin. */
 final class FunctionWithoutPin implements Rule
@@ -18,15 +17,14 @@ final class FunctionWithoutPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.no-pin',
-            1,
-            Stage::Pins,
-            'Function that has no pin',
-            [Kind::Broken],
-            'What is not connected to the controller does not work.',
-            'every function has a seat',
-            Basis::CommonPractice,
-            'the definition of a seating',
+            id: 'pins.no-pin',
+            version: 1,
+            title: 'Function that has no pin',
+            kinds: [Kind::Broken],
+            reason: 'What is not connected to the controller does not work.',
+            threshold: 'every function has a seat',
+            basis: Basis::CommonPractice,
+            source: 'the definition of a seating',
         );
     }
 
@@ -43,7 +41,7 @@ final class FunctionWithoutPin implements Rule
                 sprintf('“%s” (%s) has no pin yet.', $function->name, $function->kind->value),
                 proposals: static fn(): array => [...$inspection->moveToBestPin($id), ...$inspection->seatAll()],
             );
-            yield $finding->followingFrom(DoesNotFit::ID . ':board');
+            yield $finding->followingFrom(Finding::keyOf(DoesNotFit::class, 'board'));
         }
     }
 }

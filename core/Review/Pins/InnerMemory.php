@@ -11,7 +11,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Pin that the module’s own additional memory uses. */
 final class InnerMemory implements Rule
@@ -19,16 +18,15 @@ final class InnerMemory implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.inner-memory',
-            1,
-            Stage::Pins,
-            'Pin that additional memory inside the module uses',
-            [Kind::Broken],
-            'Some modules of a chip have PSRAM or an eight-wire flash inside, on pins that other modules leave free. What is wired to them stops the program, and is driven by it.',
-            'no function on such a pin where the module has additional memory; the order code printed on the module says so',
-            Basis::DataSheet,
-            'pin tables of the chip’s modules, from memory',
-            'the module has no memory besides its usual flash',
+            id: 'pins.inner-memory',
+            version: 1,
+            title: 'Pin that additional memory inside the module uses',
+            kinds: [Kind::Broken],
+            reason: 'Some modules of a chip have PSRAM or an eight-wire flash inside, on pins that other modules leave free. What is wired to them stops the program, and is driven by it.',
+            threshold: 'no function on such a pin where the module has additional memory; the order code printed on the module says so',
+            basis: Basis::DataSheet,
+            source: 'pin tables of the chip’s modules, from memory',
+            silentWhen: 'the module has no memory besides its usual flash',
         );
     }
 

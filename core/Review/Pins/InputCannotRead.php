@@ -12,7 +12,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Input that cannot be read there. */
 final class InputCannotRead implements Rule
@@ -20,16 +19,15 @@ final class InputCannotRead implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.input-cannot-read',
-            1,
-            Stage::Pins,
-            'Input that cannot be read there',
-            [Kind::Broken],
-            'One of the two converters stops while the radio is used; some pins have no converter, others nothing but one.',
-            'an analogue input that can be read while the radio is on, for every analogue sensor; a digital input for every other',
-            Basis::DataSheet,
-            'pin table of the chip',
-            'the board states that the radio is not used',
+            id: 'pins.input-cannot-read',
+            version: 1,
+            title: 'Input that cannot be read there',
+            kinds: [Kind::Broken],
+            reason: 'One of the two converters stops while the radio is used; some pins have no converter, others nothing but one.',
+            threshold: 'an analogue input that can be read while the radio is on, for every analogue sensor; a digital input for every other',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
+            silentWhen: 'the board states that the radio is not used',
         );
     }
 

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Pin name that can be read two ways. */
 final class LabelMisread implements Rule
@@ -21,16 +20,15 @@ final class LabelMisread implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.label-misread',
-            1,
-            Stage::Pins,
-            'Pin name that can be read two ways',
-            [Kind::Weak],
-            'The label printed on a carrier is not the chip’s number. The same text can mean two pins, and the wrong one looks right on paper.',
-            'a pin name that is one pin’s label and another pin’s number, not confirmed',
-            Basis::CommonPractice,
-            'common practice',
-            'confirmed by the maker',
+            id: 'pins.label-misread',
+            version: 1,
+            title: 'Pin name that can be read two ways',
+            kinds: [Kind::Weak],
+            reason: 'The label printed on a carrier is not the chip’s number. The same text can mean two pins, and the wrong one looks right on paper.',
+            threshold: 'a pin name that is one pin’s label and another pin’s number, not confirmed',
+            basis: Basis::CommonPractice,
+            source: 'common practice',
+            silentWhen: 'confirmed by the maker',
         );
     }
 

@@ -20,7 +20,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Long switch cable on an internal pull-up only. */
 final class LongCable implements Rule
@@ -31,16 +30,15 @@ final class LongCable implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.long-cable',
-            1,
-            Stage::Pins,
-            'Long switch cable on a weak pull-up',
-            [Kind::Weak],
-            'The pull-up inside the chip is weak. On metres of cable beside other wires it lets every switching spike through, and lights go on by themselves.',
-            'a cable longer than the house rule with no pull-up of 10 kΩ or less outside the chip',
-            Basis::CommonPractice,
-            'common practice: 4.7 kΩ to 10 kΩ outside, 100 nF and 20 ms to 50 ms of debouncing',
-            'the cable is stated to be short',
+            id: 'pins.long-cable',
+            version: 1,
+            title: 'Long switch cable on a weak pull-up',
+            kinds: [Kind::Weak],
+            reason: 'The pull-up inside the chip is weak. On metres of cable beside other wires it lets every switching spike through, and lights go on by themselves.',
+            threshold: 'a cable longer than the house rule with no pull-up of ' . QuantityPrinter::rounded(self::FIRM_PULL_UP_OHMS, Unit::Ohm) . ' or less outside the chip',
+            basis: Basis::CommonPractice,
+            source: 'common practice: 4.7 kΩ to 10 kΩ outside, 100 nF and 20 ms to 50 ms of debouncing',
+            silentWhen: 'the cable is stated to be short',
         );
     }
 

@@ -11,7 +11,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** No interrupt where one is needed. */
 final class NoInterrupt implements Rule
@@ -19,15 +18,14 @@ final class NoInterrupt implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.no-interrupt',
-            1,
-            Stage::Pins,
-            'No interrupt where one is needed',
-            [Kind::Broken],
-            'An infrared code and a zero crossing are read from the moments of their edges. Without an interrupt the program is always late.',
-            'a pin with an interrupt for every infrared receiver and zero-cross input',
-            Basis::DataSheet,
-            'pin table of the chip',
+            id: 'pins.no-interrupt',
+            version: 1,
+            title: 'No interrupt where one is needed',
+            kinds: [Kind::Broken],
+            reason: 'An infrared code and a zero crossing are read from the moments of their edges. Without an interrupt the program is always late.',
+            threshold: 'a pin with an interrupt for every infrared receiver and zero-cross input',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
         );
     }
 

@@ -20,7 +20,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** One-wire bus without the pull-up that its cable wants. */
 final class OneWirePullUp implements Rule
@@ -30,15 +29,14 @@ final class OneWirePullUp implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.one-wire-pull-up',
-            1,
-            Stage::Pins,
-            'One-wire bus without the pull-up that its cable wants',
-            [Kind::Broken, Kind::Weak],
-            'Nobody drives this wire high but its resistor. Programs for it do not switch on the weak one inside the chip, and a long cable needs a stronger one than a short.',
-            'a pull-up outside the chip (broken without), no greater than lifts cable and sensors within 10 µs (weak), no less than a sensor pulls down with 4 mA (weak)',
-            Basis::DataSheet,
-            'time slots and levels of the usual temperature sensors, cable 100 pF a metre; from memory',
+            id: 'pins.one-wire-pull-up',
+            version: 1,
+            title: 'One-wire bus without the pull-up that its cable wants',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'Nobody drives this wire high but its resistor. Programs for it do not switch on the weak one inside the chip, and a long cable needs a stronger one than a short.',
+            threshold: 'a pull-up outside the chip (broken without), no greater than lifts cable and sensors within ' . QuantityPrinter::rounded(OneWireBus::RISE_SECONDS, Unit::Second) . ' (weak), no less than a sensor pulls down with ' . QuantityPrinter::rounded(OneWireBus::SINK_AMPS, Unit::Ampere) . ' (weak)',
+            basis: Basis::DataSheet,
+            source: 'time slots and levels of the usual temperature sensors, cable 100 pF a metre; from memory',
         );
     }
 

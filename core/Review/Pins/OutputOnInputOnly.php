@@ -11,7 +11,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Output on an input-only pin. */
 final class OutputOnInputOnly implements Rule
@@ -19,15 +18,14 @@ final class OutputOnInputOnly implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.output-on-input-only',
-            1,
-            Stage::Pins,
-            'Output on an input-only pin',
-            [Kind::Broken],
-            'The pin has no output stage and cannot drive anything.',
-            'outputs, and signals that go both ways, only on pins that can drive',
-            Basis::DataSheet,
-            'pin table of the chip',
+            id: 'pins.output-on-input-only',
+            version: 1,
+            title: 'Output on an input-only pin',
+            kinds: [Kind::Broken],
+            reason: 'The pin has no output stage and cannot drive anything.',
+            threshold: 'outputs, and signals that go both ways, only on pins that can drive',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Contact without a pull-up. */
 final class PullUpMissing implements Rule
@@ -25,16 +24,15 @@ final class PullUpMissing implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.pull-up-missing',
-            1,
-            Stage::Pins,
-            'Contact without a pull-up that holds',
-            [Kind::Broken, Kind::Weak],
-            'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
-            'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector; the open level over V_IH at typical values (broken) and with the weakest pull-up (weak)',
-            Basis::DataSheet,
-            'pin table of the chip',
-            'an external pull-up is stated',
+            id: 'pins.pull-up-missing',
+            version: 1,
+            title: 'Contact without a pull-up that holds',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
+            threshold: 'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector; the open level over V_IH at typical values (broken) and with the weakest pull-up (weak)',
+            basis: Basis::DataSheet,
+            source: 'pin table of the chip',
+            silentWhen: 'an external pull-up is stated',
         );
     }
 

@@ -16,7 +16,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Two functions on one pin. */
 final class SharedPin implements Rule
@@ -24,16 +23,15 @@ final class SharedPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.shared-pin',
-            1,
-            Stage::Pins,
-            'Two functions on one pin',
-            [Kind::Broken],
-            'Two circuits on one pin fight each other, and neither can be told from the other.',
-            'one function per pin',
-            Basis::CommonPractice,
-            'the nature of a pin',
-            'they are the same signal of an I2C or SPI bus, sensors on one one-wire line, or each is stated to share its pin',
+            id: 'pins.shared-pin',
+            version: 1,
+            title: 'Two functions on one pin',
+            kinds: [Kind::Broken],
+            reason: 'Two circuits on one pin fight each other, and neither can be told from the other.',
+            threshold: 'one function per pin',
+            basis: Basis::CommonPractice,
+            source: 'the nature of a pin',
+            silentWhen: 'they are the same signal of an I2C or SPI bus, sensors on one one-wire line, or each is stated to share its pin',
         );
     }
 

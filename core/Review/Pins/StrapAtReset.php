@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Strapped node wrong at reset. */
 final class StrapAtReset implements Rule
@@ -23,16 +22,15 @@ final class StrapAtReset implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.strap-at-reset',
-            1,
-            Stage::Pins,
-            'Strapped node wrong at reset',
-            [Kind::Broken, Kind::Weak, Kind::Hint],
-            'Reset reads these pins to decide how to start. What hangs on them can pull them to the wrong level.',
-            'node voltage at reset, solved with everything on the pin, below V_IL or above V_IH at the worst corner; won’t run is broken, won’t upload is weak, harmless is a hint',
-            Basis::DataSheet,
-            'strapping pins and input levels of the chip’s data sheet, from memory',
-            'the solved node voltage is right with margin',
+            id: 'pins.strap-at-reset',
+            version: 1,
+            title: 'Strapped node wrong at reset',
+            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            reason: 'Reset reads these pins to decide how to start. What hangs on them can pull them to the wrong level.',
+            threshold: 'node voltage at reset, solved with everything on the pin, below V_IL or above V_IH at the worst corner; won’t run is broken, won’t upload is weak, harmless is a hint',
+            basis: Basis::DataSheet,
+            source: 'strapping pins and input levels of the chip’s data sheet, from memory',
+            silentWhen: 'the solved node voltage is right with margin',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Maintained switch that can hold a strap. */
 final class SwitchHoldsStrap implements Rule
@@ -23,15 +22,14 @@ final class SwitchHoldsStrap implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.switch-holds-strap',
-            1,
-            Stage::Pins,
-            'Maintained switch that can hold a strap',
-            [Kind::Broken, Kind::Weak, Kind::Hint],
-            'A maintained switch may stand closed when power returns, and then holds the pin at the wrong level.',
-            'maintained switch, selector position or reed contact to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
-            Basis::CommonPractice,
-            'common practice; straps from the chip’s data sheet',
+            id: 'pins.switch-holds-strap',
+            version: 1,
+            title: 'Maintained switch that can hold a strap',
+            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            reason: 'A maintained switch may stand closed when power returns, and then holds the pin at the wrong level.',
+            threshold: 'maintained switch, selector position or reed contact to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
+            basis: Basis::CommonPractice,
+            source: 'common practice; straps from the chip’s data sheet',
         );
     }
 

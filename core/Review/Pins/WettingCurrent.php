@@ -24,7 +24,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Too little current through a contact that was made for mains. */
 final class WettingCurrent implements Rule
@@ -36,16 +35,15 @@ final class WettingCurrent implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'pins.wetting-current',
-            1,
-            Stage::Pins,
-            'Too little current through a contact made for mains',
-            [Kind::Weak],
-            'A contact that was made to break amperes cleans itself with them. With microamperes its skin of oxide grows, and after months it no longer closes.',
-            'current of the closed contact at the weakest pull and the lowest supply, at least 1 mA',
-            Basis::CommonPractice,
-            'common practice, from memory',
-            'the contact was made for signals, as push buttons and reeds are',
+            id: 'pins.wetting-current',
+            version: 1,
+            title: 'Too little current through a contact made for mains',
+            kinds: [Kind::Weak],
+            reason: 'A contact that was made to break amperes cleans itself with them. With microamperes its skin of oxide grows, and after months it no longer closes.',
+            threshold: 'current of the closed contact at the weakest pull and the lowest supply, at least ' . QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
+            basis: Basis::CommonPractice,
+            source: 'common practice, from memory',
+            silentWhen: 'the contact was made for signals, as push buttons and reeds are',
         );
     }
 

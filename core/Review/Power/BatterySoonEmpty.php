@@ -18,7 +18,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Battery that is soon empty. */
 final class BatterySoonEmpty implements Rule
@@ -26,15 +25,14 @@ final class BatterySoonEmpty implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.battery-soon-empty',
-            1,
-            Stage::Power,
-            'Battery that is soon empty',
-            [Kind::Broken, Kind::Hint],
-            'A 9 V block holds about half an ampere-hour behind one or two ohms: a coil empties it in hours, and every coil that pulls in drags its voltage down. A controller with a radio alone empties any small battery within days.',
-            'a block battery that feeds coils is broken; any battery that lasts less than a week with the hours stated is a hint',
-            Basis::CommonPractice,
-            'capacity of the part file over the average current',
+            id: 'power.battery-soon-empty',
+            version: 1,
+            title: 'Battery that is soon empty',
+            kinds: [Kind::Broken, Kind::Hint],
+            reason: 'A 9 V block holds about half an ampere-hour behind one or two ohms: a coil empties it in hours, and every coil that pulls in drags its voltage down. A controller with a radio alone empties any small battery within days.',
+            threshold: 'a block battery that feeds coils is broken; any battery that lasts less than a week with the hours stated is a hint',
+            basis: Basis::CommonPractice,
+            source: 'capacity of the part file over the average current',
         );
     }
 

@@ -17,7 +17,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Supply that cannot start into its rail. */
 final class CapacitanceTooLarge implements Rule
@@ -25,15 +24,14 @@ final class CapacitanceTooLarge implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.capacitance-too-large',
-            1,
-            Stage::Power,
-            'Supply that cannot start into its rail',
-            [Kind::Weak],
-            'An encapsulated module starts into so much capacitance and no more; with more it tries and gives up, over and over. A USB port takes a larger one for a short circuit.',
-            'capacitance of the rail and of the rails behind it, against the greatest that the source states',
-            Basis::DataSheet,
-            'greatest capacitive load of the part file, from memory; 10 µF at a USB port after USB 2.0, section 7.2.4.1, from memory',
+            id: 'power.capacitance-too-large',
+            version: 1,
+            title: 'Supply that cannot start into its rail',
+            kinds: [Kind::Weak],
+            reason: 'An encapsulated module starts into so much capacitance and no more; with more it tries and gives up, over and over. A USB port takes a larger one for a short circuit.',
+            threshold: 'capacitance of the rail and of the rails behind it, against the greatest that the source states',
+            basis: Basis::DataSheet,
+            source: 'greatest capacitive load of the part file, from memory; 10 µF at a USB port after USB 2.0, section 7.2.4.1, from memory',
         );
     }
 

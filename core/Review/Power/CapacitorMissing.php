@@ -16,7 +16,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Regulator without its capacitors. */
 final class CapacitorMissing implements Rule
@@ -24,16 +23,15 @@ final class CapacitorMissing implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.capacitor-missing',
-            1,
-            Stage::Power,
-            'Regulator without its capacitors',
-            [Kind::Broken, Kind::Weak],
-            'The capacitors at input and output are part of a regulator. Without them a low-drop one oscillates, and any other passes on every step of its load.',
-            'capacitors as its maker asks for; without them a regulator that wants 1 µF or more at its output is broken, any other weak',
-            Basis::DataSheet,
-            'data sheets of three-terminal regulators, from memory',
-            'it is a ready board that brings them',
+            id: 'power.capacitor-missing',
+            version: 1,
+            title: 'Regulator without its capacitors',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'The capacitors at input and output are part of a regulator. Without them a low-drop one oscillates, and any other passes on every step of its load.',
+            threshold: 'capacitors as its maker asks for; without them a regulator that wants 1 µF or more at its output is broken, any other weak',
+            basis: Basis::DataSheet,
+            source: 'data sheets of three-terminal regulators, from memory',
+            silentWhen: 'it is a ready board that brings them',
         );
     }
 

@@ -23,7 +23,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** More taken from a carrier’s pin than it gives. */
 final class CarrierOverloaded implements Rule
@@ -31,15 +30,14 @@ final class CarrierOverloaded implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.carrier-overloaded',
-            1,
-            Stage::Power,
-            'More taken from a carrier’s pin than it gives',
-            [Kind::Broken, Kind::Weak],
-            'What a carrier gives at its 5 V pin comes through the diode and the fuse of its USB socket, and at its 3.3 V pin through its small regulator, of which the chip itself takes most.',
-            'current over what the way bears: at peak and typical values broken, at the worst corner weak',
-            Basis::FromMemory,
-            'ratings of the carrier’s part file, from memory',
+            id: 'power.carrier-overloaded',
+            version: 1,
+            title: 'More taken from a carrier’s pin than it gives',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'What a carrier gives at its 5 V pin comes through the diode and the fuse of its USB socket, and at its 3.3 V pin through its small regulator, of which the chip itself takes most.',
+            threshold: 'current over what the way bears: at peak and typical values broken, at the worst corner weak',
+            basis: Basis::FromMemory,
+            source: 'ratings of the carrier’s part file, from memory',
         );
     }
 

@@ -26,7 +26,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Controller on a rail of the wrong voltage. */
 final class ControllerVoltage implements Rule
@@ -34,16 +33,15 @@ final class ControllerVoltage implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.controller-voltage',
-            1,
-            Stage::Power,
-            'Controller on a rail of the wrong voltage',
-            [Kind::Broken],
-            'A carrier’s supply pin leads more or less straight to its chip or its small regulator: twice the voltage destroys it, half of it does not start it.',
-            'the rail’s whole range within the input range of the carrier’s pin that takes it',
-            Basis::FromMemory,
-            'input range of the carrier’s part file',
-            'the supply comes through the carrier’s USB socket, which fits nothing else',
+            id: 'power.controller-voltage',
+            version: 1,
+            title: 'Controller on a rail of the wrong voltage',
+            kinds: [Kind::Broken],
+            reason: 'A carrier’s supply pin leads more or less straight to its chip or its small regulator: twice the voltage destroys it, half of it does not start it.',
+            threshold: 'the rail’s whole range within the input range of the carrier’s pin that takes it',
+            basis: Basis::FromMemory,
+            source: 'input range of the carrier’s part file',
+            silentWhen: 'the supply comes through the carrier’s USB socket, which fits nothing else',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Device that takes its supply from a signal pin. */
 final class DeviceOnPin implements Rule
@@ -23,15 +22,14 @@ final class DeviceOnPin implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.device-on-pin',
-            1,
-            Stage::Power,
-            'Device that takes its supply from a signal pin',
-            [Kind::Broken],
-            'A signal pin gives a few milliamperes. A display or a radio module on it pulls its level down, and the pin ages or dies.',
-            'the pin can be an output, and the peak current of the device is no more than is planned for a pin',
-            Basis::DataSheet,
-            'pin currents of the chip',
+            id: 'power.device-on-pin',
+            version: 1,
+            title: 'Device that takes its supply from a signal pin',
+            kinds: [Kind::Broken],
+            reason: 'A signal pin gives a few milliamperes. A display or a radio module on it pulls its level down, and the pin ages or dies.',
+            threshold: 'the pin can be an output, and the peak current of the device is no more than is planned for a pin',
+            basis: Basis::DataSheet,
+            source: 'pin currents of the chip',
         );
     }
 

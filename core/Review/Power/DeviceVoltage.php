@@ -18,7 +18,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Device on a rail of the wrong voltage. */
 final class DeviceVoltage implements Rule
@@ -26,15 +25,14 @@ final class DeviceVoltage implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.device-voltage',
-            1,
-            Stage::Power,
-            'Device on a rail of the wrong voltage',
-            [Kind::Broken],
-            'A sensor for 3.3 V on 5 V dies or feeds 5 V into the controller; a receiver for 5 V on 3.3 V hears nothing.',
-            'the whole range of what feeds it within the device’s supply range',
-            Basis::DataSheet,
-            'supply range of the device’s part file, from memory',
+            id: 'power.device-voltage',
+            version: 1,
+            title: 'Device on a rail of the wrong voltage',
+            kinds: [Kind::Broken],
+            reason: 'A sensor for 3.3 V on 5 V dies or feeds 5 V into the controller; a receiver for 5 V on 3.3 V hears nothing.',
+            threshold: 'the whole range of what feeds it within the device’s supply range',
+            basis: Basis::DataSheet,
+            source: 'supply range of the device’s part file, from memory',
         );
     }
 
@@ -73,7 +71,7 @@ final class DeviceVoltage implements Rule
                 ),
                 [$figure],
                 static fn(): array => self::remedies($inspection, $id, $part),
-                null === $device->pin ? null : 'power.device-on-pin:' . $id,
+                null === $device->pin ? null : Finding::keyOf(DeviceOnPin::class, $id),
             );
         }
     }

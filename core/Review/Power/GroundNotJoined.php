@@ -17,7 +17,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** No common ground where one is needed. */
 final class GroundNotJoined implements Rule
@@ -25,16 +24,15 @@ final class GroundNotJoined implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.ground-not-joined',
-            1,
-            Stage::Power,
-            'No common ground where one is needed',
-            [Kind::Broken],
-            'A current that leaves the controller’s pin wants a way back. With a second source whose ground hangs by itself there is none, and nothing switches.',
-            'a driver, expander or device that speaks with the controller sits on a rail of another source whose ground is not joined to the controller’s',
-            Basis::CommonPractice,
-            'Kirchhoff’s current law',
-            'an isolating driver leaves nothing in common, or the rail comes from the controller’s own source',
+            id: 'power.ground-not-joined',
+            version: 1,
+            title: 'No common ground where one is needed',
+            kinds: [Kind::Broken],
+            reason: 'A current that leaves the controller’s pin wants a way back. With a second source whose ground hangs by itself there is none, and nothing switches.',
+            threshold: 'a driver, expander or device that speaks with the controller sits on a rail of another source whose ground is not joined to the controller’s',
+            basis: Basis::CommonPractice,
+            source: 'Kirchhoff’s current law',
+            silentWhen: 'an isolating driver leaves nothing in common, or the rail comes from the controller’s own source',
         );
     }
 

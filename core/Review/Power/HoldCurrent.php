@@ -19,7 +19,6 @@ use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Coil that is held with too little. */
 final class HoldCurrent implements Rule
@@ -27,15 +26,14 @@ final class HoldCurrent implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.hold-current',
-            1,
-            Stage::Power,
-            'Coil that is held with too little',
-            [Kind::Broken, Kind::Weak],
-            'A coil that is in may be held with less, by switching it fast. Its current runs on only through a plain diode; and held with too little, the armature lets go at the first knock or dip.',
-            'a plain diode across the coil (broken without), at least 40 % of the nominal voltage (weak below)',
-            Basis::CommonPractice,
-            'common practice, from memory; many data sheets state 50 % or more',
+            id: 'power.hold-current',
+            version: 1,
+            title: 'Coil that is held with too little',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A coil that is in may be held with less, by switching it fast. Its current runs on only through a plain diode; and held with too little, the armature lets go at the first knock or dip.',
+            threshold: 'a plain diode across the coil (broken without), at least ' . QuantityPrinter::rounded(100 * Relay::HOLD_RATIO, Unit::Percent) . ' of the nominal voltage (weak below)',
+            basis: Basis::CommonPractice,
+            source: 'common practice, from memory; many data sheets state 50 % or more',
             joint: LineJoint::Coil,
         );
     }

@@ -19,7 +19,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Fuse, diode or clamp that does not suit its rail. */
 final class ProtectionRating implements Rule
@@ -27,15 +26,14 @@ final class ProtectionRating implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.protection-rating',
-            1,
-            Stage::Power,
-            'Fuse, diode or clamp that does not suit its rail',
-            [Kind::Broken, Kind::Weak],
-            'A fuse that carries more than its rating blows one day, a resettable one sooner in a warm box; a surge clamp that conducts at the rail’s own voltage burns.',
-            'continuous current over the rating (broken), over what a resettable fuse holds in this air (weak); highest rail over the stand-off voltage (broken)',
-            Basis::DataSheet,
-            'ratings of the part file; a resettable fuse holds 0.8 % less for each kelvin above 23 °C, from memory',
+            id: 'power.protection-rating',
+            version: 1,
+            title: 'Fuse, diode or clamp that does not suit its rail',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A fuse that carries more than its rating blows one day, a resettable one sooner in a warm box; a surge clamp that conducts at the rail’s own voltage burns.',
+            threshold: 'continuous current over the rating (broken), over what a resettable fuse holds in this air (weak); highest rail over the stand-off voltage (broken)',
+            basis: Basis::DataSheet,
+            source: 'ratings of the part file; a resettable fuse holds 0.8 % less for each kelvin above 23 °C, from memory',
         );
     }
 

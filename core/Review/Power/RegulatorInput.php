@@ -17,7 +17,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Regulator that gets too little or too much. */
 final class RegulatorInput implements Rule
@@ -25,15 +24,14 @@ final class RegulatorInput implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.regulator-input',
-            1,
-            Stage::Power,
-            'Regulator that gets too little or too much',
-            [Kind::Broken, Kind::Weak],
-            'A regulator needs some volts more than it gives, or its output follows its input down; beyond its greatest input it dies.',
-            'input at peak load over output and drop-out: at typical values broken, at the worst corner weak; highest input over the greatest permitted: broken',
-            Basis::DataSheet,
-            'drop-out and input range of the part file, from memory',
+            id: 'power.regulator-input',
+            version: 1,
+            title: 'Regulator that gets too little or too much',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A regulator needs some volts more than it gives, or its output follows its input down; beyond its greatest input it dies.',
+            threshold: 'input at peak load over output and drop-out: at typical values broken, at the worst corner weak; highest input over the greatest permitted: broken',
+            basis: Basis::DataSheet,
+            source: 'drop-out and input range of the part file, from memory',
         );
     }
 
@@ -47,7 +45,7 @@ final class RegulatorInput implements Rule
                 $board->nameOf($subject),
             );
             $entersWrong = 'board' === $subject && !self::enters($inspection, $headroom->from)
-                ? 'power.controller-voltage:' . $headroom->from
+                ? Finding::keyOf(ControllerVoltage::class, $headroom->from)
                 : null;
             if (null !== $headroom->tooHigh) {
                 yield new Finding(
@@ -86,8 +84,8 @@ final class RegulatorInput implements Rule
                 [$isBroken ? $headroom->margin->nominal : $headroom->margin->worst, $isBroken ? $dip->typical : $dip->worst],
                 static fn(): array => self::remedies($inspection, $subject),
                 $budget->peak->value > $budget->rated->value
-                    ? 'power.supply-overloaded:' . $headroom->from
-                    : $entersWrong ?? 'power.rail-dips:' . $headroom->from,
+                    ? Finding::keyOf(SupplyOverloaded::class, $headroom->from)
+                    : $entersWrong ?? Finding::keyOf(RailDips::class, $headroom->from),
             );
         }
     }

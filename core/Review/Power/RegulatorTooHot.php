@@ -23,7 +23,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Regulator that gets too hot. */
 final class RegulatorTooHot implements Rule
@@ -31,16 +30,15 @@ final class RegulatorTooHot implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.regulator-too-hot',
-            1,
-            Stage::Power,
-            'Regulator that gets too hot',
-            [Kind::Broken, Kind::Weak],
-            'A linear regulator burns the difference between its input and its output. Fed with 12 V, the small one of a carrier cooks.',
-            'permitted over actual rise of the junction with all relays on; at typical loads broken, at the greatest weak',
-            Basis::DataSheet,
-            'thermal resistance and greatest junction temperature of the part file, from memory',
-            'its way to the air is not stated, as with ready converter boards',
+            id: 'power.regulator-too-hot',
+            version: 1,
+            title: 'Regulator that gets too hot',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A linear regulator burns the difference between its input and its output. Fed with 12 V, the small one of a carrier cooks.',
+            threshold: 'permitted over actual rise of the junction with all relays on; at typical loads broken, at the greatest weak',
+            basis: Basis::DataSheet,
+            source: 'thermal resistance and greatest junction temperature of the part file, from memory',
+            silentWhen: 'its way to the air is not stated, as with ready converter boards',
         );
     }
 
@@ -68,7 +66,7 @@ final class RegulatorTooHot implements Rule
                 ),
                 [$isBroken ? $spot->margin->nominal : $spot->margin->worst, $spot->celsius, $spot->watts],
                 static fn(): array => 'board' === $spot->subject ? self::coolerCarrier($inspection) : self::coolerRail($inspection, $spot->subject),
-                'board' === $spot->subject ? 'power.controller-voltage:' . $inspection->board->controllerRail : null,
+                'board' === $spot->subject ? Finding::keyOf(ControllerVoltage::class, $inspection->board->controllerRail) : null,
             );
         }
     }

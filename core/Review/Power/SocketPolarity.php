@@ -13,7 +13,6 @@ use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Round plug and socket of different polarity. */
 final class SocketPolarity implements Rule
@@ -21,15 +20,14 @@ final class SocketPolarity implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.socket-polarity',
-            1,
-            Stage::Power,
-            'Round plug and socket of different polarity',
-            [Kind::Broken],
-            'Most adapters have their plus in the centre, some have it outside; the wrong one destroys what it is plugged into.',
-            'polarity of the adapter’s plug against that of the socket as wired',
-            Basis::DataSheet,
-            'print on the adapter',
+            id: 'power.socket-polarity',
+            version: 1,
+            title: 'Round plug and socket of different polarity',
+            kinds: [Kind::Broken],
+            reason: 'Most adapters have their plus in the centre, some have it outside; the wrong one destroys what it is plugged into.',
+            threshold: 'polarity of the adapter’s plug against that of the socket as wired',
+            basis: Basis::DataSheet,
+            source: 'print on the adapter',
         );
     }
 

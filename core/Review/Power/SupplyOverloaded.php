@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Supply that carries too much. */
 final class SupplyOverloaded implements Rule
@@ -21,15 +20,14 @@ final class SupplyOverloaded implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.supply-overloaded',
-            1,
-            Stage::Power,
-            'Supply that carries too much',
-            [Kind::Broken, Kind::Weak],
-            'A supply at its limit runs hot, ages fast and drops its voltage when all relays pull in at once.',
-            'all relays on: continuous load over the house share of the rating in the air it works in (weak, usual 80 %), peak load over the rating (broken)',
-            Basis::CommonPractice,
-            'common practice; derating from the supply’s part file',
+            id: 'power.supply-overloaded',
+            version: 1,
+            title: 'Supply that carries too much',
+            kinds: [Kind::Broken, Kind::Weak],
+            reason: 'A supply at its limit runs hot, ages fast and drops its voltage when all relays pull in at once.',
+            threshold: 'all relays on: continuous load over the house share of the rating in the air it works in (weak, usual 80 %), peak load over the rating (broken)',
+            basis: Basis::CommonPractice,
+            source: 'common practice; derating from the supply’s part file',
         );
     }
 

@@ -12,7 +12,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Power bank that switches itself off. */
 final class SwitchesItselfOff implements Rule
@@ -20,15 +19,14 @@ final class SwitchesItselfOff implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.switches-itself-off',
-            1,
-            Stage::Power,
-            'Power bank that switches itself off',
-            [Kind::Weak],
-            'A power bank that sees little current takes it that the phone is full, and goes off.',
-            'typical current with all relays off, against the current below which the source switches itself off',
-            Basis::FromMemory,
-            'cut-off of the part file: 50 mA to 100 mA are usual, from memory',
+            id: 'power.switches-itself-off',
+            version: 1,
+            title: 'Power bank that switches itself off',
+            kinds: [Kind::Weak],
+            reason: 'A power bank that sees little current takes it that the phone is full, and goes off.',
+            threshold: 'typical current with all relays off, against the current below which the source switches itself off',
+            basis: Basis::FromMemory,
+            source: 'cut-off of the part file: 50 mA to 100 mA are usual, from memory',
         );
     }
 

@@ -14,7 +14,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** USB beside the board’s own source. */
 final class UsbBackFeed implements Rule
@@ -22,16 +21,15 @@ final class UsbBackFeed implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.usb-back-feed',
-            1,
-            Stage::Power,
-            'USB beside the board’s own source',
-            [Kind::Weak, Kind::Hint],
-            'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the board’s own source feed into each other.',
-            'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet; or a rail comes through the socket while another feeds the carrier: weak',
-            Basis::CommonPractice,
-            'common practice; the carrier’s part file, from memory',
-            'a diode keeps them apart, or the maker states that they are never used together',
+            id: 'power.usb-back-feed',
+            version: 1,
+            title: 'USB beside the board’s own source',
+            kinds: [Kind::Weak, Kind::Hint],
+            reason: 'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the board’s own source feed into each other.',
+            threshold: 'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet; or a rail comes through the socket while another feeds the carrier: weak',
+            basis: Basis::CommonPractice,
+            source: 'common practice; the carrier’s part file, from memory',
+            silentWhen: 'a diode keeps them apart, or the maker states that they are never used together',
         );
     }
 

@@ -15,7 +15,6 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
-use IronLatch\Core\Review\Stage;
 
 /** Box that gets warmer than is taken for it. */
 final class WarmBox implements Rule
@@ -23,16 +22,15 @@ final class WarmBox implements Rule
     public function facts(): RuleFacts
     {
         return new RuleFacts(
-            'power.warm-box',
-            1,
-            Stage::Power,
-            'Box that gets warmer than is taken for it',
-            [Kind::Weak],
-            'Contacts, coils, regulators, supplies and wires all bear less in warm air. What is checked with the air of a cool box is not sound in a small one that holds its heat.',
-            'the air in the box with everything on, from its heat and its size, no warmer than the air that every check takes',
-            Basis::CommonPractice,
-            BoxWalls::SOURCE . '; contacts of 15 mΩ, from memory',
-            'the size of the box is not stated; or the air is not, and then every check takes what is reckoned',
+            id: 'power.warm-box',
+            version: 1,
+            title: 'Box that gets warmer than is taken for it',
+            kinds: [Kind::Weak],
+            reason: 'Contacts, coils, regulators, supplies and wires all bear less in warm air. What is checked with the air of a cool box is not sound in a small one that holds its heat.',
+            threshold: 'the air in the box with everything on, from its heat and its size, no warmer than the air that every check takes',
+            basis: Basis::CommonPractice,
+            source: BoxWalls::SOURCE . '; contacts of 15 mΩ, from memory',
+            silentWhen: 'the size of the box is not stated; or the air is not, and then every check takes what is reckoned',
         );
     }
 

@@ -17,7 +17,9 @@ final class Version20261125003000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE own_part (id VARCHAR(60) NOT NULL, document CLOB NOT NULL, changed_at DATETIME NOT NULL, PRIMARY KEY (id))');
+        $this->addSql(
+            'CREATE TABLE own_part (id VARCHAR(60) NOT NULL, document CLOB NOT NULL, changed_at DATETIME NOT NULL, PRIMARY KEY (id))',
+        );
     }
 
     public function down(Schema $schema): void

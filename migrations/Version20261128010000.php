@@ -43,7 +43,9 @@ final class Version20261128010000 extends AbstractMigration
         } while ([] !== $rows);
         $this->addSql('ALTER TABLE revision DROP COLUMN document');
         $this->addSql('ALTER TABLE revision DROP COLUMN edit');
-        $this->addSql('CREATE TABLE shelf_card (revision_id CHAR(36) NOT NULL, made_by VARCHAR(64) NOT NULL, content BLOB NOT NULL, PRIMARY KEY (revision_id))');
+        $this->addSql(
+            'CREATE TABLE shelf_card (revision_id CHAR(36) NOT NULL, made_by VARCHAR(64) NOT NULL, content BLOB NOT NULL, PRIMARY KEY (revision_id))',
+        );
     }
 
     public function postUp(Schema $schema): void

@@ -349,7 +349,10 @@ final class BoardIntegrity
                         $actuator->function,
                     ));
                 }
-                if (null !== $actuator->opens && ($id === $actuator->opens || null !== ($line->actuators[$actuator->opens]->opens ?? null) || !isset($line->actuators[$actuator->opens]))) {
+                if (
+                    null !== $actuator->opens
+                    && ($id === $actuator->opens || null !== ($line->actuators[$actuator->opens]->opens ?? null) || !isset($line->actuators[$actuator->opens]))
+                ) {
                     throw new \InvalidArgumentException(sprintf(
                         'The relay %s is to open the contact of %s, which is no other relay of its line.',
                         $id,

@@ -22,7 +22,9 @@ final readonly class Cable
             throw new \InvalidArgumentException('A low-voltage cable is between 0 and 100 m long.');
         }
         if ($squareMetres < 0.01e-6 || $squareMetres > 50e-6) {
-            throw new \InvalidArgumentException('A wire of a low-voltage cable has between 0.01 mm² and 50 mm². Usual are 0.5 mm² or AWG 20.');
+            throw new \InvalidArgumentException(
+                'A wire of a low-voltage cable has between 0.01 mm² and 50 mm². Usual are 0.5 mm² or AWG 20.',
+            );
         }
     }
 

@@ -28,7 +28,9 @@ final readonly class Channel
         public bool $cappedOnPurpose = false,
     ) {
         if (is_float($blockSeconds?->value) && ($blockSeconds->value < 0 || $blockSeconds->value > 3600)) {
-            throw new \InvalidArgumentException('Reconnecting holds the rest up for between 0 and an hour; write 0 s when it runs beside the rest.');
+            throw new \InvalidArgumentException(
+                'Reconnecting holds the rest up for between 0 and an hour; write 0 s when it runs beside the rest.',
+            );
         }
     }
 

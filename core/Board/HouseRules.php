@@ -42,7 +42,9 @@ final readonly class HouseRules
         public float $contactShare = self::USUAL_CONTACT_SHARE,
     ) {
         if ($contactShare < 0.3 || $contactShare > 1) {
-            throw new \InvalidArgumentException('The share of a contact’s rating that is used for good lies between 0.3 and 1. Usual is 0.8.');
+            throw new \InvalidArgumentException(
+                'The share of a contact’s rating that is used for good lies between 0.3 and 1. Usual is 0.8.',
+            );
         }
         if ($barrierMetres < 0.003 || $barrierMetres > 0.03) {
             throw new \InvalidArgumentException('The distance kept by habit lies between 3 mm and 30 mm. Usual are 6 mm and 8 mm.');
@@ -54,7 +56,9 @@ final readonly class HouseRules
             throw new \InvalidArgumentException('The forced gain of the house rules lies between 1 and 100. Usual are 10 and 20.');
         }
         if ($supplyLoad < 0.1 || $supplyLoad > 1) {
-            throw new \InvalidArgumentException('The continuous load of the house rules lies between 0.1 and 1 of the rating. Usual is 0.8.');
+            throw new \InvalidArgumentException(
+                'The continuous load of the house rules lies between 0.1 and 1 of the rating. Usual is 0.8.',
+            );
         }
         if ($longCableMetres < 0.1 || $longCableMetres > 20) {
             throw new \InvalidArgumentException('A long switch cable of the house rules begins between 0.1 and 20 m. Usual is 1 m.');

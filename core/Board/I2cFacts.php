@@ -32,7 +32,9 @@ final readonly class I2cFacts
             throw new \InvalidArgumentException('An I2C pull-up lies between 100 Ω and 1 MΩ. Usual are 2.2 kΩ to 10 kΩ.');
         }
         if (is_float($wireFarads->value) && ($wireFarads->value < 0 || $wireFarads->value > 10e-9)) {
-            throw new \InvalidArgumentException('The capacitance of an I2C bus lies between 0 and 10 nF. Allow about 50 pF per metre of wire.');
+            throw new \InvalidArgumentException(
+                'The capacitance of an I2C bus lies between 0 and 10 nF. Allow about 50 pF per metre of wire.',
+            );
         }
     }
 

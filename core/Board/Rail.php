@@ -55,7 +55,9 @@ final readonly class Rail
             throw new \InvalidArgumentException('The capacitance on a rail lies between 0 and 100 mF. A few hundred µF are usual.');
         }
         if (is_float($esrOhms?->value) && ($esrOhms->value < 0 || $esrOhms->value > 20)) {
-            throw new \InvalidArgumentException('The series resistance of a capacitor lies between 0 and 20 Ω. Usual for an electrolytic one are 0.1 Ω to 0.5 Ω.');
+            throw new \InvalidArgumentException(
+                'The series resistance of a capacitor lies between 0 and 20 Ω. Usual for an electrolytic one are 0.1 Ω to 0.5 Ω.',
+            );
         }
         if (null !== $heatSinkKelvinPerWatt && ($heatSinkKelvinPerWatt < 0.2 || $heatSinkKelvinPerWatt > 100)) {
             throw new \InvalidArgumentException('A heat sink has between 0.2 K/W and 100 K/W. Small clip-on ones have about 20 K/W.');

@@ -33,7 +33,10 @@ final readonly class StepBank
         #[ListOf(StepPattern::class)]
         public array $patterns = [],
     ) {
-        if (is_float($bleederOhms?->value) && ($bleederOhms->value < 0 || $bleederOhms->value > 100e6) || is_float($seriesOhms?->value) && ($seriesOhms->value < 0 || $seriesOhms->value > 1e3)) {
+        if (
+            is_float($bleederOhms?->value) && ($bleederOhms->value < 0 || $bleederOhms->value > 100e6)
+            || is_float($seriesOhms?->value) && ($seriesOhms->value < 0 || $seriesOhms->value > 1e3)
+        ) {
             throw new \InvalidArgumentException('A bleeder has up to 100 MΩ and a series resistor up to 1 kΩ; write 0 for none.');
         }
     }

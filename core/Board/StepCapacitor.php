@@ -19,7 +19,9 @@ final readonly class StepCapacitor
         public float $farads,
     ) {
         if ($farads < 10e-9 || $farads > 100e-6) {
-            throw new \InvalidArgumentException('A capacitor of a fan step has between 10 nF and 100 µF. Usual are 1 µF to 5 µF; the full-speed step has none.');
+            throw new \InvalidArgumentException(
+                'A capacitor of a fan step has between 10 nF and 100 µF. Usual are 1 µF to 5 µF; the full-speed step has none.',
+            );
         }
     }
 }

@@ -33,7 +33,9 @@ final readonly class Track
             throw new \InvalidArgumentException('Solder lies on an outer track only, at most 2 mm thick.');
         }
         if ($widthMetres < 0.1e-3 || $widthMetres > 0.05 || $copperMetres < 10e-6 || $copperMetres > 500e-6) {
-            throw new \InvalidArgumentException('A mains track is between 0.1 mm and 50 mm wide, of copper between 10 µm and 0.5 mm thick. One ounce is 35 µm.');
+            throw new \InvalidArgumentException(
+                'A mains track is between 0.1 mm and 50 mm wide, of copper between 10 µm and 0.5 mm thick. One ounce is 35 µm.',
+            );
         }
     }
 

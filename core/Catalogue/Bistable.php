@@ -26,7 +26,9 @@ final readonly class Bistable
             throw new \InvalidArgumentException('A bistable relay has one winding or two.');
         }
         if ($leastPulseSeconds <= 0 || $greatestPulseSeconds < $leastPulseSeconds) {
-            throw new \InvalidArgumentException('The greatest pulse of a bistable relay is no shorter than the least, and the least is longer than nothing.');
+            throw new \InvalidArgumentException(
+                'The greatest pulse of a bistable relay is no shorter than the least, and the least is longer than nothing.',
+            );
         }
     }
 }

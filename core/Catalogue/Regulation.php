@@ -55,10 +55,14 @@ final readonly class Regulation
         public ?float $greatestInputAmps = null,
     ) {
         if ($ratedAmps <= 0 || $quietAmps->min < 0 || $greatestInputVolts <= $leastInputVolts) {
-            throw new \InvalidArgumentException('A regulator gives some current, takes no less than none for itself, and works over a range of input voltages.');
+            throw new \InvalidArgumentException(
+                'A regulator gives some current, takes no less than none for itself, and works over a range of input voltages.',
+            );
         }
         if ($kind->switches() === ([] === $curve)) {
-            throw new \InvalidArgumentException('A switching regulator states its efficiency, a linear one has none but the ratio of its voltages.');
+            throw new \InvalidArgumentException(
+                'A switching regulator states its efficiency, a linear one has none but the ratio of its voltages.',
+            );
         }
     }
 

@@ -44,7 +44,9 @@ final readonly class SurfaceProfile implements Part
         public string $entryKind = 'entry',
     ) {
         if ([] === $operations) {
-            throw new \InvalidArgumentException('A channel carries at least one kind of act: on and off, toggle, percentage, steps or while held.');
+            throw new \InvalidArgumentException(
+                'A channel carries at least one kind of act: on and off, toggle, percentage, steps or while held.',
+            );
         }
         if ($capacity < 0 || $capacity > 1000) {
             throw new \InvalidArgumentException('A channel takes up to 1000 entries; write 0 for no limit.');

@@ -19,7 +19,12 @@ final class Outages
             foreach (Need::cases() as $lost) {
                 $working[$entry->line][$lost->value] ??= [];
                 $column = $map->columns[$entry->column] ?? null;
-                if (null !== $column && $entry->direction->commands() && $column->worksWithout($lost) && !in_array($entry->column, $working[$entry->line][$lost->value], true)) {
+                if (
+                    null !== $column
+                    && $entry->direction->commands()
+                    && $column->worksWithout($lost)
+                    && !in_array($entry->column, $working[$entry->line][$lost->value], true)
+                ) {
                     $working[$entry->line][$lost->value][] = $entry->column;
                 }
             }

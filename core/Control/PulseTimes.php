@@ -54,7 +54,10 @@ final class PulseTimes
         $value = 0;
         for ($bit = 0; $bit < self::BITS; ++$bit, $place += 2) {
             $isOne = self::lies($times[$place + 1], self::ONE_MICROSECONDS);
-            if (!self::lies($times[$place], self::MARK_MICROSECONDS) || !$isOne && !self::lies($times[$place + 1], self::ZERO_MICROSECONDS)) {
+            if (
+                !self::lies($times[$place], self::MARK_MICROSECONDS)
+                || !$isOne && !self::lies($times[$place + 1], self::ZERO_MICROSECONDS)
+            ) {
                 return null;
             }
             $value = $value << 1 | ($isOne ? 1 : 0);

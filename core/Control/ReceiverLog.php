@@ -61,10 +61,14 @@ final class ReceiverLog
             $keys[$key] = isset($keys[$key]) ? $keys[$key]->again() : new ReceivedKey($code, $line, 1);
         }
         if ([] === $times) {
-            throw new \InvalidArgumentException('This is a list of times of a code that is not known here. Let the receiver’s program print the value in hexadecimal, such as “0x0BF430CF”, and paste that.');
+            throw new \InvalidArgumentException(
+                'This is a list of times of a code that is not known here. Let the receiver’s program print the value in hexadecimal, such as “0x0BF430CF”, and paste that.',
+            );
         }
         if ([] === $keys) {
-            throw new \InvalidArgumentException('There is no code in this text. Paste what the receiver prints while you press keys, such as “0x0BF430CF”.');
+            throw new \InvalidArgumentException(
+                'There is no code in this text. Paste what the receiver prints while you press keys, such as “0x0BF430CF”.',
+            );
         }
 
         return ['keys' => array_values($keys), 'repeats' => $repeats, 'without' => $without];

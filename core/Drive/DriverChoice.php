@@ -270,7 +270,10 @@ final class DriverChoice
     {
         for ($step = 0; $step < 12; ++$step) {
             $result = DriverAnalysis::result($board, $actuator->with(driver: $driver));
-            if (MarginState::Sound === $result->pullIn->state() && ($result->collectorVolts->value ?? 0.0) <= BaseResistor::SATURATED_VOLTS) {
+            if (
+                MarginState::Sound === $result->pullIn->state()
+                && ($result->collectorVolts->value ?? 0.0) <= BaseResistor::SATURATED_VOLTS
+            ) {
                 return $driver;
             }
             $name = $values[$step % count($values)];

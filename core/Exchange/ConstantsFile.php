@@ -125,7 +125,9 @@ final class ConstantsFile
         }
 
         return [] === $read
-            ? throw new \InvalidArgumentException('There is no constant in this text. Paste lines such as “LAMP_PIN = 23” or “#define LAMP_PIN 23”.')
+            ? throw new \InvalidArgumentException(
+                'There is no constant in this text. Paste lines such as “LAMP_PIN = 23” or “#define LAMP_PIN 23”.',
+            )
             : $read;
     }
 

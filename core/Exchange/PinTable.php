@@ -77,7 +77,9 @@ final class PinTable
         }
 
         return [] === $rows
-            ? throw new \InvalidArgumentException('There is no row in this text. Paste lines such as “Lamp relay, GPIO23”, “#define PUMP 5” or “fan = D6”.')
+            ? throw new \InvalidArgumentException(
+                'There is no row in this text. Paste lines such as “Lamp relay, GPIO23”, “#define PUMP 5” or “fan = D6”.',
+            )
             : $rows;
     }
 

@@ -77,7 +77,10 @@ final class PinTableImport
     {
         $key = self::key($entry->name);
         foreach ($board->functions as $id => $function) {
-            if (self::key($function->name) === $key && (FunctionKind::RelayOutput === $function->kind) === (FunctionKind::RelayOutput === $entry->kind)) {
+            if (
+                self::key($function->name) === $key
+                && (FunctionKind::RelayOutput === $function->kind) === (FunctionKind::RelayOutput === $entry->kind)
+            ) {
                 return $id;
             }
         }

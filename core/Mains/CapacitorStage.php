@@ -41,7 +41,9 @@ final readonly class CapacitorStage
         float $seriesOhms = 0.0,
     ): self {
         if ($watts <= 0 || $powerFactor <= 0 || $powerFactor > 1 || $farads <= 0) {
-            throw new \InvalidArgumentException('A motor draws some watts at a power factor between 0 and 1, and its capacitor has some capacitance.');
+            throw new \InvalidArgumentException(
+                'A motor draws some watts at a power factor between 0 and 1, and its capacitor has some capacitance.',
+            );
         }
         [$resistance, $reactance] = self::motor($ratedVolts, $watts, $powerFactor);
         $capacitive = is_finite($farads) ? 1 / (2 * M_PI * $hertz * $farads) : 0.0;

@@ -250,7 +250,12 @@ final class Fitness
         }
         if ($kind->needsPullUp() && $chip->can(Ability::Input) && !SwitchLevel::isPulledUp($this->board, $id, $pin)) {
             $reasons[] = 'no pull-up inside: fit one outside first';
-        } elseif ($kind->restsHigh() && (null !== $pin->header->pull || PullDirection::Down === $function->pull?->direction) && $chip->can(Ability::Input) && MarginState::Broken === SwitchLevel::margin($this->board, $id, $pin)->state()) {
+        } elseif (
+            $kind->restsHigh()
+            && (null !== $pin->header->pull || PullDirection::Down === $function->pull?->direction)
+            && $chip->can(Ability::Input)
+            && MarginState::Broken === SwitchLevel::margin($this->board, $id, $pin)->state()
+        ) {
             $reasons[] = 'something pulls against its pull-up: open it would not read high';
         }
         if ($kind->needsInterrupt() && !$chip->can(Ability::Interrupt)) {
@@ -359,7 +364,11 @@ final class Fitness
             true,
         ) && $pin->chip->can(Ability::Output) && $pin->chip->isQuiet() && null === $pin->chip->reserved) {
             $reasons[] = [self::QUIET_OUTPUT, 'one of the pins that are quiet at start-up, which relays want'];
-        } elseif ($this->hasInputOnly && ($kind->isActiveSensor() || FunctionKind::InfraredReceiver === $kind) && $pin->chip->can(Ability::Output)) {
+        } elseif (
+            $this->hasInputOnly
+            && ($kind->isActiveSensor() || FunctionKind::InfraredReceiver === $kind)
+            && $pin->chip->can(Ability::Output)
+        ) {
             $reasons[] = [self::QUIET_OUTPUT, 'an input-only pin would do and leave this one free'];
         }
         if (!$kind->isAnalogue() && $pin->chip->can(Ability::Analogue)) {

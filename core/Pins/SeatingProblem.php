@@ -182,7 +182,11 @@ final readonly class SeatingProblem
                 continue;
             }
             $held = $board->seats[$functions[$row]] ?? null;
-            if (null !== $held && ($held->locked || isset($board->frozenSeats[$functions[$row]])) && [] === $controller->pins[$held->pin]->chip->unitsAs($signal)) {
+            if (
+                null !== $held
+                && ($held->locked || isset($board->frozenSeats[$functions[$row]]))
+                && [] === $controller->pins[$held->pin]->chip->unitsAs($signal)
+            ) {
                 // The maker has put it where no unit has this signal: that is for a check to say.
                 continue;
             }

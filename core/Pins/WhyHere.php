@@ -41,7 +41,8 @@ final readonly class WhyHere
         $free = array_filter($board->controller()->pins, static fn(Pin $other): bool => [] === $board->functionsOn($other->name()));
         $better = array_values(array_filter(
             $free,
-            static fn(Pin $other): bool => $fitness->judge($function, $other)->isPossible && $fitness->judge($function, $other)->isBetterThan($here),
+            static fn(Pin $other): bool => $fitness->judge($function, $other)->isPossible
+                && $fitness->judge($function, $other)->isBetterThan($here),
         ));
         $sentences[] = match (true) {
             [] !== $better => sprintf(

@@ -154,7 +154,13 @@ final readonly class Dip
             $relay = $board->relay($actuator);
             $result = $drive->results[$id];
             // What does not even pull in from a firm rail has a finding of its own.
-            if ($actuator->rail !== $rail || null === $actuator->relay || !$relay->isPlain() || isset($seen[spl_object_id($result)]) || MarginState::Sound !== $result->pullIn->state()) {
+            if (
+                $actuator->rail !== $rail
+                || null === $actuator->relay
+                || !$relay->isPlain()
+                || isset($seen[spl_object_id($result)])
+                || MarginState::Sound !== $result->pullIn->state()
+            ) {
                 continue;
             }
             $seen[spl_object_id($result)] = true;

@@ -101,7 +101,12 @@ final class SupplyChoice
             foreach (array_keys($board->rails) as $from) {
                 $in = $board->railVolts($from);
                 $reg = $converter->regulation;
-                if ($from !== $rail && abs($reg->output->typ - $volts) <= self::SAME_VOLTS * $volts && $in->max <= $reg->greatestInputVolts && $in->min >= $reg->leastInputVolts) {
+                if (
+                    $from !== $rail
+                    && abs($reg->output->typ - $volts) <= self::SAME_VOLTS * $volts
+                    && $in->max <= $reg->greatestInputVolts
+                    && $in->min >= $reg->leastInputVolts
+                ) {
                     $candidates[] = [
                         sprintf('%s on %s', $converter->identity->name, $board->rails[$from]->name),
                         new ConvertRail($rail, $converter, $from),

@@ -33,7 +33,11 @@ final readonly class Figure
     {
         // Two numbers that decide are never printed alike.
         $digits = 3;
-        while ($digits < self::MOST_DIGITS && $has !== $needs && QuantityPrinter::rounded($has, $unit, $digits) === QuantityPrinter::rounded($needs, $unit, $digits)) {
+        while (
+            $digits < self::MOST_DIGITS
+            && $has !== $needs
+            && QuantityPrinter::rounded($has, $unit, $digits) === QuantityPrinter::rounded($needs, $unit, $digits)
+        ) {
             ++$digits;
         }
 

@@ -79,7 +79,9 @@ final class MainsCalculations
         ], static function (array $v): array {
             $area = Ampacity::least($v['current'], CordTable::Iec60335);
             if (null === $area) {
-                throw new \InvalidArgumentException('No cord of these tables bears more than 32 A. That is work for fixed wiring and a licensed electrician.');
+                throw new \InvalidArgumentException(
+                    'No cord of these tables bears more than 32 A. That is work for fixed wiring and a licensed electrician.',
+                );
             }
             $ohms = Copper::ohms(2 * $v['length'], $area);
 

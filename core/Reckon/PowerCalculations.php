@@ -157,7 +157,9 @@ final class PowerCalculations
         ], static function (array $v): array {
             $left = $v['drop'] - $v['missing'] * $v['esr'];
             if ($left <= 0) {
-                throw new \InvalidArgumentException('The series resistance alone takes more than may go. Use a capacitor of less resistance, or several.');
+                throw new \InvalidArgumentException(
+                    'The series resistance alone takes more than may go. Use a capacitor of less resistance, or several.',
+                );
             }
             $full = $v['missing'] * $v['source'];
             if ($full <= $left) {

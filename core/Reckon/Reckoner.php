@@ -52,7 +52,9 @@ final class Reckoner
             'gain' => new Input('Forced gain', Unit::Ratio, '20', 1.0, 1000.0),
         ], static function (array $v): array {
             if ($v['pin'] <= $v['junction']) {
-                throw new \InvalidArgumentException('The pin must be higher than the base–emitter voltage, or no base current flows at all.');
+                throw new \InvalidArgumentException(
+                    'The pin must be higher than the base–emitter voltage, or no base current flows at all.',
+                );
             }
             $base = $v['coil'] / $v['gain'];
             $ohms = ($v['pin'] - $v['junction']) / $base;

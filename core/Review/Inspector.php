@@ -82,7 +82,12 @@ final readonly class Inspector
     private static function standingAcceptance(Inspection $inspection, Finding $finding): ?Acceptance
     {
         $acceptance = $inspection->board->acceptances[$finding->key()] ?? null;
-        if (null === $acceptance || $acceptance->ruleVersion !== $finding->rule->version || $acceptance->kind !== $finding->kind->value || $acceptance->figure !== $finding->acceptedAs()) {
+        if (
+            null === $acceptance
+            || $acceptance->ruleVersion !== $finding->rule->version
+            || $acceptance->kind !== $finding->kind->value
+            || $acceptance->figure !== $finding->acceptedAs()
+        ) {
             return null;
         }
 

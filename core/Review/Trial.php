@@ -23,7 +23,10 @@ final readonly class Trial
             return false;
         }
         $after = $this->inspector->inspect(new Inspection($board, $this->inspection->catalogue));
-        if (null !== $after->finding($finding->key()) || Nature::Promise === $nature && Kind::Danger === $finding->kind && [] === $after->holdPointsMissingFrom($this->before)) {
+        if (
+            null !== $after->finding($finding->key())
+            || Nature::Promise === $nature && Kind::Danger === $finding->kind && [] === $after->holdPointsMissingFrom($this->before)
+        ) {
             return false;
         }
         foreach ($after->findingsMissingFrom($this->before) as $new) {

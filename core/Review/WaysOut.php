@@ -93,7 +93,8 @@ final class WaysOut
         $relays = array_map(static fn(array $owned): Actuator => $owned[1], $board->actuators());
         $movable = array_filter(
             $relays,
-            static fn(Actuator $relay): bool => !isset($board->frozenSeats[$relay->function]) && !($board->seats[$relay->function]->locked ?? false),
+            static fn(Actuator $relay): bool => !isset($board->frozenSeats[$relay->function])
+                && !($board->seats[$relay->function]->locked ?? false),
         );
         $wantsHigh = [] !== array_filter(
             $movable,
@@ -187,7 +188,9 @@ final class WaysOut
     {
         return count(array_filter(
             $inspection->controller->pins,
-            static fn(Pin $pin): bool => [] === $inspection->board->functionsOn($pin->name()) && null === $pin->chip->reserved && null === $pin->chip->strap,
+            static fn(Pin $pin): bool => [] === $inspection->board->functionsOn($pin->name())
+                && null === $pin->chip->reserved
+                && null === $pin->chip->strap,
         ));
     }
 }

@@ -199,8 +199,16 @@ final class PinTableController extends AbstractController
             $part('reinforced-5v'),
             $part('npn-2n2222'),
         ];
-        if (!$chip instanceof Chip || !$mains instanceof MainsSystem || !$supply instanceof Supply || !$relay instanceof Relay || !$transistor instanceof Transistor) {
-            throw new EditRefused('The catalogue lacks a part that a new board starts with. Make an empty board instead, and read the table in there.');
+        if (
+            !$chip instanceof Chip
+            || !$mains instanceof MainsSystem
+            || !$supply instanceof Supply
+            || !$relay instanceof Relay
+            || !$transistor instanceof Transistor
+        ) {
+            throw new EditRefused(
+                'The catalogue lacks a part that a new board starts with. Make an empty board instead, and read the table in there.',
+            );
         }
 
         return NewBoard::with($name, $carrier, $chip, $mains, $supply, $relay, $transistor);

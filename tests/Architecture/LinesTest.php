@@ -23,7 +23,7 @@ final class LinesTest extends TestCase
                     continue;
                 }
                 foreach (explode("\n", (string) file_get_contents($file->getPathname())) as $line) {
-                    $isSentence = 1 === preg_match('/^\s*([\'"“\/*]|=> \'|\? \'|: \')/u', $line);
+                    $isSentence = 1 === preg_match('/^\s*([\'"“\/*]|\w+: \'|=> \'|\? \'|: \')/u', $line);
                     $long += mb_strlen($line) > self::MOST_CHARACTERS && !$isSentence ? 1 : 0;
                 }
             }

@@ -68,7 +68,9 @@ final class MainsScreenTest extends TestCase
         self::assertIsArray($chain);
 
         return array_values(array_map(
-            static fn(mixed $link): array => $link instanceof PathLink ? [$link->name, $link->carries, $link->bears, $link->state()] : ['', '', '', ''],
+            static fn(mixed $link): array => $link instanceof PathLink
+                ? [$link->name, $link->carries, $link->bears, $link->state()]
+                : ['', '', '', ''],
             $chain,
         ));
     }

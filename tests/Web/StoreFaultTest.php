@@ -173,7 +173,9 @@ final class StoreFaultTest extends TestCase
     {
         $file = $this->folder . '/' . $name;
         $database = new \SQLite3($file);
-        $database->exec("CREATE TABLE board (id, head_id, name); CREATE TABLE revision (id, board_id, content); INSERT INTO board VALUES ('b', 'r', '$board'); INSERT INTO revision VALUES ('r', 'b', hex(randomblob(9000)))");
+        $database->exec(
+            "CREATE TABLE board (id, head_id, name); CREATE TABLE revision (id, board_id, content); INSERT INTO board VALUES ('b', 'r', '$board'); INSERT INTO revision VALUES ('r', 'b', hex(randomblob(9000)))",
+        );
         $database->close();
 
         return $file;

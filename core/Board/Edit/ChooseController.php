@@ -50,7 +50,9 @@ final readonly class ChooseController implements Edit
             }
         }
         $devices = array_map(
-            static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin]) ? Copy::of($device, ['pin' => null]) : $device,
+            static fn(AttachedDevice $device): AttachedDevice => null !== $device->pin && !isset($pins[$device->pin])
+                ? Copy::of($device, ['pin' => null])
+                : $device,
             $board->devices,
         );
         $entry = $this->carrier->entry($board->controllerEntry)->label === $board->controllerEntry ? $board->controllerEntry : '';

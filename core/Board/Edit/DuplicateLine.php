@@ -38,14 +38,19 @@ final readonly class DuplicateLine implements Edit
             $actuators[$copies[$id] = $ids->next('A')] = Copy::of($actuator, ['function' => $function]);
         }
         $actuators = array_map(
-            static fn(Actuator $actuator): Actuator => null === $actuator->opens ? $actuator : $actuator->opening($actuator->function, $copies[$actuator->opens]),
+            static fn(Actuator $actuator): Actuator => null === $actuator->opens
+                ? $actuator
+                : $actuator->opening($actuator->function, $copies[$actuator->opens]),
             $actuators,
         );
         $surfaces = [];
         // A knob stays with its line: its positions cannot mean two things at once.
         foreach (array_filter($line->surfaces, static fn(Surface $surface): bool => SurfaceKind::Knob !== $surface->kind) as $surface) {
             $function = $surface->function;
-            if (isset($board->functions[$function]) && ($board->functions[$function]->kind->isContact() || FunctionKind::StatusLed === $board->functions[$function]->kind)) {
+            if (
+                isset($board->functions[$function])
+                && ($board->functions[$function]->kind->isContact() || FunctionKind::StatusLed === $board->functions[$function]->kind)
+            ) {
                 $function = $ids->next('F');
                 $functions[$function] = PinFunction::of(
                     $board->functions[$surface->function]->kind,

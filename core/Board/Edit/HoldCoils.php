@@ -30,7 +30,10 @@ final readonly class HoldCoils implements Edit
     public function apply(Board $board): Board
     {
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
-            if (null !== $this->ratio && (null === $actuator->relay || !$board->relay($actuator)->isPlain() || !($actuator->driver instanceof NpnLowSide || $actuator->driver instanceof MosfetLowSide || $actuator->driver instanceof ArrayChannel))) {
+            if (
+                null !== $this->ratio
+                && (null === $actuator->relay || !$board->relay($actuator)->isPlain() || !($actuator->driver instanceof NpnLowSide || $actuator->driver instanceof MosfetLowSide || $actuator->driver instanceof ArrayChannel))
+            ) {
                 throw new EditRefused(sprintf(
                     '“%s” cannot be held with less: that wants a plain coil behind a transistor, MOSFET or array that the program switches fast.',
                     $board->nameOf($actuator->function),

@@ -24,7 +24,10 @@ final readonly class PairRelay implements Edit
     public function apply(Board $board): Board
     {
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
-            if ($this->paired && ($actuator->driver instanceof OptoModuleInput || null === $actuator->relay || !$board->relay($actuator)->isPlain())) {
+            if (
+                $this->paired
+                && ($actuator->driver instanceof OptoModuleInput || null === $actuator->relay || !$board->relay($actuator)->isPlain())
+            ) {
                 throw new EditRefused(sprintf(
                     '“%s” cannot have a second relay beside it: only a plain relay with a driver of its own can. Drive it by a transistor, or choose a relay with two poles.',
                     $board->nameOf($actuator->function),

@@ -261,7 +261,9 @@ final class Targets
         );
 
         $devices = array_map(
-            static fn(AttachedDevice $device): AttachedDevice => isset($drop[$device->function ?? '']) ? $device->servingNothing() : $device,
+            static fn(AttachedDevice $device): AttachedDevice => isset($drop[$device->function ?? ''])
+                ? $device->servingNothing()
+                : $device,
             $board->devices,
         );
 

@@ -28,7 +28,9 @@ final readonly class UseLadder implements Edit
         $ids = new Ids($board);
         $ladder = $ids->next('F');
         $lines = array_map(static fn(Line $line): Line => $line->with(surfaces: array_map(
-            static fn(Surface $surface): Surface => in_array($surface->function, $group->functions, true) ? $surface->servedBy($surface->kind, $ladder) : $surface,
+            static fn(Surface $surface): Surface => in_array($surface->function, $group->functions, true)
+                ? $surface->servedBy($surface->kind, $ladder)
+                : $surface,
             $line->surfaces,
         )), $board->lines);
         $groups = $board->groups;

@@ -70,7 +70,12 @@ final class CodeFault implements Rule
                     );
                 } else {
                     foreach ($all as [$other, $near]) {
-                        if ($other->surface !== $entry->surface && $other->column === $entry->column && self::differInOneDigit($code, $near) && InfraredEncoding::Raw === $code->encoding) {
+                        if (
+                            $other->surface !== $entry->surface
+                            && $other->column === $entry->column
+                            && self::differInOneDigit($code, $near)
+                            && InfraredEncoding::Raw === $code->encoding
+                        ) {
                             yield new Finding(
                                 $this->facts(),
                                 Kind::Weak,

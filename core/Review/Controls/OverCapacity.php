@@ -37,7 +37,11 @@ final class OverCapacity implements Rule
     {
         foreach ($inspection->controls->columns as $id => $column) {
             $held = $inspection->controls->held($id);
-            if (0 === $column->capacity || $held <= $column->capacity || true === ($inspection->board->channels[$id]->cappedOnPurpose ?? null)) {
+            if (
+                0 === $column->capacity
+                || $held <= $column->capacity
+                || true === ($inspection->board->channels[$id]->cappedOnPurpose ?? null)
+            ) {
                 continue;
             }
             $figure = new Figure(

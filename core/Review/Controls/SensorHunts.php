@@ -60,7 +60,11 @@ final class SensorHunts implements Rule
                 continue;
             }
             $hysteresis = $rule->hysteresis();
-            if (null === $hysteresis || $rule->leastOnSeconds + $rule->leastOffSeconds >= self::LEAST_CYCLE_SECONDS && $hysteresis > 0 || $hysteresis >= $rule->sensed->noise()) {
+            if (
+                null === $hysteresis
+                || $rule->leastOnSeconds + $rule->leastOffSeconds >= self::LEAST_CYCLE_SECONDS && $hysteresis > 0
+                || $hysteresis >= $rule->sensed->noise()
+            ) {
                 continue;
             }
             $unit = $rule->unit();

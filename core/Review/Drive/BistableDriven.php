@@ -179,7 +179,16 @@ final class BistableDriven implements Rule
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $line, $relay, true, $actuator->contact);
             $windings = $relay->bistable->windings ?? 0;
-            if (null !== $relay->solidState || 1 === $windings || ($plainOnly && 0 !== $windings) || isset($remedies[$windings]) || !$relay->insulatesAsWellAs($now) || !$relay->suitsRail($volts) || MarginState::Sound !== $contact->margin->state() || MarginState::Sound !== $contact->volts->state()) {
+            if (
+                null !== $relay->solidState
+                || 1 === $windings
+                || ($plainOnly && 0 !== $windings)
+                || isset($remedies[$windings])
+                || !$relay->insulatesAsWellAs($now)
+                || !$relay->suitsRail($volts)
+                || MarginState::Sound !== $contact->margin->state()
+                || MarginState::Sound !== $contact->volts->state()
+            ) {
                 continue;
             }
             $fit = new ChooseRelay([$id], $relay);

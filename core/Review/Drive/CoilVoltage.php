@@ -49,7 +49,10 @@ final class CoilVoltage implements Rule
             $coilVolts = $inspection->board->relay($actuator)->coilVolts;
             $railVolts = $inspection->board->railVolts($actuator->rail)->typ;
             if ($inspection->board->relay($actuator)->suitsRail($railVolts)) {
-                if ($actuator->driver instanceof OptoModuleInput && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)) {
+                if (
+                    $actuator->driver instanceof OptoModuleInput
+                    && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)
+                ) {
                     yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
                 }
                 yield from $this->inWarmAir($inspection, $id, $lineId, $actuator);

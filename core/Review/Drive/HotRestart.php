@@ -42,7 +42,11 @@ final class HotRestart implements Rule
     {
         $ambient = $inspection->board->ambient->value;
         foreach ($inspection->drive->results as $id => $result) {
-            if (MarginState::Sound !== $result->pullIn->state() || $result->hotRestart->worst->value >= 1 || null !== $inspection->board->relay($inspection->board->actuators()[$id][1])->bistable) {
+            if (
+                MarginState::Sound !== $result->pullIn->state()
+                || $result->hotRestart->worst->value >= 1
+                || null !== $inspection->board->relay($inspection->board->actuators()[$id][1])->bistable
+            ) {
                 continue;
             }
             $isHot = is_float($ambient) && $ambient > self::HOT_CELSIUS;

@@ -101,7 +101,8 @@ final class PackageHeat implements Rule
             $after = $edit->apply($board);
             $hot = array_filter(
                 Heat::of($after, DriverAnalysis::of($after)),
-                static fn(Heat $one): bool => count($one->actuators) > $one->array->channels || MarginState::Sound !== $one->margin->state(),
+                static fn(Heat $one): bool => count($one->actuators) > $one->array->channels
+                    || MarginState::Sound !== $one->margin->state(),
             );
             if ([] === $hot) {
                 return [new Remedy(sprintf('Use %d packages', $packages), $edit)];

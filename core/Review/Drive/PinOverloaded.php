@@ -44,7 +44,11 @@ final class PinOverloaded implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $result = $inspection->drive->results[$id];
-            if (CoilOnPin::hangs($inspection, $actuator) || $actuator->driver instanceof OptoModuleInput || MarginState::Sound === $result->pin->state()) {
+            if (
+                CoilOnPin::hangs($inspection, $actuator)
+                || $actuator->driver instanceof OptoModuleInput
+                || MarginState::Sound === $result->pin->state()
+            ) {
                 continue;
             }
             yield new Finding(

@@ -123,7 +123,12 @@ final class SolidStateOutput implements Rule
         uasort($offered, static fn(Relay $a, Relay $b): int => $b->insulatesAsWellAs($a) <=> $a->insulatesAsWellAs($b));
         foreach ($offered as $relay) {
             $contact = LivePath::contact($inspection->board, $line, $relay, true, $actuator->contact);
-            if ($relay->isPlain() && $relay->suitsRail($volts) && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+            if (
+                $relay->isPlain()
+                && $relay->suitsRail($volts)
+                && MarginState::Sound === $contact->margin->state()
+                && MarginState::Sound === $contact->volts->state()
+            ) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

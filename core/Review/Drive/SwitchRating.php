@@ -74,7 +74,12 @@ final class SwitchRating implements Rule
             }
             $relay = $inspection->board->relay($actuator);
             $clamp = $actuator->clamp->value;
-            if ($actuator->driver instanceof BridgeOutput || !$inspection->board->kicks($actuator) || !$clamp instanceof Clamp || Clamp::None === $clamp) {
+            if (
+                $actuator->driver instanceof BridgeOutput
+                || !$inspection->board->kicks($actuator)
+                || !$clamp instanceof Clamp
+                || Clamp::None === $clamp
+            ) {
                 continue;
             }
             $rail = $inspection->board->railVolts($actuator->rail);

@@ -54,7 +54,12 @@ final class BothPoles implements Rule
                     ),
                     proposals: static fn(): array => self::remedies($inspection, $id, $lacking),
                 );
-            } elseif ($inlet instanceof InletKind && $inlet->wantsBothPoles() && $line->conductor->isKnown() && SwitchedConductor::Both !== $line->conductor->value) {
+            } elseif (
+                $inlet instanceof InletKind
+                && $inlet->wantsBothPoles()
+                && $line->conductor->isKnown()
+                && SwitchedConductor::Both !== $line->conductor->value
+            ) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Danger,

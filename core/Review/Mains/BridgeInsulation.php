@@ -150,7 +150,12 @@ final class BridgeInsulation implements Rule
     private static function supplies(Inspection $inspection, string $rail, Supply $now): array
     {
         foreach ($inspection->partsOnOffer(Supply::class) as $supply) {
-            if (Insulation::Reinforced === $supply->insulation && $supply->form === $now->form && $supply->output->typ === $now->output->typ && $supply->ratedAmps >= $now->ratedAmps) {
+            if (
+                Insulation::Reinforced === $supply->insulation
+                && $supply->form === $now->form
+                && $supply->output->typ === $now->output->typ
+                && $supply->ratedAmps >= $now->ratedAmps
+            ) {
                 return [new Remedy('Fit ' . lcfirst($supply->identity->name), new ChooseSupply($rail, $supply))];
             }
         }

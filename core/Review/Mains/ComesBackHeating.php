@@ -39,7 +39,11 @@ final class ComesBackHeating implements Rule
     {
         foreach (OnMains::lines($inspection) as $id => $line) {
             $policy = $line->safety?->restore?->value;
-            if (!$inspection->board->appliance($line)->warmsAir || $inspection->board->mustNotStart($id) || RestorePolicy::Off === $policy) {
+            if (
+                !$inspection->board->appliance($line)->warmsAir
+                || $inspection->board->mustNotStart($id)
+                || RestorePolicy::Off === $policy
+            ) {
                 continue;
             }
             $outlet = $line->safety?->outlet?->value;

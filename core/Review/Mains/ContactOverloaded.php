@@ -123,7 +123,13 @@ final class ContactOverloaded implements Rule
         $now = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay, true, $actuator->contact);
-            if ($relay->insulatesAsWellAs($now) && $relay->isOfTheKindOf($now) && $relay->coilVolts === $now->coilVolts && MarginState::Sound === $contact->margin->state() && MarginState::Sound === $contact->volts->state()) {
+            if (
+                $relay->insulatesAsWellAs($now)
+                && $relay->isOfTheKindOf($now)
+                && $relay->coilVolts === $now->coilVolts
+                && MarginState::Sound === $contact->margin->state()
+                && MarginState::Sound === $contact->volts->state()
+            ) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

@@ -40,7 +40,8 @@ final class LoadDiodeMissing implements Rule
             $isDirect = null !== $appliance->dcVolts || $inspection->board->system()->isDirect();
             $byContact = [] !== array_filter(
                 $line->actuators,
-                static fn(Actuator $actuator): bool => null !== $actuator->relay && null === $inspection->board->relay($actuator)->solidState,
+                static fn(Actuator $actuator): bool => null !== $actuator->relay
+                    && null === $inspection->board->relay($actuator)->solidState,
             );
             if (!$isDirect || !$byContact || !$appliance->load->isInductive()) {
                 continue;

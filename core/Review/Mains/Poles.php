@@ -42,7 +42,13 @@ final class Poles
             foreach ($actuators as $id) {
                 $now = $board->relay($board->actuators()[$id][1]);
                 $amps = $inspection->mains->contacts[$id]->amps->value;
-                if ($relay->poles < 2 || $relay->contactAcAmps < min($now->contactAcAmps, $amps) || !$relay->isOfTheKindOf($now) || $relay->coilVolts !== $now->coilVolts || !$relay->insulation->isAtLeast(Insulation::Reinforced === $now->insulation ? Insulation::Reinforced : Insulation::Unstated)) {
+                if (
+                    $relay->poles < 2
+                    || $relay->contactAcAmps < min($now->contactAcAmps, $amps)
+                    || !$relay->isOfTheKindOf($now)
+                    || $relay->coilVolts !== $now->coilVolts
+                    || !$relay->insulation->isAtLeast(Insulation::Reinforced === $now->insulation ? Insulation::Reinforced : Insulation::Unstated)
+                ) {
                     return false;
                 }
             }

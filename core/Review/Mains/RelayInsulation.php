@@ -46,7 +46,11 @@ final class RelayInsulation implements Rule
         $wanted = false === $touchable ? Insulation::Basic : Insulation::Reinforced;
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $relay = $inspection->board->relay($actuator);
-            if (null !== $inspection->board->appliance($inspection->board->lines[$lineId])->dcVolts || $relay->insulation->isAtLeast($wanted) || null !== $actuator->opens) {
+            if (
+                null !== $inspection->board->appliance($inspection->board->lines[$lineId])->dcVolts
+                || $relay->insulation->isAtLeast($wanted)
+                || null !== $actuator->opens
+            ) {
                 continue;
             }
             if (null === $touchable && Insulation::Basic === $relay->insulation) {
@@ -94,7 +98,13 @@ final class RelayInsulation implements Rule
         $actuator = $inspection->board->actuators()[$id][1];
         $now = $inspection->board->relay($actuator);
         foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
-            if (Insulation::Reinforced === $relay->insulation && $relay->isOfTheKindOf($now) && $relay->poles >= $now->poles && $relay->coilVolts === $now->coilVolts && $relay->contactAcAmps >= $now->contactAcAmps) {
+            if (
+                Insulation::Reinforced === $relay->insulation
+                && $relay->isOfTheKindOf($now)
+                && $relay->poles >= $now->poles
+                && $relay->coilVolts === $now->coilVolts
+                && $relay->contactAcAmps >= $now->contactAcAmps
+            ) {
                 return [new Remedy('Fit ' . $relay->identity->name, new ChooseRelay([$id], $relay))];
             }
         }

@@ -38,7 +38,11 @@ final class SelfStartOnDead implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
             $line = $inspection->board->lines[$lineId];
-            if (null !== $inspection->board->relay($actuator)->bistable && null === $actuator->opens && $inspection->board->mustNotStart($lineId)) {
+            if (
+                null !== $inspection->board->relay($actuator)->bistable
+                && null === $actuator->opens
+                && $inspection->board->mustNotStart($lineId)
+            ) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Danger,

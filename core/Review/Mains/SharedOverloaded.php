@@ -55,7 +55,12 @@ final class SharedOverloaded implements Rule
                         $part->name,
                     ),
                 );
-            } elseif ('track' === $id && null === $inspection->board->box?->track?->carriesAll && null !== $inspection->board->box?->track && !$part->isOverloaded()) {
+            } elseif (
+                'track' === $id
+                && null === $inspection->board->box?->track?->carriesAll
+                && null !== $inspection->board->box?->track
+                && !$part->isOverloaded()
+            ) {
                 yield new NotChecked($this->facts(), 'board', 'whether all lines are fed through the narrowest track, or one alone');
             } elseif ($part->isOverloaded()) {
                 $fuse = $inspection->mains->shared['fuse']->bears ?? null;

@@ -37,7 +37,12 @@ final class ButtonOnStrap implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $strap = $pin->chip->strap;
             $function = $inspection->board->functions[$id];
-            if (FunctionKind::Button === $function->kind && null !== $strap && Level::High === $strap->needs && StrapConsequence::Harmless !== $strap->consequence) {
+            if (
+                FunctionKind::Button === $function->kind
+                && null !== $strap
+                && Level::High === $strap->needs
+                && StrapConsequence::Harmless !== $strap->consequence
+            ) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Hint,

@@ -81,7 +81,10 @@ final class CurrentSum implements Rule
         $board = $inspection->board;
         $larger = $relays = [];
         foreach ($board->actuators() as $id => [, $actuator]) {
-            if (($inspection->seating->pins[$actuator->function]->expander ?? 'board') !== $subject || !$actuator->driver instanceof NpnLowSide) {
+            if (
+                ($inspection->seating->pins[$actuator->function]->expander ?? 'board') !== $subject
+                || !$actuator->driver instanceof NpnLowSide
+            ) {
                 continue;
             }
             $relays[] = $id;

@@ -48,7 +48,13 @@ final class DriveStrength implements Rule
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
             $electrics = $inspection->board->siliconOf($actuator->function)->electrics;
             $amps = $inspection->drive->results[$id]->pinAmps;
-            if (true === $raised || $actuator->driver instanceof DirectDrive || null === $electrics->resetPinAmps || $amps->value <= $electrics->resetPinAmps || $amps->value > $electrics->plannedPinAmps) {
+            if (
+                true === $raised
+                || $actuator->driver instanceof DirectDrive
+                || null === $electrics->resetPinAmps
+                || $amps->value <= $electrics->resetPinAmps
+                || $amps->value > $electrics->plannedPinAmps
+            ) {
                 continue;
             }
             $says = sprintf(

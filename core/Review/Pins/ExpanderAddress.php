@@ -90,7 +90,13 @@ final class ExpanderAddress implements Rule
             break;
         }
         foreach ($inspection->partsOnOffer(Expander::class) as $other) {
-            if ($other->kind === $expander->kind && $other->identity->id !== $expander->identity->id && $other->hasAddress($fitted->address) && count($other->pins) === count($expander->pins) && !in_array($fitted->address, $others, true)) {
+            if (
+                $other->kind === $expander->kind
+                && $other->identity->id !== $expander->identity->id
+                && $other->hasAddress($fitted->address)
+                && count($other->pins) === count($expander->pins)
+                && !in_array($fitted->address, $others, true)
+            ) {
                 $remedies[] = new Remedy('It is a ' . $other->identity->name, new ReplaceExpander($id, $other));
             }
         }

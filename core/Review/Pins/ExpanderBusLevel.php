@@ -125,7 +125,12 @@ final class ExpanderBusLevel implements Rule
             );
         }
         $rail = $inspection->board->railVolts($inspection->board->controllerRail)->typ;
-        if (!$isFedRight && $inspection->board->controllerRail !== $fitted->rail && $rail >= $expander->supply->min && $rail <= $expander->supply->max) {
+        if (
+            !$isFedRight
+            && $inspection->board->controllerRail !== $fitted->rail
+            && $rail >= $expander->supply->min
+            && $rail <= $expander->supply->max
+        ) {
             $remedies[] = new Remedy(
                 'Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail),
                 new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff),

@@ -52,7 +52,11 @@ final class WettingCurrent implements Rule
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
             $forMains = $function->madeForMains?->value;
-            if (!$function->kind->isContact() || false === $forMains || (null === $forMains && FunctionKind::MaintainedSwitch !== $function->kind)) {
+            if (
+                !$function->kind->isContact()
+                || false === $forMains
+                || (null === $forMains && FunctionKind::MaintainedSwitch !== $function->kind)
+            ) {
                 continue;
             }
             $amps = self::amps($pin, $function->pull);

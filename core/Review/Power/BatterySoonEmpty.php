@@ -93,7 +93,12 @@ final class BatterySoonEmpty implements Rule
     private static function feedsCoils(Inspection $inspection, string $rail): bool
     {
         foreach ($inspection->power->flows->items($rail, Scenario::allOn()) as $item) {
-            if (DrawKind::Coil === $item->kind && $item->amps->greatest > 0 || DrawKind::Converter === $item->kind && isset($inspection->board->rails[$item->subject]) && self::feedsCoils($inspection, $item->subject)) {
+            if (
+                DrawKind::Coil === $item->kind && $item->amps->greatest > 0
+                || DrawKind::Converter === $item->kind
+                    && isset($inspection->board->rails[$item->subject])
+                    && self::feedsCoils($inspection, $item->subject)
+            ) {
                 return true;
             }
         }

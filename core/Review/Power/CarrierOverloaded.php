@@ -134,7 +134,13 @@ final class CarrierOverloaded implements Rule
         foreach ($board->devices as $id => $device) {
             $part = $board->part($device->part, Device::class);
             foreach (DeviceVoltage::sources($board) as $rail => $volts) {
-                if (null === $device->rail && null === $device->pin && '' !== $rail && $volts->min >= $part->supply->min && $volts->max <= $part->supply->max) {
+                if (
+                    null === $device->rail
+                    && null === $device->pin
+                    && '' !== $rail
+                    && $volts->min >= $part->supply->min
+                    && $volts->max <= $part->supply->max
+                ) {
                     $edits[] = new FeedDevice($id, $rail);
                     break;
                 }

@@ -116,7 +116,12 @@ final class ControllerVoltage implements Rule
         $next = (new Ids($board))->next('R');
         foreach (self::byPrice($inspection->partsOnOffer(Converter::class)) as $converter) {
             $reg = $converter->regulation;
-            if ($reg->kind->switches() && $volts->max <= $reg->greatestInputVolts && $volts->min >= $reg->leastInputVolts && $reg->ratedAmpsAt($volts->min) * $board->houseRules->supplyLoad >= $needed) {
+            if (
+                $reg->kind->switches()
+                && $volts->max <= $reg->greatestInputVolts
+                && $volts->min >= $reg->leastInputVolts
+                && $reg->ratedAmpsAt($volts->min) * $board->houseRules->supplyLoad >= $needed
+            ) {
                 $title = sprintf('Feed the controller through %s', $converter->identity->name);
                 $remedies[] = new Remedy(
                     $title,
@@ -135,7 +140,10 @@ final class ControllerVoltage implements Rule
             }
         }
         foreach (self::byPrice($inspection->partsOnOffer(Supply::class)) as $supply) {
-            if (SupplyForm::EncapsulatedModule === $supply->form && $supply->ratedAmpsAt($board->ambientCelsius()) * $board->houseRules->supplyLoad >= $inspection->power->rails[$rail]->peak->value) {
+            if (
+                SupplyForm::EncapsulatedModule === $supply->form
+                && $supply->ratedAmpsAt($board->ambientCelsius()) * $board->houseRules->supplyLoad >= $inspection->power->rails[$rail]->peak->value
+            ) {
                 $remedies[] = new Remedy('Feed that rail from ' . $supply->identity->name, new ChooseSupply($rail, $supply));
             }
         }

@@ -49,7 +49,10 @@ final class RailDips implements Rule
             $budget = $inspection->power->rails[$id];
             $fits = $board->controllerRail !== $id
                 || $board->rails[$id]->throughUsb
-                || ($board->railVolts($id)->min >= $board->entry()->input->min && $board->railVolts($id)->max <= $board->entry()->input->max);
+                || (
+                    $board->railVolts($id)->min >= $board->entry()->input->min
+                    && $board->railVolts($id)->max <= $board->entry()->input->max
+                );
             yield new Finding(
                 $this->facts(),
                 $isBroken ? Kind::Broken : Kind::Weak,

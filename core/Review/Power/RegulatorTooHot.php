@@ -65,7 +65,9 @@ final class RegulatorTooHot implements Rule
                     QuantityPrinter::rounded($spot->limitCelsius ?? 0.0, Unit::Celsius),
                 ),
                 [$isBroken ? $spot->margin->nominal : $spot->margin->worst, $spot->celsius, $spot->watts],
-                static fn(): array => 'board' === $spot->subject ? self::coolerCarrier($inspection) : self::coolerRail($inspection, $spot->subject),
+                static fn(): array => 'board' === $spot->subject
+                    ? self::coolerCarrier($inspection)
+                    : self::coolerRail($inspection, $spot->subject),
                 'board' === $spot->subject ? Finding::keyOf(ControllerVoltage::class, $inspection->board->controllerRail) : null,
             );
         }
@@ -114,7 +116,13 @@ final class RegulatorTooHot implements Rule
         foreach ($board->controller()->carrier->entries() as $entry) {
             foreach ($inspection->partsOnOffer(Converter::class) as $converter) {
                 $reg = $converter->regulation;
-                if (!$reg->kind->switches() || $reg->output->min < $entry->input->min || $reg->output->max > $entry->input->max || $in->max > $reg->greatestInputVolts || $in->min < $reg->leastInputVolts) {
+                if (
+                    !$reg->kind->switches()
+                    || $reg->output->min < $entry->input->min
+                    || $reg->output->max > $entry->input->max
+                    || $in->max > $reg->greatestInputVolts
+                    || $in->min < $reg->leastInputVolts
+                ) {
                     continue;
                 }
                 $title = sprintf('Feed the carrier through %s at %s', $converter->identity->name, $entry->label);

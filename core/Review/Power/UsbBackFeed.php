@@ -66,7 +66,13 @@ final class UsbBackFeed implements Rule
     {
         $board = $inspection->board;
         $usb = $inspection->controller->carrier->usb;
-        if (null === $usb || UsbIsolation::Direct !== $usb->isolation || $board->rails[$board->controllerRail]->throughUsb || false === $board->usbTogether?->value || $board->entry()->label !== $inspection->controller->carrier->entries()[0]->label) {
+        if (
+            null === $usb
+            || UsbIsolation::Direct !== $usb->isolation
+            || $board->rails[$board->controllerRail]->throughUsb
+            || false === $board->usbTogether?->value
+            || $board->entry()->label !== $inspection->controller->carrier->entries()[0]->label
+        ) {
             return;
         }
         $together = true === $board->usbTogether?->value;

@@ -92,7 +92,9 @@ final class BistableTest extends TestCase
 
     public function testAnImpossiblePulseIsRefused(): void
     {
-        $this->expectExceptionMessage('The greatest pulse of a bistable relay is no shorter than the least, and the least is longer than nothing.');
+        $this->expectExceptionMessage(
+            'The greatest pulse of a bistable relay is no shorter than the least, and the least is longer than nothing.',
+        );
         new Bistable(2, 0.02, 0.01);
     }
 

@@ -34,7 +34,11 @@ final class AssumedIsNoBetterTest extends TestCase
                 ++$tried;
                 foreach ($stated->findings as $finding) {
                     // Where the air is not stated, every check takes what is reckoned for the box: the box itself is then no finding.
-                    if ($finding->kind->opensLatch() && !(['ambient'] === $path && 'power.warm-box' === $finding->rule->id) && self::isMilder($finding, $assumed)) {
+                    if (
+                        $finding->kind->opensLatch()
+                        && !(['ambient'] === $path && 'power.warm-box' === $finding->rule->id)
+                        && self::isMilder($finding, $assumed)
+                    ) {
                         $better[] = sprintf('%s, %s: %s', $name, implode('.', $path), $finding->key());
                     }
                 }

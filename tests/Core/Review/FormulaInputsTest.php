@@ -42,7 +42,10 @@ final class FormulaInputsTest extends TestCase
                 preg_match_all(self::SYMBOL, $figure->formula, $symbols);
                 foreach (array_unique($symbols[1]) as $symbol) {
                     ++$seen;
-                    if (!str_contains(implode(' ', $figure->inputs), $symbol . ' =') && !str_starts_with($figure->formula, $symbol . ' =')) {
+                    if (
+                        !str_contains(implode(' ', $figure->inputs), $symbol . ' =')
+                        && !str_starts_with($figure->formula, $symbol . ' =')
+                    ) {
                         $missing[$figure->formula . ' lacks ' . $symbol] = $name;
                     }
                 }
@@ -60,7 +63,12 @@ final class FormulaInputsTest extends TestCase
         if ($value instanceof Figure) {
             return [$value];
         }
-        if ($depth > 6 || !is_object($value) && !is_array($value) || is_object($value) && !str_starts_with($value::class, 'IronLatch\Core\\') || $value instanceof Board) {
+        if (
+            $depth > 6
+            || !is_object($value) && !is_array($value)
+            || is_object($value) && !str_starts_with($value::class, 'IronLatch\Core\\')
+            || $value instanceof Board
+        ) {
             return [];
         }
         $figures = [];

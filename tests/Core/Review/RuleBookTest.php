@@ -69,7 +69,8 @@ final class RuleBookTest extends TestCase
             }
             $new = array_filter(
                 $after->findingsMissingFrom($before),
-                static fn(Finding $finding): bool => Kind::Danger === $finding->kind || Kind::Broken === $finding->kind && null === $finding->root,
+                static fn(Finding $finding): bool => Kind::Danger === $finding->kind
+                    || Kind::Broken === $finding->kind && null === $finding->root,
             );
             self::assertSame([], array_map(static fn(Finding $finding): string => $finding->statement, array_values($new)), $remedy->title);
         }

@@ -38,12 +38,15 @@ final class WordsAreNoRepairTest extends TestCase
                 ++$tried;
                 $gone = array_filter(
                     self::dangers($before),
-                    static fn(Finding $finding): bool => Kind::Danger !== $after->finding($finding->key())?->kind && !self::isAsked($after, $finding) && !self::isAnotherDanger($before, $after, $finding),
+                    static fn(Finding $finding): bool => Kind::Danger !== $after->finding($finding->key())?->kind
+                        && !self::isAsked($after, $finding)
+                        && !self::isAnotherDanger($before, $after, $finding),
                 );
                 // “Barred from groups” is an intention itself: the danger that rests on it goes when it is taken back.
                 $gone = array_filter(
                     $gone,
-                    static fn(Finding $finding): bool => 'mains.switched-on-in-group' !== $finding->rule->id || $board->mustNotStart($finding->subject),
+                    static fn(Finding $finding): bool => 'mains.switched-on-in-group' !== $finding->rule->id
+                        || $board->mustNotStart($finding->subject),
                 );
                 if ([] !== $gone && !(Nature::Promise === $nature && [] !== $after->holdPointsMissingFrom($before))) {
                     $cleared[] = $name . ': ' . $edit->summary($board) . ' clears ' . implode(
@@ -63,7 +66,9 @@ final class WordsAreNoRepairTest extends TestCase
         $board = (new StateBox(clearanceMetres: 0.1e-3, creepageMetres: 0.1e-3))->apply((new DemoBoards(TestBoards::catalogue()))->utilityRoom());
         self::assertSame(Kind::Danger, TestBoards::inspect($board)->finding('mains.barrier:creepage')?->kind);
         $this->expectException(EditRefused::class);
-        $this->expectExceptionMessage('cannot be treated as live while something of it leaves the cover: “Dehumidifier push button” (push button)');
+        $this->expectExceptionMessage(
+            'cannot be treated as live while something of it leaves the cover: “Dehumidifier push button” (push button)',
+        );
         (new StateBox(touchable: false))->apply($board);
     }
 

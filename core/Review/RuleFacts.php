@@ -34,6 +34,6 @@ final readonly class RuleFacts
         public array $explainedBy = [],
         public ?LineJoint $joint = null,
     ) {
-        $this->stage = Stage::from(ucfirst(explode('.', $id)[0]));
+        $this->stage = Stage::of($id);
     }
 }

@@ -13,4 +13,16 @@ enum Stage: string
     case Power = 'Power';
     case Mains = 'Mains';
     case Controls = 'Controls';
+
+    /** @param string $rule the id of a rule: its stage and its name */
+    public static function of(string $rule): self
+    {
+        return self::from(ucfirst(explode('.', $rule)[0]));
+    }
+
+    /** What the view that the stage is worked on in is called. */
+    public function view(): string
+    {
+        return strtolower($this->value);
+    }
 }

@@ -219,7 +219,7 @@ final class BoardController extends AbstractController
         if (200 === $status && !$request->headers->has('HX-Request')) {
             return $this->redirectToRoute(
                 'board_view',
-                ['id' => $opened->record->id(), 'view' => in_array($view, BoardScreen::VIEWS, true) ? $view : 'lines', 'open' => $open],
+                ['id' => $opened->record->id(), 'view' => BoardScreen::knownView($view), 'open' => $open],
                 Response::HTTP_SEE_OTHER,
             );
         }

@@ -10,6 +10,7 @@ use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\Stage;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,12 +22,25 @@ use Twig\Environment;
  */
 final readonly class BoardScreen
 {
-    public const VIEWS = ['lines', 'pins', 'drive', 'power', 'mains', 'controls', 'compare', 'read', 'revisions', 'settings', 'finding'];
+    /** Views that belong to no stage. */
+    private const OTHER_VIEWS = ['compare', 'read', 'revisions', 'settings', 'finding'];
 
     public function __construct(private Environment $twig, private Catalogue $catalogue, private BoardStore $store) {}
 
+    /** @return list<string> the names of all views of a board */
+    public static function views(): array
+    {
+        return [...array_map(static fn(Stage $stage): string => $stage->view(), Stage::cases()), ...self::OTHER_VIEWS];
+    }
+
+    /** A view that there is: the one that is asked for, else the lines. */
+    public static function knownView(string $view): string
+    {
+        return in_array($view, self::views(), true) ? $view : Stage::Lines->view();
+    }
+
     /**
-     * @param string $view one of VIEWS
+     * @param string $view as knownView() knows it
      * @param string $open what is opened in the view: “L1.driver” on Lines, a function on Pins, a finding’s key
      * @param array<string, mixed> $more what a view shows besides: the rows of a pin table that was read
      */
@@ -41,7 +55,7 @@ final readonly class BoardScreen
     ): Response {
         $inspection = new Inspection($opened->board, $this->catalogue);
         $report = Inspector::withRuleBook()->inspect($inspection);
-        $view = in_array($view, self::VIEWS, true) ? $view : 'lines';
+        $view = self::knownView($view);
         $context = [
             'opened' => $opened,
             'board' => $opened->board,
@@ -101,7 +115,7 @@ final readonly class BoardScreen
                 'opened' => $opened,
                 'board' => $opened->board,
                 'group' => $group,
-                'view' => in_array($view, self::VIEWS, true) ? $view : 'lines',
+                'view' => self::knownView($view),
                 'open' => $open,
             ],
         );

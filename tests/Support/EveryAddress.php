@@ -8,19 +8,18 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
+use IronLatch\View\BoardScreen;
 
 /** Every address at which something of a board is looked at or fetched: views with each drawer, fragments, exports. */
 final class EveryAddress
 {
-    private const VIEWS = ['settings', 'revisions', 'read', 'compare', 'lines', 'pins', 'drive', 'power', 'mains', 'controls'];
-
     /**
      * @return array<string, list<string>> addresses behind the board’s own, by the name of their route
      */
     public static function of(Board $board, Report $report): array
     {
         $all = [
-            'board_view' => self::VIEWS,
+            'board_view' => BoardScreen::views(),
             'board_file' => ['board.json'],
             'board_pin_list' => ['pin-list.csv'],
             'controls_constants' => ['constants.h', 'constants.env', 'constants.json'],

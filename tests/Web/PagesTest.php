@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Web;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\TestBoards;
 
 /** What the screens say, as a reader finds it. */
@@ -99,6 +100,24 @@ final class PagesTest extends BoardTestCase
         self::assertSelectorTextContains('#stage', 'Comes: nothing');
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/finding', ['open' => 'drive.does-not-pull-in:A2']);
         self::assertSelectorTextContains('#stage', 'This finding is gone');
+    }
+
+    public function testTheWayBackFromAFindingLeadsToItsStage(): void
+    {
+        $board = (new DemoBoards(TestBoards::catalogue()))->firstTry();
+        $opened = $this->shelved($board);
+        $seen = [];
+        foreach (TestBoards::inspect($board)->findings as $finding) {
+            $stage = $finding->rule->stage;
+            if (isset($seen[$stage->value])) {
+                continue;
+            }
+            $page = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/finding', ['open' => $finding->key()]);
+            $back = $page->selectLink('Back')->attr('href');
+            $seen[$stage->value] = str_ends_with(explode('?', (string) $back)[0], '/' . strtolower($stage->value));
+        }
+        ksort($seen);
+        self::assertSame(['Controls' => true, 'Drive' => true, 'Mains' => true, 'Pins' => true, 'Power' => true], $seen);
     }
 
     public function testTheLatchBarTellsEachStageInWords(): void

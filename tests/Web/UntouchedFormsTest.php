@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
+use IronLatch\View\BoardScreen;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** A form states only what was touched: whatever form of whatever view is sent as it stands changes nothing. */
@@ -54,7 +55,7 @@ final class UntouchedFormsTest extends BoardTestCase
      */
     private function views(Board $board): array
     {
-        $views = ['settings', 'revisions', 'read', 'compare', 'lines', 'pins', 'drive', 'power', 'mains', 'controls'];
+        $views = BoardScreen::views();
         foreach ($board->lines as $line => $one) {
             foreach (['name', 'hand', 'pin', 'driver', 'coil', 'contact', 'appliance'] as $part) {
                 $views[] = "lines?open=$line.$part";

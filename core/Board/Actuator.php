@@ -65,10 +65,9 @@ final readonly class Actuator
     ): self {
         // What only some drivers have goes with the driver.
         $brought = match (true) {
-            null === $driver => [],
-            $driver instanceof OptoModuleInput => ['holdRatio' => null, 'paired' => false],
-            $driver instanceof DirectDrive => ['holdRatio' => null],
-            default => [],
+            null === $driver, $driver->canBePulsed() => [],
+            $driver->isReadyMade() => ['holdRatio' => null, 'paired' => false],
+            default => ['holdRatio' => null],
         };
         $usual = null === $driver || $this->clamp->isStated() ? null : self::usualClamp($driver);
 
@@ -96,7 +95,7 @@ final readonly class Actuator
     {
         return Fact::assumed(
             $driver->inherentActiveLevel(),
-            $driver instanceof OptoModuleInput ? 'as the part file of the module says' : 'follows from the circuit',
+            $driver->isReadyMade() ? 'as the part file of the module says' : 'follows from the circuit',
         );
     }
 
@@ -105,7 +104,7 @@ final readonly class Actuator
      */
     private static function usualClamp(Driver $driver): Fact
     {
-        return $driver instanceof BridgeOutput ? Fact::assumed(
+        return $driver->clampsItself() ? Fact::assumed(
             Clamp::None,
             'a bridge has a way of its own for the current',
         ) : Fact::assumed(Clamp::Diode, 'part of the usual driver circuit');

@@ -5,19 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Converter;
-use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\OptoCoupler;
-use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\SuppliedExpander;
@@ -366,7 +361,7 @@ final class BoardIntegrity
                         '“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.',
                         $line->name,
                     ));
-                } elseif ($actuator->driver instanceof OptoModuleInput) {
+                } elseif ($actuator->driver->isReadyMade()) {
                     throw new \InvalidArgumentException(sprintf(
                         '“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.',
                         $line->name,
@@ -380,30 +375,14 @@ final class BoardIntegrity
 
     private static function driver(Board $board, Driver $driver, string $where): void
     {
-        $classes = match (true) {
-            $driver instanceof NpnLowSide => [Transistor::class],
-            $driver instanceof OptoModuleInput => [OptoModule::class],
-            $driver instanceof MosfetLowSide => [Mosfet::class],
-            $driver instanceof ArrayChannel => [DarlingtonArray::class],
-            $driver instanceof BridgeOutput => [BridgeDriver::class],
-            $driver instanceof HighSidePair, $driver instanceof InvertingPair => [Transistor::class, Transistor::class],
-            $driver instanceof CouplerDriver => [OptoCoupler::class, Transistor::class],
-            default => [],
-        };
-        foreach ($driver->parts() as $place => $part) {
-            self::part($board, $part, $classes[$place] ?? Transistor::class, 'driver of ' . $where);
-        }
-        foreach ([
-            [$driver instanceof HighSidePair ? $driver->pnp : null, true],
-            [$driver instanceof InvertingPair ? $driver->pnp : null, true],
-            [$driver instanceof NpnLowSide ? $driver->transistor : null, false],
-        ] as [$id, $isPnp]) {
-            if (null !== $id && $board->part($id, Transistor::class)->isPnp !== $isPnp) {
+        foreach ($driver->parts() as $use) {
+            self::part($board, $use->id, $use->class, 'driver of ' . $where);
+            if (null !== $use->isPnp && $board->part($use->id, Transistor::class)->isPnp !== $use->isPnp) {
                 throw new \InvalidArgumentException(sprintf(
                     'The transistor “%s” of %s must be %s.',
-                    $id,
+                    $use->id,
                     $where,
-                    $isPnp ? 'a PNP' : 'an NPN',
+                    $use->isPnp ? 'a PNP' : 'an NPN',
                 ));
             }
         }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Level;
 
 /** One input of a full bridge: it drives a winding one way. The other input of the same bridge drives it the other. */
 final readonly class BridgeOutput implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $bridge part id
      */
@@ -21,16 +24,21 @@ final readonly class BridgeOutput implements Driver
 
     public function parts(): array
     {
-        return [$this->bridge];
+        return [new PartUse($this->bridge, BridgeDriver::class)];
+    }
+
+    public function words(): string
+    {
+        return 'full bridge';
+    }
+
+    public function clampsItself(): bool
+    {
+        return true;
     }
 
     public function switchPart(): string
     {
         return $this->bridge;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return $this;
     }
 }

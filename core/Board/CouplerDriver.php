@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Measured;
 
 /** Pin – resistor – opto coupler – NPN low side. */
 final readonly class CouplerDriver implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $coupler part id
      * @param string $npn part id
@@ -41,23 +46,31 @@ final readonly class CouplerDriver implements Driver
 
     public function parts(): array
     {
-        return [$this->coupler, $this->npn];
+        return [new PartUse($this->coupler, OptoCoupler::class), new PartUse($this->npn, Transistor::class, false)];
+    }
+
+    public function words(): string
+    {
+        return 'opto, NPN';
+    }
+
+    public function needsCommonGround(): bool
+    {
+        return false;
+    }
+
+    public function claimsIsolation(): bool
+    {
+        return $this->isolates;
+    }
+
+    public function withoutClaim(): self
+    {
+        return Copy::of($this, ['isolates' => false]);
     }
 
     public function switchPart(): string
     {
         return $this->npn;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return new self(
-            $this->coupler,
-            $this->npn,
-            'ledOhms' === $name ? $ohms ?? $this->ledOhms : $this->ledOhms,
-            'couplingOhms' === $name ? $ohms ?? $this->couplingOhms : $this->couplingOhms,
-            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
-            $this->isolates,
-        );
     }
 }

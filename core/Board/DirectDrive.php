@@ -9,6 +9,8 @@ use IronLatch\Core\Catalogue\Level;
 /** No driver at all: the coil between the pin and ground. */
 final readonly class DirectDrive implements Driver
 {
+    use UsualDriver;
+
     public function inherentActiveLevel(): Level
     {
         return Level::High;
@@ -19,13 +21,18 @@ final readonly class DirectDrive implements Driver
         return [];
     }
 
+    public function words(): string
+    {
+        return 'pin itself';
+    }
+
+    public function needsCommonGround(): bool
+    {
+        return false;
+    }
+
     public function switchPart(): null
     {
         return null;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return $this;
     }
 }

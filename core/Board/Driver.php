@@ -25,9 +25,30 @@ interface Driver
     public function inherentActiveLevel(): Level;
 
     /**
-     * @return list<string> ids of the catalogue parts that the circuit is built on
+     * @return list<PartUse> the parts that the circuit is built on
      */
     public function parts(): array;
+
+    /** In as few words as fit on a plate. */
+    public function words(): string;
+
+    /** Whether it is bought ready-made: it brings its relays and what clamps them, and switches nothing but its own. */
+    public function isReadyMade(): bool;
+
+    /** Whether the program can switch it fast enough to hold a coil with less. */
+    public function canBePulsed(): bool;
+
+    /** Whether its input speaks with the pin over a ground that both have in common. */
+    public function needsCommonGround(): bool;
+
+    /** Whether the maker counts on it to keep pin and coil apart. */
+    public function claimsIsolation(): bool;
+
+    /** The same circuit, not counted on to keep anything apart. */
+    public function withoutClaim(): self;
+
+    /** Whether it leads the current of a coil that is switched off itself, and bears no diode across the coil. */
+    public function clampsItself(): bool;
 
     /** Id of the transistor, MOSFET or array that carries the coil’s current; null where that is inside a module, or the pin itself. */
     public function switchPart(): ?string;

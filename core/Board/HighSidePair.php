@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** Pin – NPN – PNP: the coil between the PNP’s collector and ground, fed from a rail above the pin’s supply. */
 final readonly class HighSidePair implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $npn part id
      * @param string $pnp part id
@@ -42,23 +45,16 @@ final readonly class HighSidePair implements Driver
 
     public function parts(): array
     {
-        return [$this->npn, $this->pnp];
+        return [new PartUse($this->npn, Transistor::class, false), new PartUse($this->pnp, Transistor::class, true)];
+    }
+
+    public function words(): string
+    {
+        return 'high side';
     }
 
     public function switchPart(): string
     {
         return $this->pnp;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return new self(
-            $this->npn,
-            $this->pnp,
-            'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms,
-            'couplingOhms' === $name ? $ohms ?? $this->couplingOhms : $this->couplingOhms,
-            'emitterBaseOhms' === $name ? $ohms ?? $this->emitterBaseOhms : $this->emitterBaseOhms,
-            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
-        );
     }
 }

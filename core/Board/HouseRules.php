@@ -71,8 +71,8 @@ final readonly class HouseRules
         return (null === $this->activeLevel || $driver->inherentActiveLevel() === $this->activeLevel)
             && match ($this->drivers) {
                 DriverSchool::Either => true,
-                DriverSchool::Modules => $driver instanceof OptoModuleInput,
-                DriverSchool::SingleParts => !$driver instanceof OptoModuleInput,
+                DriverSchool::Modules => $driver->isReadyMade(),
+                DriverSchool::SingleParts => !$driver->isReadyMade(),
             };
     }
 }

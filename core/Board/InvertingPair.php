@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** Pin – PNP on the pin’s supply – NPN low side: a low at the pin switches the coil on. */
 final readonly class InvertingPair implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $pnp part id; its emitter hangs on the pin’s supply
      * @param string $npn part id
@@ -42,23 +45,16 @@ final readonly class InvertingPair implements Driver
 
     public function parts(): array
     {
-        return [$this->pnp, $this->npn];
+        return [new PartUse($this->pnp, Transistor::class, true), new PartUse($this->npn, Transistor::class, false)];
+    }
+
+    public function words(): string
+    {
+        return 'inverting';
     }
 
     public function switchPart(): string
     {
         return $this->npn;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return new self(
-            $this->pnp,
-            $this->npn,
-            'inputOhms' === $name ? $ohms ?? $this->inputOhms : $this->inputOhms,
-            'couplingOhms' === $name ? $ohms ?? $this->couplingOhms : $this->couplingOhms,
-            'emitterBaseOhms' === $name ? $ohms ?? $this->emitterBaseOhms : $this->emitterBaseOhms,
-            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
-        );
     }
 }

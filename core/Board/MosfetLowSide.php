@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** Pin – gate resistor – n-channel MOSFET, the coil between its rail and the drain. */
 final readonly class MosfetLowSide implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $mosfet part id
      * @param ?float $pullDownOhms from gate to ground; null where none is fitted
@@ -33,20 +36,21 @@ final readonly class MosfetLowSide implements Driver
 
     public function parts(): array
     {
-        return [$this->mosfet];
+        return [new PartUse($this->mosfet, Mosfet::class)];
+    }
+
+    public function words(): string
+    {
+        return 'MOSFET';
+    }
+
+    public function canBePulsed(): bool
+    {
+        return true;
     }
 
     public function switchPart(): string
     {
         return $this->mosfet;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return new self(
-            $this->mosfet,
-            'gateOhms' === $name ? $ohms ?? $this->gateOhms : $this->gateOhms,
-            'pullDownOhms' === $name ? $ohms : $this->pullDownOhms,
-        );
     }
 }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** Pin – base resistor – NPN transistor, the coil between its rail and the collector. */
 final readonly class NpnLowSide implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $transistor part id
      * @param ?float $baseEmitterOhms null where none is fitted
@@ -37,20 +41,21 @@ final readonly class NpnLowSide implements Driver
 
     public function parts(): array
     {
-        return [$this->transistor];
+        return [new PartUse($this->transistor, Transistor::class, false)];
+    }
+
+    public function words(): string
+    {
+        return 'NPN ' . QuantityPrinter::rounded($this->baseOhms, Unit::Ohm);
+    }
+
+    public function canBePulsed(): bool
+    {
+        return true;
     }
 
     public function switchPart(): string
     {
         return $this->transistor;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return new self(
-            $this->transistor,
-            'baseOhms' === $name ? $ohms ?? $this->baseOhms : $this->baseOhms,
-            'baseEmitterOhms' === $name ? $ohms : $this->baseEmitterOhms,
-        );
     }
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Record\Copy;
 
 /** One input of a ready-made opto-isolated module. */
 final readonly class OptoModuleInput implements Driver
 {
+    use UsualDriver;
+
     /**
      * @param string $module part id
      * @param bool $separateSupply the jumper is off: its inputs are fed with the pins’ supply, its coils from their rail
@@ -28,16 +32,36 @@ final readonly class OptoModuleInput implements Driver
 
     public function parts(): array
     {
-        return [$this->module];
+        return [new PartUse($this->module, OptoModule::class)];
+    }
+
+    public function words(): string
+    {
+        return 'opto module';
+    }
+
+    public function isReadyMade(): bool
+    {
+        return true;
+    }
+
+    public function needsCommonGround(): bool
+    {
+        return !$this->separateSupply;
+    }
+
+    public function claimsIsolation(): bool
+    {
+        return $this->isolates;
+    }
+
+    public function withoutClaim(): self
+    {
+        return Copy::of($this, ['isolates' => false]);
     }
 
     public function switchPart(): null
     {
         return null;
-    }
-
-    public function withValue(string $name, ?float $ohms): self
-    {
-        return $this;
     }
 }

@@ -19,7 +19,7 @@ final class PartsInUse
             $board->controller()->chip->identity->id,
             $board->mains,
             $board->defaults->relay,
-            ...$board->defaults->driver->parts(),
+            ...self::ofDriver($board->defaults->driver),
         ];
         foreach ($board->rails as $rail) {
             array_push($used, $rail->supply, ...$rail->protection);
@@ -39,12 +39,18 @@ final class PartsInUse
         foreach ($board->lines as $line) {
             $used[] = $line->appliance;
             foreach ($line->actuators as $actuator) {
-                array_push($used, ...null === $actuator->relay ? [] : [$actuator->relay], ...$actuator->driver->parts());
+                array_push($used, ...null === $actuator->relay ? [] : [$actuator->relay], ...self::ofDriver($actuator->driver));
             }
         }
         $parts = array_intersect_key($board->parts, array_flip($used));
         ksort($parts);
 
         return $parts;
+    }
+
+    /** @return list<string> */
+    private static function ofDriver(Driver $driver): array
+    {
+        return array_map(static fn(PartUse $use): string => $use->id, $driver->parts());
     }
 }

@@ -69,7 +69,7 @@ final class DriverChoice
             $with = $board->withPart(...$used);
             // As the edit would make it: a circuit brings its own active level.
             $driven = $actuator->with(driver: $driver, activeLevel: Actuator::levelOf($driver));
-            $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver instanceof OptoModuleInput ? 0.0 : $diode);
+            $price = array_sum(array_map(self::price(...), $used)) + $count * self::RESISTOR_PRICE + ($driver->isReadyMade() ? 0.0 : $diode);
             $ways[] = new DriverWay(
                 $id,
                 $title,

@@ -20,7 +20,6 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\RuleBook;
-use IronLatch\View\DriverWords;
 use IronLatch\View\Joint;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -44,7 +43,6 @@ final class BoardExtension extends AbstractExtension
             ),
             new TwigFunction('assumed', static fn(?Fact $fact): mixed => Knowledge::Assumed === $fact?->knowledge ? $fact->value : null),
             new TwigFunction('place', Joint::place(...)),
-            new TwigFunction('driver_word', DriverWords::of(...)),
             new TwigFunction('step_ranges', StepMap::ranges(...)),
             new TwigFunction('nearest_step', self::nearestStep(...)),
             new TwigFunction(

@@ -165,7 +165,7 @@ final readonly class LineStrips
 
         $missing = $driver instanceof DirectDrive && null === $this->inspection->board->relay($actuator)->solidState;
 
-        return new Link('driver', 'Driver', $missing ? 'none' : DriverWords::of($driver), $level, $missing);
+        return new Link('driver', 'Driver', $missing ? 'none' : $driver->words(), $level, $missing);
     }
 
     private function appliance(Line $line, string $amps): Link

@@ -30,7 +30,6 @@ use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
-use IronLatch\View\DriverWords;
 use IronLatch\View\DriveScreen;
 use PHPUnit\Framework\TestCase;
 
@@ -181,7 +180,7 @@ final class DriveScreenTest extends TestCase
     public function testADriverIsNamedInAFewWords(): void
     {
         $words = array_map(
-            static fn(Driver $driver): string => DriverWords::of($driver),
+            static fn(Driver $driver): string => $driver->words(),
             [new NpnLowSide('n', 4.7e3), new MosfetLowSide('m', 100.0, null), new ArrayChannel('a', 'U2')],
         );
         self::assertSame(['NPN 4.7 kΩ', 'MOSFET', 'array U2'], $words);

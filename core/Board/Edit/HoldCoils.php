@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\MosfetLowSide;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\ListOf;
@@ -32,7 +29,7 @@ final readonly class HoldCoils implements Edit
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             if (
                 null !== $this->ratio
-                && (null === $actuator->relay || !$board->relay($actuator)->isPlain() || !($actuator->driver instanceof NpnLowSide || $actuator->driver instanceof MosfetLowSide || $actuator->driver instanceof ArrayChannel))
+                && (null === $actuator->relay || !$board->relay($actuator)->isPlain() || !$actuator->driver->canBePulsed())
             ) {
                 throw new EditRefused(sprintf(
                     '“%s” cannot be held with less: that wants a plain coil behind a transistor, MOSFET or array that the program switches fast.',

@@ -6,7 +6,6 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Record\ListOf;
 
 /** Puts a second relay of the same kind on the output of another, its contact in the other conductor; or takes it away. */
@@ -26,7 +25,7 @@ final readonly class PairRelay implements Edit
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             if (
                 $this->paired
-                && ($actuator->driver instanceof OptoModuleInput || null === $actuator->relay || !$board->relay($actuator)->isPlain())
+                && ($actuator->driver->isReadyMade() || null === $actuator->relay || !$board->relay($actuator)->isPlain())
             ) {
                 throw new EditRefused(sprintf(
                     '“%s” cannot have a second relay beside it: only a plain relay with a driver of its own can. Drive it by a transistor, or choose a relay with two poles.',

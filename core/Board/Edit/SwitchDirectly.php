@@ -6,7 +6,6 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Record\ListOf;
 
 /** Lets drivers switch DC appliances themselves, without relays; each is fed from the rail of its appliance. */
@@ -29,7 +28,7 @@ final readonly class SwitchDirectly implements Edit
             if (null === $board->appliance($line)->dcVolts) {
                 throw new EditRefused(sprintf('“%s” runs from the mains, and only a relay may switch the mains.', $line->name));
             }
-            if ($owners[$id][1]->driver instanceof OptoModuleInput) {
+            if ($owners[$id][1]->driver->isReadyMade()) {
                 throw new EditRefused(sprintf(
                     'A ready-made module switches nothing but its own relay. Choose another driver for “%s” first.',
                     $line->name,

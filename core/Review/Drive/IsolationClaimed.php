@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
-use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\Edit\ChooseDriver;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -39,17 +37,14 @@ final class IsolationClaimed implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
             $driver = $actuator->driver;
-            $claims = ($driver instanceof OptoModuleInput || $driver instanceof CouplerDriver) && $driver->isolates;
+            $claims = $driver->claimsIsolation();
             $onOneRail = $actuator->rail === $inspection->board->controllerRail;
-            $isJoined = $driver instanceof OptoModuleInput && !$driver->separateSupply;
+            $isJoined = $driver->needsCommonGround();
             $groundsJoined = true === $inspection->board->rails[$actuator->rail]->groundJoined?->value
                 || null === $inspection->board->source($actuator->rail);
             if (!$claims || (!$onOneRail && !$isJoined && !$groundsJoined)) {
                 continue;
             }
-            $without = $driver instanceof OptoModuleInput
-                ? new OptoModuleInput($driver->module, $driver->activeLevel, $driver->separateSupply)
-                : new CouplerDriver($driver->coupler, $driver->npn, $driver->ledOhms, $driver->couplingOhms, $driver->baseEmitterOhms);
             yield new Finding(
                 $this->facts(),
                 Kind::Weak,
@@ -61,7 +56,7 @@ final class IsolationClaimed implements Rule
                 }),
                 proposals: static fn(): array => [new Remedy(
                     'Count on no isolation here',
-                    new ChooseDriver([$id], $without, [], 'the same circuit, not counted on to isolate'),
+                    new ChooseDriver([$id], $driver->withoutClaim(), [], 'the same circuit, not counted on to isolate'),
                 )],
             );
         }

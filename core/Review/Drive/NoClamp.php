@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\ArrayChannel;
-use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\StateClamp;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -41,10 +39,10 @@ final class NoClamp implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
-            if ($actuator->driver instanceof OptoModuleInput || !$inspection->board->kicks($actuator)) {
+            if ($actuator->driver->isReadyMade() || !$inspection->board->kicks($actuator)) {
                 continue;
             }
-            if ($actuator->driver instanceof BridgeOutput) {
+            if ($actuator->driver->clampsItself()) {
                 // A bridge has its own way for the current, and a diode across a winding that is driven both ways would short it.
                 if ($actuator->clamp->value === Clamp::Diode || $actuator->clamp->value === Clamp::DiodeZener) {
                     yield new Finding(

@@ -7,7 +7,6 @@ namespace IronLatch\Core\Review\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\NpnLowSide;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\BaseResistor;
 use IronLatch\Core\Quantity\MarginState;
@@ -46,7 +45,7 @@ final class PinOverloaded implements Rule
             $result = $inspection->drive->results[$id];
             if (
                 CoilOnPin::hangs($inspection, $actuator)
-                || $actuator->driver instanceof OptoModuleInput
+                || $actuator->driver->isReadyMade()
                 || MarginState::Sound === $result->pin->state()
             ) {
                 continue;

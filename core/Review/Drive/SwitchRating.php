@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
-use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Edit\StateClamp;
@@ -75,7 +74,7 @@ final class SwitchRating implements Rule
             $relay = $inspection->board->relay($actuator);
             $clamp = $actuator->clamp->value;
             if (
-                $actuator->driver instanceof BridgeOutput
+                $actuator->driver->clampsItself()
                 || !$inspection->board->kicks($actuator)
                 || !$clamp instanceof Clamp
                 || Clamp::None === $clamp

@@ -6,7 +6,6 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Line;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Inspection;
@@ -70,7 +69,7 @@ final class Poles
     {
         foreach ($actuators as $id) {
             $actuator = $board->actuators()[$id][1];
-            if ($actuator->paired || $actuator->driver instanceof OptoModuleInput || !$board->relay($actuator)->isPlain()) {
+            if ($actuator->paired || $actuator->driver->isReadyMade() || !$board->relay($actuator)->isPlain()) {
                 return false;
             }
         }

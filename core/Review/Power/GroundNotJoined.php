@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\CouplerDriver;
-use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\Edit\StateGround;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -86,11 +83,7 @@ final class GroundNotJoined implements Rule
     private static function needsGround(Board $board, string $rail): ?string
     {
         foreach ($board->actuators() as $id => [, $actuator]) {
-            $driver = $actuator->driver;
-            $isolates = $driver instanceof CouplerDriver
-                || $driver instanceof DirectDrive
-                || ($driver instanceof OptoModuleInput && $driver->separateSupply);
-            if ($actuator->rail === $rail && !$isolates) {
+            if ($actuator->rail === $rail && $actuator->driver->needsCommonGround()) {
                 return sprintf('the driver of “%s”', $board->nameOf($id));
             }
         }

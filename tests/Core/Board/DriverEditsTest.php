@@ -24,9 +24,11 @@ use IronLatch\Core\Board\InvertingPair;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
+use IronLatch\Core\Board\PartUse;
 use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Tests\Support\TestBoards;
@@ -59,7 +61,7 @@ final class DriverEditsTest extends TestCase
     #[DataProvider('drivers')]
     public function testACircuitKnowsItsLevelAndItsParts(Driver $driver, Level $level, ?string $switch, array $parts): void
     {
-        self::assertSame([$level, $switch, $parts], [$driver->inherentActiveLevel(), $driver->switchPart(), $driver->parts()]);
+        self::assertSame([$level, $switch, $parts], [$driver->inherentActiveLevel(), $driver->switchPart(), array_map(static fn(PartUse $use): string => $use->id, $driver->parts())]);
         self::assertEquals($driver, $driver->withValue('noSuchOhms', 1e3), 'A resistor that it does not have changes nothing.');
     }
 
@@ -141,6 +143,25 @@ final class DriverEditsTest extends TestCase
         yield 'PNP where an NPN belongs' => [
             $board,
             new ChooseDriver(['A1'], new NpnLowSide('pnp-2n2907', 470.0), [TestBoards::part('pnp-2n2907', Transistor::class)]),
+            'The transistor “pnp-2n2907” of relay A1 must be an NPN.',
+        ];
+        foreach ([
+            'high side' => new HighSidePair('pnp-2n2907', 'pnp-2n2907', 4.7e3, 1e3),
+            'inverting' => new InvertingPair('pnp-2n2907', 'pnp-2n2907', 4.7e3, 470.0),
+        ] as $name => $pair) {
+            yield 'PNP as the NPN of a pair: ' . $name => [
+                $board,
+                new ChooseDriver(['A1'], $pair, [TestBoards::part('pnp-2n2907', Transistor::class)]),
+                'The transistor “pnp-2n2907” of relay A1 must be an NPN.',
+            ];
+        }
+        yield 'PNP behind a coupler' => [
+            $board,
+            new ChooseDriver(
+                ['A1'],
+                new CouplerDriver('pc817', 'pnp-2n2907', 390.0, 470.0),
+                [TestBoards::part('pnp-2n2907', Transistor::class), TestBoards::part('pc817', OptoCoupler::class)],
+            ),
             'The transistor “pnp-2n2907” of relay A1 must be an NPN.',
         ];
         yield 'opening of a relay that opens by itself' => [

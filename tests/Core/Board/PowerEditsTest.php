@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Board;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\Edit\AddCarrierRail;
 use IronLatch\Core\Board\Edit\AddConvertedRail;
 use IronLatch\Core\Board\Edit\AddRail;
 use IronLatch\Core\Board\Edit\AddScenario;
 use IronLatch\Core\Board\Edit\AttachDevice;
 use IronLatch\Core\Board\Edit\ChooseController;
+use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseEntry;
 use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\ConvertRail;
@@ -45,6 +47,7 @@ use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\JackPolarity;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
@@ -204,6 +207,15 @@ final class PowerEditsTest extends TestCase
         ];
         yield 'held, then straight on its pin' => [
             $both(new HoldCoils(['A1'], 0.5), new DriveDirectly(['A1'])),
+            static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio,
+            null,
+        ];
+        yield 'held, then by a circuit that cannot be switched fast' => [
+            $both(new HoldCoils(['A1'], 0.5), new ChooseDriver(
+                ['A1'],
+                new CouplerDriver('pc817', 'npn-2n2222', 390.0, 470.0),
+                [TestBoards::part('pc817', OptoCoupler::class)],
+            )),
             static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio,
             null,
         ];

@@ -29,6 +29,11 @@ interface Driver
      */
     public function parts(): array;
 
+    /**
+     * @return array<string, Resistor> by the property that holds its ohms
+     */
+    public function resistors(): array;
+
     /** In as few words as fit on a plate. */
     public function words(): string;
 

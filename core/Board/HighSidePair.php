@@ -24,18 +24,19 @@ final readonly class HighSidePair implements Driver
         public string $npn,
         public string $pnp,
         #[Measured(Unit::Ohm, above: true)]
+        #[Resistor('base resistor', 10.0, 1e6, '1 kΩ to 10 kΩ')]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
+        #[Resistor('coupling resistor', 10.0, 1e6, '1 kΩ')]
         public float $couplingOhms,
         #[Measured(Unit::Ohm)]
+        #[Resistor('emitter–base resistor', 100.0, 1e6, '10 kΩ')]
         public float $emitterBaseOhms = 10e3,
         #[Measured(Unit::Ohm)]
+        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = 10e3,
     ) {
-        Resistance::within('base resistor', $baseOhms, 10.0, 1e6, '1 kΩ to 10 kΩ');
-        Resistance::within('coupling resistor', $couplingOhms, 10.0, 1e6, '1 kΩ');
-        Resistance::within('emitter–base resistor', $emitterBaseOhms, 100.0, 1e6, '10 kΩ');
-        Resistance::within('base–emitter resistor', $baseEmitterOhms, 100.0, 1e6, '10 kΩ');
+        Resistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

@@ -24,18 +24,19 @@ final readonly class InvertingPair implements Driver
         public string $pnp,
         public string $npn,
         #[Measured(Unit::Ohm, above: true)]
+        #[Resistor('input resistor', 10.0, 1e6, '1 kΩ to 10 kΩ')]
         public float $inputOhms,
         #[Measured(Unit::Ohm)]
+        #[Resistor('coupling resistor', 10.0, 1e6, '330 Ω to 1 kΩ')]
         public float $couplingOhms,
         #[Measured(Unit::Ohm)]
+        #[Resistor('emitter–base resistor', 100.0, 1e6, '10 kΩ')]
         public float $emitterBaseOhms = 10e3,
         #[Measured(Unit::Ohm)]
+        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = 10e3,
     ) {
-        Resistance::within('input resistor', $inputOhms, 10.0, 1e6, '1 kΩ to 10 kΩ');
-        Resistance::within('coupling resistor', $couplingOhms, 10.0, 1e6, '330 Ω to 1 kΩ');
-        Resistance::within('emitter–base resistor', $emitterBaseOhms, 100.0, 1e6, '10 kΩ');
-        Resistance::within('base–emitter resistor', $baseEmitterOhms, 100.0, 1e6, '10 kΩ');
+        Resistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

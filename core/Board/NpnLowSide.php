@@ -22,16 +22,13 @@ final readonly class NpnLowSide implements Driver
     public function __construct(
         public string $transistor,
         #[Measured(Unit::Ohm, above: true)]
+        #[Resistor('base resistor', 10.0, 1e6, '330 Ω to 1 kΩ')]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
+        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = null,
     ) {
-        if ($baseOhms < 10 || $baseOhms > 1.0e6) {
-            throw new \InvalidArgumentException('A base resistor lies between 10 Ω and 1 MΩ. Usual are 330 Ω to 1 kΩ.');
-        }
-        if (null !== $baseEmitterOhms && ($baseEmitterOhms < 100 || $baseEmitterOhms > 1.0e6)) {
-            throw new \InvalidArgumentException('A base–emitter resistor lies between 100 Ω and 1 MΩ. Usual is 10 kΩ.');
-        }
+        Resistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

@@ -39,10 +39,15 @@ trait UsualDriver
         return false;
     }
 
-    /** Every resistor of a circuit is a property in ohms; only one that need not be there can be taken away. */
+    public function resistors(): array
+    {
+        return Resistor::of(self::class);
+    }
+
+    /** Only a resistor that need not be there can be taken away. */
     public function withValue(string $name, ?float $ohms): self
     {
-        if (!str_ends_with($name, 'Ohms') || !property_exists($this, $name)) {
+        if (!isset($this->resistors()[$name])) {
             return $this;
         }
         $mayBeMissing = true === (new \ReflectionProperty($this, $name))->getType()?->allowsNull();

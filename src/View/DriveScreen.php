@@ -36,10 +36,6 @@ use IronLatch\Core\Review\Inspection;
 /** What the Drive view draws of one relay: its circuit, its alternatives, its spread. */
 final readonly class DriveScreen
 {
-    private const VALUES = [
-        'baseOhms' => 'Base resistor', 'baseEmitterOhms' => 'Base to emitter', 'gateOhms' => 'Gate resistor', 'pullDownOhms' => 'Gate pull-down', 'inputOhms' => 'Input resistor',
-        'ledOhms' => 'LED resistor', 'couplingOhms' => 'Coupling resistor', 'emitterBaseOhms' => 'Emitter to base',
-    ];
     /** Circuits that are solved as a netlist take longer, and fewer of them are drawn. */
     private const MANY_BOARDS = 10000;
     private const FEW_BOARDS = 2500;
@@ -118,14 +114,12 @@ final readonly class DriveScreen
         $circuit = Circuits::of($board, $actuator);
         $ambient = $board->ambientCelsius();
         $values = [];
-        foreach (get_object_vars($actuator->driver) as $name => $value) {
-            if (isset(self::VALUES[$name]) && (null === $value || is_float($value))) {
-                $values[$name] = [
-                    'label' => self::VALUES[$name],
-                    'ohms' => $value,
-                    'steps' => array_reverse(PreferredValues::e12Between(10.0, 100e3)),
-                ];
-            }
+        foreach ($actuator->driver->resistors() as $name => $resistor) {
+            $values[$name] = [
+                'label' => ucfirst($resistor->name),
+                'ohms' => get_object_vars($actuator->driver)[$name],
+                'steps' => array_reverse(PreferredValues::e12Between(10.0, 100e3)),
+            ];
         }
 
         return [

@@ -6,25 +6,17 @@ namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Board\Resistor;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
+use IronLatch\Core\Record\RecordShape;
 
 /** Changes one resistor of driver circuits. */
 final readonly class SetDriverValue implements Edit
 {
-    private const NAMES = [
-        'baseOhms' => 'base resistor',
-        'baseEmitterOhms' => 'base–emitter resistor',
-        'gateOhms' => 'gate resistor',
-        'pullDownOhms' => 'gate pull-down',
-        'couplingOhms' => 'coupling resistor',
-        'emitterBaseOhms' => 'emitter–base resistor',
-        'inputOhms' => 'input resistor',
-        'ledOhms' => 'LED resistor',
-    ];
-
     /**
      * @param list<string> $actuators ids of relays
      * @param string $value which resistor, as the circuit names it
@@ -40,16 +32,14 @@ final readonly class SetDriverValue implements Edit
 
     public function apply(Board $board): Board
     {
-        if (!isset(self::NAMES[$this->value])) {
-            throw new EditRefused('No driver circuit has a resistor of this name. Load the page again.');
-        }
+        $name = $this->name() ?? throw new EditRefused('No driver circuit has a resistor of this name. Load the page again.');
 
-        return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
-            if (!property_exists($actuator->driver, $this->value)) {
+        return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board, $name): Actuator {
+            if (!isset($actuator->driver->resistors()[$this->value])) {
                 throw new EditRefused(sprintf(
                     'The driver of “%s” has no %s. Choose that driver first.',
                     $board->nameOf($actuator->function),
-                    self::NAMES[$this->value],
+                    $name,
                 ));
             }
 
@@ -62,8 +52,20 @@ final readonly class SetDriverValue implements Edit
         return sprintf(
             '%s %s for %s',
             null === $this->ohms ? 'Take out the' : 'Fit ' . QuantityPrinter::rounded($this->ohms, Unit::Ohm) . ' as',
-            self::NAMES[$this->value] ?? 'resistor',
+            $this->name() ?? 'resistor',
             Targets::names($board, $this->actuators),
         );
+    }
+
+    /** What the resistor is called, by the first circuit that has it. */
+    private function name(): ?string
+    {
+        foreach (RecordShape::variants(Driver::class)->classes as $circuit) {
+            if (isset(Resistor::of($circuit)[$this->value])) {
+                return Resistor::of($circuit)[$this->value]->name;
+            }
+        }
+
+        return null;
     }
 }

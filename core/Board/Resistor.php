@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
@@ -11,6 +12,9 @@ use IronLatch\Core\Quantity\Unit;
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
 final readonly class Resistor
 {
+    private const LEAST_TRIED_OHMS = 10.0;
+    private const MOST_TRIED_OHMS = 100e3;
+
     /**
      * @param string $usual values, as written
      */
@@ -28,6 +32,17 @@ final readonly class Resistor
         return $known[$circuit] ??= array_filter(array_map(
             static fn(\ReflectionProperty $property): ?self => ($property->getAttributes(self::class)[0] ?? null)?->newInstance(),
             array_column((new \ReflectionClass($circuit))->getProperties(), null, 'name'),
+        ));
+    }
+
+    /**
+     * @return list<float> the E12 values that may be fitted here and are worth trying, in ohms, least first
+     */
+    public function steps(): array
+    {
+        return array_reverse(PreferredValues::e12Between(
+            max(self::LEAST_TRIED_OHMS, $this->leastOhms),
+            min(self::MOST_TRIED_OHMS, $this->mostOhms),
         ));
     }
 

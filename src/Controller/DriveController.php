@@ -10,7 +10,6 @@ use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Exchange\Headline;
-use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Storage\BoardStore;
@@ -49,9 +48,10 @@ final class DriveController extends AbstractController
     public function sketch(Request $request, string $id, string $actuator, string $value): Response
     {
         $opened = $this->opened($id, $actuator);
-        $steps = array_reverse(PreferredValues::e12Between(10.0, 100e3));
+        $resistor = $opened->board->actuators()[$actuator][1]->driver->resistors()[$value] ?? null;
+        $ohms = $resistor?->steps()[$request->query->getInt('step')] ?? null;
         try {
-            $board = (new SetDriverValue([$actuator], $value, $steps[$request->query->getInt('step')] ?? null))->apply($opened->board);
+            $board = (new SetDriverValue([$actuator], $value, $ohms))->apply($opened->board);
         } catch (EditRefused|\InvalidArgumentException) {
             $board = $opened->board;
         }

@@ -26,7 +26,6 @@ use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
 use IronLatch\Core\Drive\SwitchTimes;
 use IronLatch\Core\Drive\TurnOff;
-use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;
@@ -118,7 +117,7 @@ final readonly class DriveScreen
             $values[$name] = [
                 'label' => ucfirst($resistor->name),
                 'ohms' => get_object_vars($actuator->driver)[$name],
-                'steps' => array_reverse(PreferredValues::e12Between(10.0, 100e3)),
+                'steps' => $resistor->steps(),
             ];
         }
 

@@ -119,14 +119,16 @@ final class DriveScreenTest extends TestCase
                 $ohms,
                 array_map(static fn(mixed $value): mixed => is_array($value) ? $value['ohms'] : null, $context['values']),
             );
-            foreach ($context['values'] as $value) {
+            foreach ($context['values'] as $name => $value) {
                 self::assertIsArray($value);
                 self::assertIsArray($value['steps']);
                 self::assertSame(
-                    [10.0, 12.0, 100e3],
-                    [$value['steps'][0], $value['steps'][1], $value['steps'][count($value['steps']) - 1]],
+                    ['baseEmitterOhms' => [100.0, 120.0, 100e3, 37], 'pullDownOhms' => [1e3, 1.2e3, 100e3, 25]][$name] ?? [10.0, 12.0, 100e3, 49],
+                    [$value['steps'][0], $value['steps'][1], $value['steps'][count($value['steps']) - 1], count($value['steps'])],
                 );
-                self::assertCount(49, $value['steps']);
+                foreach ($driver->resistors()[$name]->steps() as $step) {
+                    self::assertSame($step, get_object_vars($driver->withValue($name, $step))[$name], 'What the slider offers can be fitted.');
+                }
             }
         }
     }

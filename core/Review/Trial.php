@@ -18,7 +18,7 @@ final readonly class Trial
         if (Kind::Danger === $finding->kind && (Nature::Intention === $nature || Nature::Observation === $nature)) {
             return false;
         }
-        $board = $this->inspection->after($remedy->edit);
+        $board = Repairs::of($this->inspection)->after($remedy->edit);
         if (null === $board) {
             return false;
         }

@@ -60,8 +60,8 @@ final class WaysOut
         $board = $inspection->board;
         $own = $board->controller()->carrier;
         $ways = [];
-        foreach ([$own->identity->id => $own, ...$inspection->partsOnOffer(Carrier::class)] as $id => $carrier) {
-            $chip = $inspection->partsOnOffer(Chip::class)[$carrier->chip] ?? null;
+        foreach ([$own->identity->id => $own, ...Repairs::of($inspection)->partsOnOffer(Carrier::class)] as $id => $carrier) {
+            $chip = Repairs::of($inspection)->partsOnOffer(Chip::class)[$carrier->chip] ?? null;
             if (null !== $chip) {
                 $edit = $id === $board->carrier ? null : new ChooseController($carrier, $chip);
                 $way = self::way($inspection, 'carrier:' . $id, $carrier->identity->name, $edit, $carrier->price - $own->price);
@@ -101,7 +101,7 @@ final class WaysOut
             static fn(Actuator $relay): bool => Level::High === $relay->driver->inherentActiveLevel(),
         );
         $ways = [];
-        foreach ($inspection->partsOnOffer(Expander::class) as $id => $expander) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Expander::class) as $id => $expander) {
             // What cannot source cannot drive an active-high input.
             if ([] === $movable || ($wantsHigh && ExpanderKind::QuasiBidirectional === $expander->kind)) {
                 continue;

@@ -31,6 +31,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Repairs;
 
 /** What the Drive view draws of one relay: its circuit, its alternatives, its spread. */
 final readonly class DriveScreen
@@ -153,10 +154,10 @@ final readonly class DriveScreen
             OptoCoupler::class,
             OptoModule::class,
         ] as $class) {
-            array_push($parts, ...array_values($this->inspection->partsOnOffer($class)));
+            array_push($parts, ...array_values(Repairs::of($this->inspection)->partsOnOffer($class)));
         }
 
-        return $this->inspection->driverWays($id, $parts);
+        return Repairs::of($this->inspection)->driverWays($id, $parts);
     }
 
     /** Boards drawn at random; null for a module, whose spread its maker alone knows. */

@@ -21,6 +21,7 @@ use IronLatch\Core\Pins\StrapSuits;
 use IronLatch\Core\Pins\WhyHere;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\WaysOut;
 
@@ -55,7 +56,7 @@ final readonly class PinsScreen
             'power_up_contacts' => PowerUpContact::all($board, $this->inspection->seating),
             'pull_ups' => array_map(fn(string $id): I2cPullUp => I2cPullUp::of($board, $id), $this->buses()),
             'group_kinds' => array_filter(GroupKind::cases(), static fn(GroupKind $kind): bool => GroupKind::Selector !== $kind),
-            'expander_parts' => $this->inspection->partsOnOffer(Expander::class),
+            'expander_parts' => Repairs::of($this->inspection)->partsOnOffer(Expander::class),
             'contacts' => array_keys(array_filter(
                 $board->functions,
                 static fn(PinFunction $function): bool => $function->kind->isContact(),
@@ -110,9 +111,9 @@ final readonly class PinsScreen
             return [];
         }
         $parts = [
-            ...array_values($this->inspection->partsOnOffer(Transistor::class)),
-            ...array_values($this->inspection->partsOnOffer(Mosfet::class)),
-            ...array_values($this->inspection->partsOnOffer(OptoModule::class)),
+            ...array_values(Repairs::of($this->inspection)->partsOnOffer(Transistor::class)),
+            ...array_values(Repairs::of($this->inspection)->partsOnOffer(Mosfet::class)),
+            ...array_values(Repairs::of($this->inspection)->partsOnOffer(OptoModule::class)),
         ];
         $suits = [];
         foreach ($this->inspection->controller->pins as $name => $pin) {

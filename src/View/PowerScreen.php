@@ -19,6 +19,7 @@ use IronLatch\Core\Power\SupplyChoice;
 use IronLatch\Core\Power\SupplyOffer;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
 
@@ -118,8 +119,8 @@ final readonly class PowerScreen
         return SupplyChoice::ranked(
             $this->inspection->power,
             $rail,
-            array_values($this->inspection->partsOnOffer(Supply::class)),
-            array_values($this->inspection->partsOnOffer(Converter::class)),
+            array_values(Repairs::of($this->inspection)->partsOnOffer(Supply::class)),
+            array_values(Repairs::of($this->inspection)->partsOnOffer(Converter::class)),
         );
     }
 

@@ -123,11 +123,16 @@ final class DriveScreenTest extends TestCase
                 self::assertIsArray($value);
                 self::assertIsArray($value['steps']);
                 self::assertSame(
-                    ['baseEmitterOhms' => [100.0, 120.0, 100e3, 37], 'pullDownOhms' => [1e3, 1.2e3, 100e3, 25]][$name] ?? [10.0, 12.0, 100e3, 49],
+                    ['baseEmitterOhms' => [100.0, 120.0, 100e3, 37], 'pullDownOhms' => [1e3, 1.2e3, 100e3, 25]][$name]
+                        ?? [10.0, 12.0, 100e3, 49],
                     [$value['steps'][0], $value['steps'][1], $value['steps'][count($value['steps']) - 1], count($value['steps'])],
                 );
                 foreach ($driver->resistors()[$name]->steps() as $step) {
-                    self::assertSame($step, get_object_vars($driver->withValue($name, $step))[$name], 'What the slider offers can be fitted.');
+                    self::assertSame(
+                        $step,
+                        get_object_vars($driver->withValue($name, $step))[$name],
+                        'What the slider offers can be fitted.',
+                    );
                 }
             }
         }

@@ -101,9 +101,6 @@ final class InvertingSwitch extends SwitchCircuit
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
     {
-        $amps = $point->through('rail', 'out', $values['coilOhms']);
-        $baseAmps = $point->through('pull', 'base', $values['couplingOhms']) - (isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0);
-
-        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), $baseAmps, $point->volts);
+        return self::lowSide($point, $values, $pinAmps, 'pull');
     }
 }

@@ -197,6 +197,21 @@ abstract class SwitchCircuit
         return max(0.0, $volts - $held) / ($seriesOhms + $this->parameters()['pinOhms']->spread->min);
     }
 
+    /**
+     * The point of a coil between the rail and an NPN “out” whose base is fed from another stage.
+     *
+     * @param array<string, float> $values
+     * @param string $from the node behind the coupling resistor
+     */
+    protected static function lowSide(Point $point, array $values, float $pinAmps, string $from): SwitchPoint
+    {
+        $amps = $point->through('rail', 'out', $values['coilOhms']);
+        $shuntAmps = isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0;
+        $baseAmps = $point->through($from, 'base', $values['couplingOhms']) - $shuntAmps;
+
+        return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), $baseAmps, $point->volts);
+    }
+
     protected static function resistor(string $label, float $ohms, int $helps): Parameter
     {
         return new Parameter($label, Spread::tolerance($ohms, self::RESISTOR_TOLERANCE), Unit::Ohm, $helps);

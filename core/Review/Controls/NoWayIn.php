@@ -17,6 +17,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -54,7 +55,7 @@ final class NoWayIn implements Rule
                         Kind::Broken,
                         $id,
                         sprintf('“%s” wants a serial link, and the board has none.', $channel->name),
-                        proposals: static fn(): array => [$inspection->withSeat(
+                        proposals: static fn(): array => [Repairs::of($inspection)->withSeat(
                             'Add a serial link for it',
                             'Add a serial link for ' . $channel->name,
                             new AddGroup(GroupKind::Uart, mb_substr($channel->name, 0, 50)),

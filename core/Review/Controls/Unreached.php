@@ -16,6 +16,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -59,7 +60,7 @@ final class Unreached implements Rule
                     $id,
                     sprintf('Nothing operates “%s”.', $line->name),
                     proposals: static fn(): array => [
-                        $inspection->withSeat(
+                        Repairs::of($inspection)->withSeat(
                             'Operate it by a push button',
                             'Operate ' . $line->name . ' by a push button',
                             new AddSurface($id, SurfaceKind::PushButton),

@@ -27,6 +27,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -115,7 +116,7 @@ final class BistableDriven implements Rule
     {
         $actuator = $inspection->board->actuators()[$id][1];
         $most = $inspection->board->railVolts($actuator->rail)->max;
-        foreach ($inspection->partsOnOffer(BridgeDriver::class) as $bridge) {
+        foreach (Repairs::of($inspection)->partsOnOffer(BridgeDriver::class) as $bridge) {
             if ($bridge->greatestVolts >= $most) {
                 $title = 'Drive it both ways by ' . $bridge->identity->name;
                 // What clamped one way would short the other.
@@ -176,7 +177,7 @@ final class BistableDriven implements Rule
         $volts = $inspection->board->railVolts($actuator->rail)->typ;
         $now = $inspection->board->relay($actuator);
         $remedies = [];
-        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $line, $relay, true, $actuator->contact);
             $windings = $relay->bistable->windings ?? 0;
             if (

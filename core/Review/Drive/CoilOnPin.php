@@ -18,6 +18,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -75,7 +76,7 @@ final class CoilOnPin implements Rule
      */
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
-        foreach ($inspection->partsOnOffer(Transistor::class) as $transistor) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Transistor::class) as $transistor) {
             $draft = new NpnLowSide($transistor->identity->id, 470.0, self::BASE_EMITTER_OHMS);
             $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft), $draft);
             $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts / $inspection->board->relay($actuator)->coilResistance->min;

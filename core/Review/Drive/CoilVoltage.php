@@ -20,6 +20,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -191,7 +192,7 @@ final class CoilVoltage implements Rule
     private static function relaysFor(Inspection $inspection, Actuator $actuator, float $volts): array
     {
         $relay = $inspection->board->relay($actuator);
-        foreach ($inspection->partsOnOffer(Relay::class) as $other) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Relay::class) as $other) {
             $asGood = $other->insulatesAsWellAs($relay) && $other->contactAcAmps >= $relay->contactAcAmps;
             if ($asGood && $other->isOfTheKindOf($relay) && $other->suitsRail($volts)) {
                 return [$other];

@@ -17,6 +17,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -87,7 +88,7 @@ final class GateNotSpecified implements Rule
     private static function remedies(Inspection $inspection, string $id, MosfetLowSide $driver, float $gateVolts): array
     {
         $remedies = [];
-        foreach ($inspection->partsOnOffer(Mosfet::class) as $mosfet) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Mosfet::class) as $mosfet) {
             if ($mosfet->specifiedGateVolts <= $gateVolts) {
                 $remedies[] = new Remedy(
                     'Use the ' . $mosfet->identity->name,

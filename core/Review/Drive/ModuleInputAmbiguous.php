@@ -16,6 +16,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -82,7 +83,7 @@ final class ModuleInputAmbiguous implements Rule
      */
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
-        foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
+        foreach (Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {
             $other = DriverAnalysis::result(
                 $inspection->board->withPart($module),
                 $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)),

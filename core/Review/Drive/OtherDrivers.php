@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\DriverResult;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 
 /** Proposes the best other transistor for a relay, where what it has will not do. */
 final class OtherDrivers
@@ -23,11 +24,11 @@ final class OtherDrivers
     {
         // One transistor is what a remedy proposes; all the other circuits stand in the Drive view.
         $parts = [
-            ...array_filter($inspection->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp),
-            ...$inspection->partsOnOffer(Mosfet::class),
+            ...array_filter(Repairs::of($inspection)->partsOnOffer(Transistor::class), static fn(Transistor $part): bool => !$part->isPnp),
+            ...Repairs::of($inspection)->partsOnOffer(Mosfet::class),
         ];
         $remedies = [];
-        foreach ($inspection->driverWays($id, array_values($parts)) as $way) {
+        foreach (Repairs::of($inspection)->driverWays($id, array_values($parts)) as $way) {
             if ($way->isSound() && (null === $cures || $cures($way->result))) {
                 $remedies[] = new Remedy('Drive it by ' . $way->title, $way->edit([$id]));
             }

@@ -19,6 +19,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -118,7 +119,7 @@ final class SolidStateOutput implements Rule
     {
         $actuator = $inspection->board->actuators()[$id][1];
         $volts = $inspection->board->railVolts($actuator->rail)->typ;
-        $offered = $inspection->partsOnOffer(Relay::class);
+        $offered = Repairs::of($inspection)->partsOnOffer(Relay::class);
         // What insulates best is proposed first.
         uasort($offered, static fn(Relay $a, Relay $b): int => $b->insulatesAsWellAs($a) <=> $a->insulatesAsWellAs($b));
         foreach ($offered as $relay) {

@@ -10,6 +10,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -42,7 +43,7 @@ final class LineWithoutRelay implements Rule
                     Kind::Broken,
                     $id,
                     sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name),
-                    proposals: static fn(): array => [$inspection->withSeat(
+                    proposals: static fn(): array => [Repairs::of($inspection)->withSeat(
                         'Add a relay',
                         'Add a relay to ' . $line->name,
                         new AddRelay($id),

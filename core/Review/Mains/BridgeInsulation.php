@@ -18,6 +18,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -149,7 +150,7 @@ final class BridgeInsulation implements Rule
      */
     private static function supplies(Inspection $inspection, string $rail, Supply $now): array
     {
-        foreach ($inspection->partsOnOffer(Supply::class) as $supply) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Supply::class) as $supply) {
             if (
                 Insulation::Reinforced === $supply->insulation
                 && $supply->form === $now->form

@@ -20,6 +20,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Stage;
@@ -121,7 +122,7 @@ final class ContactOverloaded implements Rule
     private static function remedies(Inspection $inspection, string $id, string $lineId, Actuator $actuator): array
     {
         $now = $inspection->board->relay($actuator);
-        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Relay::class) as $relay) {
             $contact = LivePath::contact($inspection->board, $inspection->board->lines[$lineId], $relay, true, $actuator->contact);
             if (
                 $relay->insulatesAsWellAs($now)

@@ -14,6 +14,7 @@ use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 
 /** The fuse between what the lines draw and what the conductors bear; with thicker conductors where none lies between. */
 final class FuseChoice
@@ -77,7 +78,7 @@ final class FuseChoice
     private static function fuses(Inspection $inspection): array
     {
         $fuses = array_filter(
-            $inspection->partsOnOffer(MainsFuse::class),
+            Repairs::of($inspection)->partsOnOffer(MainsFuse::class),
             static fn(MainsFuse $fuse): bool => $fuse->timeLag && $fuse->breakingAmps >= self::BREAKS_AMPS,
         );
         usort($fuses, static fn(MainsFuse $a, MainsFuse $b): int => $a->ratedAmps <=> $b->ratedAmps);

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Line;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Repairs;
 
 /** Which conductors the contacts of a line can interrupt: one for each pole. */
 final class Poles
@@ -54,7 +55,7 @@ final class Poles
 
             return true;
         };
-        $relays = array_values(array_filter($inspection->partsOnOffer(Relay::class), $fits));
+        $relays = array_values(array_filter(Repairs::of($inspection)->partsOnOffer(Relay::class), $fits));
         usort($relays, static fn(Relay $a, Relay $b): int => $b->contactAcAmps <=> $a->contactAcAmps);
 
         return $relays;

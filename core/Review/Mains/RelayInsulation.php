@@ -15,6 +15,7 @@ use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -97,7 +98,7 @@ final class RelayInsulation implements Rule
     {
         $actuator = $inspection->board->actuators()[$id][1];
         $now = $inspection->board->relay($actuator);
-        foreach ($inspection->partsOnOffer(Relay::class) as $relay) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Relay::class) as $relay) {
             if (
                 Insulation::Reinforced === $relay->insulation
                 && $relay->isOfTheKindOf($now)

@@ -19,6 +19,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -106,7 +107,7 @@ final class StepCapacitorClass implements Rule
                 ...PreferredValues::e12Between(20e-9, $farads * 0.99),
             ] as $other) {
                 $edit = new FitStepCapacitor($id, $function, $other);
-                $after = $inspection->after($edit);
+                $after = Repairs::of($inspection)->after($edit);
                 $volts = null === $after ? INF : self::MAINS_ABOVE * (FanSteps::all($after)[$id]->steps[$function]->capacitorVolts ?? INF);
                 if ($volts <= self::MOTOR_RUN_VOLTS) {
                     return [new Remedy(

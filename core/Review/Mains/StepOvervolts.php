@@ -16,6 +16,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -90,7 +91,7 @@ final class StepOvervolts implements Rule
         }
         $farads = $inspection->board->groups[$group]->bank?->faradsOf($relays) ?? 0.0;
         foreach (PreferredValues::e12Between(20e-9, max(21e-9, $farads * 0.99)) as $other) {
-            $after = $inspection->after(new FitStepCapacitor($group, $relays, $other));
+            $after = Repairs::of($inspection)->after(new FitStepCapacitor($group, $relays, $other));
             $step = null === $after ? null : FanSteps::all($after)[$group]->steps[$relays] ?? null;
             if (null !== $step && $step->motorVolts <= self::BEYOND * $inspection->board->system()->volts) {
                 return [new Remedy(

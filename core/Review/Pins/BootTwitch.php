@@ -30,6 +30,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -129,7 +130,7 @@ final class BootTwitch implements Rule
             return [new Remedy('Write the off level before it becomes an output', new StateOutputOrder(OutputOrder::LevelFirst))];
         }
         $board = $inspection->board;
-        $remedies = $inspection->moveToBestPin($actuator->function);
+        $remedies = Repairs::of($inspection)->moveToBestPin($actuator->function);
         // Each is offered only where the film, played again with it, shows no movement.
         $isStill = static fn(Actuator $with, ?Board $on = null): bool => null === (new StartUp($on ?? $board))->film($actuator->function, $pin, $with)->worstTwitch();
         if ($actuator->driver instanceof NpnLowSide && null === $actuator->driver->baseEmitterOhms
@@ -142,7 +143,7 @@ final class BootTwitch implements Rule
         }
         array_push($remedies, ...PullRemedies::thatHold($inspection, $actuator->function));
         if (!$actuator->driver instanceof OptoModuleInput) {
-            foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
+            foreach (Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {
                 $with = $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel));
                 if ($isStill($with, $board->withPart($module))) {
                     $remedies[] = new Remedy('Drive it by ' . $module->identity->name, new DriveByModule([$id], $module));

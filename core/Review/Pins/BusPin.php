@@ -8,6 +8,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -40,7 +41,7 @@ final class BusPin implements Rule
                     Kind::Broken,
                     $id,
                     sprintf('“%s” sits on %s, which has no %s.', $inspection->board->nameOf($id), $pin->bothNames(), $signal->value),
-                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                    proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }
         }
@@ -62,7 +63,7 @@ final class BusPin implements Rule
                     Kind::Broken,
                     $id,
                     sprintf('The signals of “%s” sit on different units of the %s.', $group->name, $chip->identity->name),
-                    proposals: fn(): array => $inspection->seatAll(),
+                    proposals: fn(): array => Repairs::of($inspection)->seatAll(),
                 );
             }
         }

@@ -11,6 +11,7 @@ use IronLatch\Core\Catalogue\StrapConsequence;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -48,7 +49,7 @@ final class ButtonOnStrap implements Rule
                     Kind::Hint,
                     $id,
                     sprintf('If “%s” is held while power returns, %s is low: %s.', $function->name, $pin->bothNames(), $strap->otherwise),
-                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                    proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }
         }

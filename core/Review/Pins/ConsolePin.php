@@ -11,6 +11,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -51,7 +52,10 @@ final class ConsolePin implements Rule
                     Kind::Weak,
                     $id,
                     sprintf('“%s” sits on %s, %s.', $inspection->board->nameOf($id), $pin->bothNames(), $what),
-                    proposals: fn(): array => [...$inspection->moveToBestPin($id), new Remedy($statement, new TolerateConsole($id, true))],
+                    proposals: fn(): array => [
+                        ...Repairs::of($inspection)->moveToBestPin($id),
+                        new Remedy($statement, new TolerateConsole($id, true)),
+                    ],
                 );
             }
         }

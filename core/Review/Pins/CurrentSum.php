@@ -19,6 +19,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -97,7 +98,7 @@ final class CurrentSum implements Rule
             'Fit the largest base resistors that suffice',
             new Sequence('Fit the largest base resistors that suffice', $larger),
         )];
-        foreach ([] === $relays ? [] : $inspection->partsOnOffer(OptoModule::class) as $module) {
+        foreach ([] === $relays ? [] : Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {
             if ($module->indicatorVolts->max > 0) {
                 $remedies[] = new Remedy('Drive them by ' . $module->identity->name, new DriveByModule($relays, $module));
             }

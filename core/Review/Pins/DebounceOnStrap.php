@@ -20,6 +20,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -115,7 +116,7 @@ final class DebounceOnStrap implements Rule
                 [$shown, $isBroken ? $margin->worst : $margin->nominal],
                 static fn(): array => [
                     new Remedy('Take the capacitor away and debounce in the program', new FitDebounce($id, 0.0)),
-                    ...$inspection->moveToBestPin($id),
+                    ...Repairs::of($inspection)->moveToBestPin($id),
                 ],
             );
         }

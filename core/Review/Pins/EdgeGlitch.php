@@ -12,6 +12,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -56,7 +57,7 @@ final class EdgeGlitch implements Rule
                     QuantityPrinter::rounded($pin->chip->glitchSeconds, Unit::Second),
                     $analogue ? 'a converter' : 'the sleeping radio',
                 ),
-                proposals: static fn(): array => $inspection->moveToBestPin($id),
+                proposals: static fn(): array => Repairs::of($inspection)->moveToBestPin($id),
             );
         }
     }

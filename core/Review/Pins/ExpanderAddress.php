@@ -13,6 +13,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -89,7 +90,7 @@ final class ExpanderAddress implements Rule
             $remedies[] = new Remedy(sprintf('Set it to 0x%02X', $free), new SetExpander($id, $free, $fitted->rail, $fitted->heldOff));
             break;
         }
-        foreach ($inspection->partsOnOffer(Expander::class) as $other) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Expander::class) as $other) {
             if (
                 $other->kind === $expander->kind
                 && $other->identity->id !== $expander->identity->id

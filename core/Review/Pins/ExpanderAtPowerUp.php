@@ -16,6 +16,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -84,7 +85,7 @@ final class ExpanderAtPowerUp implements Rule
             )];
         }
         $remedies = PullRemedies::thatHold($inspection, $function);
-        foreach ($inspection->partsOnOffer(Expander::class) as $other) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Expander::class) as $other) {
             if (ExpanderKind::PushPull === $other->kind && $expander->kind->isOnI2c() && count($other->pins) >= count($expander->pins)) {
                 $remedies[] = new Remedy(
                     'Use the ' . $other->identity->name . ', whose pins are inputs after power-up',
@@ -93,6 +94,6 @@ final class ExpanderAtPowerUp implements Rule
             }
         }
 
-        return [...$remedies, ...$inspection->moveToBestPin($function)];
+        return [...$remedies, ...Repairs::of($inspection)->moveToBestPin($function)];
     }
 }

@@ -18,6 +18,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -136,7 +137,7 @@ final class ExpanderBusLevel implements Rule
                 new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff),
             );
         }
-        foreach ($inspection->partsOnOffer(Expander::class) as $other) {
+        foreach (Repairs::of($inspection)->partsOnOffer(Expander::class) as $other) {
             if ($other->kind === $expander->kind && !$expander->kind->isOnI2c() && $other->busHighRatio < $expander->busHighRatio) {
                 $remedies[] = new Remedy('Use the ' . $other->identity->name, new ReplaceExpander($id, $other));
             }

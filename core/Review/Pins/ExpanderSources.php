@@ -17,6 +17,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -81,7 +82,7 @@ final class ExpanderSources implements Rule
                     'typical values',
                     $pin->silicon->identity->name . ', ' . $pin->silicon->identity->basis->words(),
                 )],
-                static fn(): array => [...self::modules($inspection, $id), ...$inspection->moveToBestPin($actuator->function)],
+                static fn(): array => [...self::modules($inspection, $id), ...Repairs::of($inspection)->moveToBestPin($actuator->function)],
             );
         }
     }
@@ -92,7 +93,7 @@ final class ExpanderSources implements Rule
     private static function modules(Inspection $inspection, string $id): array
     {
         $remedies = [];
-        foreach ($inspection->partsOnOffer(OptoModule::class) as $module) {
+        foreach (Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {
             if (Level::Low === $module->activeLevel && $module->indicatorVolts->max > 0) {
                 $remedies[] = new Remedy('Drive it by ' . $module->identity->name, new DriveByModule([$id], $module));
             }

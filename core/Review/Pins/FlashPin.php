@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -42,7 +43,7 @@ final class FlashPin implements Rule
                         $inspection->board->nameOf($id),
                         $pin->bothNames(),
                     ),
-                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                    proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }
         }

@@ -8,6 +8,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -39,7 +40,7 @@ final class FunctionWithoutPin implements Rule
                 Kind::Broken,
                 $id,
                 sprintf('“%s” (%s) has no pin yet.', $function->name, $function->kind->value),
-                proposals: static fn(): array => [...$inspection->moveToBestPin($id), ...$inspection->seatAll()],
+                proposals: static fn(): array => [...Repairs::of($inspection)->moveToBestPin($id), ...Repairs::of($inspection)->seatAll()],
             );
             yield $finding->followingFrom(Finding::keyOf(DoesNotFit::class, 'board'));
         }

@@ -9,6 +9,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -53,7 +54,7 @@ final class InnerMemory implements Rule
                         $inspection->board->nameOf($id),
                         $pin->bothNames(),
                     ),
-                    proposals: static fn(): array => $inspection->moveToBestPin($id),
+                    proposals: static fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }
         }

@@ -10,6 +10,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -54,7 +55,7 @@ final class InputCannotRead implements Rule
                     Kind::Broken,
                     $id,
                     sprintf('“%s” cannot be read on %s: %s.', $function->name, $pin->bothNames(), $why),
-                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                    proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }
         }

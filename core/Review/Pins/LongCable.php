@@ -18,6 +18,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -74,7 +75,7 @@ final class LongCable implements Rule
                         'common practice',
                     )],
                     // On a strap that must be low, a firm pull-up would stop the chip.
-                    fn(): array => Level::Low === $pin->chip->strap?->needs ? $inspection->moveToBestPin($id) : [new Remedy(
+                    fn(): array => Level::Low === $pin->chip->strap?->needs ? Repairs::of($inspection)->moveToBestPin($id) : [new Remedy(
                         'Fit a 4.7 kΩ pull-up',
                         new FitPull($id, PullDirection::Up, self::USUAL_OHMS),
                     )],

@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -39,7 +40,7 @@ final class NoInterrupt implements Rule
                     Kind::Broken,
                     $id,
                     sprintf('“%s” needs an interrupt, and %s has none.', $function->name, $pin->bothNames()),
-                    proposals: fn(): array => $inspection->moveToBestPin($id),
+                    proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }
         }

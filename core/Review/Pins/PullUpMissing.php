@@ -15,6 +15,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -57,7 +58,7 @@ final class PullUpMissing implements Rule
                     ),
                     proposals: fn(): array => [
                         new Remedy('Fit a 10 kΩ pull-up', new FitPull($id, PullDirection::Up, 10e3)),
-                        ...$inspection->moveToBestPin($id),
+                        ...Repairs::of($inspection)->moveToBestPin($id),
                     ],
                 );
             } elseif (MarginState::Sound !== $level->state()) {
@@ -77,7 +78,7 @@ final class PullUpMissing implements Rule
                     $isBroken ? [$level->nominal, $level->worst] : [$level->worst, $level->nominal],
                     fn(): array => [
                         ...(PullDirection::Down === $function->pull?->direction ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []),
-                        ...$inspection->moveToBestPin($id),
+                        ...Repairs::of($inspection)->moveToBestPin($id),
                     ],
                 );
             }

@@ -14,6 +14,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -84,7 +85,7 @@ final class SharedPin implements Rule
             if ($inspection->board->seats[$function]->locked) {
                 continue;
             }
-            foreach ($inspection->moveToBestPin($function) as $remedy) {
+            foreach (Repairs::of($inspection)->moveToBestPin($function) as $remedy) {
                 $remedies[] = new Remedy(
                     sprintf('Move “%s”: %s', $inspection->board->nameOf($function), lcfirst($remedy->title)),
                     $remedy->edit,

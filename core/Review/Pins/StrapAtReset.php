@@ -13,6 +13,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -73,7 +74,7 @@ final class StrapAtReset implements Rule
                     $node->strap->consequence->value,
                 ),
                 [$volts, $node->margin->worst],
-                fn(): array => $inspection->moveToBestPin($function),
+                fn(): array => Repairs::of($inspection)->moveToBestPin($function),
             );
         }
     }

@@ -13,6 +13,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -58,7 +59,7 @@ final class SwitchHoldsStrap implements Rule
                     $strap->consequence->value,
                 ),
                 proposals: fn(): array => [
-                    ...$inspection->moveToBestPin($id),
+                    ...Repairs::of($inspection)->moveToBestPin($id),
                     ...(FunctionKind::MaintainedSwitch === $function->kind ? [new Remedy(
                         'Use a push button instead',
                         new ChangeFunctionKind($id, FunctionKind::Button),

@@ -24,6 +24,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -114,7 +115,7 @@ final class ControllerVoltage implements Rule
         $needed = $inspection->power->flows->amps(Draws::PINS, Scenario::pullIn())->greatest;
         $volts = $board->railVolts($rail);
         $next = (new Ids($board))->next('R');
-        foreach (self::byPrice($inspection->partsOnOffer(Converter::class)) as $converter) {
+        foreach (self::byPrice(Repairs::of($inspection)->partsOnOffer(Converter::class)) as $converter) {
             $reg = $converter->regulation;
             if (
                 $reg->kind->switches()
@@ -139,7 +140,7 @@ final class ControllerVoltage implements Rule
                 );
             }
         }
-        foreach (self::byPrice($inspection->partsOnOffer(Supply::class)) as $supply) {
+        foreach (self::byPrice(Repairs::of($inspection)->partsOnOffer(Supply::class)) as $supply) {
             if (
                 SupplyForm::EncapsulatedModule === $supply->form
                 && $supply->ratedAmpsAt($board->ambientCelsius()) * $board->houseRules->supplyLoad >= $inspection->power->rails[$rail]->peak->value
@@ -158,7 +159,7 @@ final class ControllerVoltage implements Rule
     private static function thatFit(Inspection $inspection, array $remedies): array
     {
         return array_values(array_filter($remedies, static function (Remedy $remedy) use ($inspection): bool {
-            $after = $inspection->after($remedy->edit);
+            $after = Repairs::of($inspection)->after($remedy->edit);
 
             return null !== $after && self::fits($after->railVolts($after->controllerRail), $after->entry()->input);
         }));

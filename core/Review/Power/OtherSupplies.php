@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Power\SupplyChoice;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 
 /** The remedy that most findings about power share: something else feeds the rail. */
 final class OtherSupplies
@@ -23,8 +24,8 @@ final class OtherSupplies
         $best = SupplyChoice::best(
             $inspection->power,
             $rail,
-            array_values($inspection->partsOnOffer(Supply::class)),
-            array_values($inspection->partsOnOffer(Converter::class)),
+            array_values(Repairs::of($inspection)->partsOnOffer(Supply::class)),
+            array_values(Repairs::of($inspection)->partsOnOffer(Converter::class)),
         );
 
         return null === $best ? [] : [new Remedy(sprintf('Feed %s from %s', $inspection->board->nameOf($rail), $best->name), $best->edit)];

@@ -17,6 +17,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -145,7 +146,7 @@ final class ProtectionRating implements Rule
     private static function remedies(Inspection $inspection, string $rail, Protection $part, \Closure $suits): array
     {
         $onOffer = array_filter(
-            $inspection->partsOnOffer(Protection::class),
+            Repairs::of($inspection)->partsOnOffer(Protection::class),
             static fn(Protection $other): bool => $other->kind === $part->kind && $suits($other),
         );
         usort(

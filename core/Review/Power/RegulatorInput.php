@@ -15,6 +15,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -109,7 +110,7 @@ final class RegulatorInput implements Rule
         }
         return array_values(array_filter(
             [...ControllerVoltage::feedsThatFit($inspection), ...OtherSupplies::remedies($inspection, $board->controllerRail)],
-            static fn(Remedy $remedy): bool => self::suffices($inspection->after($remedy->edit)),
+            static fn(Remedy $remedy): bool => self::suffices(Repairs::of($inspection)->after($remedy->edit)),
         ));
     }
 

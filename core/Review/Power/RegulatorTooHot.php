@@ -21,6 +21,7 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 
@@ -114,7 +115,7 @@ final class RegulatorTooHot implements Rule
         $board = $inspection->board;
         $in = $board->railVolts($board->controllerRail);
         foreach ($board->controller()->carrier->entries() as $entry) {
-            foreach ($inspection->partsOnOffer(Converter::class) as $converter) {
+            foreach (Repairs::of($inspection)->partsOnOffer(Converter::class) as $converter) {
                 $reg = $converter->regulation;
                 if (
                     !$reg->kind->switches()
@@ -175,7 +176,7 @@ final class RegulatorTooHot implements Rule
 
     private static function isCool(Inspection $inspection, Edit $edit, string $subject): bool
     {
-        $after = $inspection->after($edit);
+        $after = Repairs::of($inspection)->after($edit);
 
         return null !== $after
             && MarginState::Sound === (Budget::of($after, $inspection->drive)->heat->at($subject)?->margin?->state() ?? MarginState::Sound);

@@ -24,6 +24,7 @@ use IronLatch\Core\Drive\DriverChoice;
 use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
 
@@ -93,11 +94,13 @@ final class DriverChoiceTest extends TestCase
             return false;
         });
         self::assertSame([Level::High, Level::Low], $levels);
-        $ways = (new Inspection($board, TestBoards::catalogue()))->driverWays('A1', [TestBoards::part('mosfet-2v5', Mosfet::class)]);
+        $mosfet = [TestBoards::part('mosfet-2v5', Mosfet::class)];
+        $ways = Repairs::of(new Inspection($board, TestBoards::catalogue()))->driverWays('A1', $mosfet);
         self::assertTrue($ways[0]->isSound());
         // On a pin that is pulsed at start-up it moves the relay, and is not.
         $pulsed = TestBoards::edited($board, new SeatFunction('F1', '14'));
-        self::assertFalse((new Inspection($pulsed, TestBoards::catalogue()))->driverWays('A1', [TestBoards::part('mosfet-2v5', Mosfet::class)])[0]->isSound());
+        $pulsedWays = Repairs::of(new Inspection($pulsed, TestBoards::catalogue()))->driverWays('A1', $mosfet);
+        self::assertFalse($pulsedWays[0]->isSound());
     }
 
     public function testWhatMovesAtStartUpIsNotSound(): void

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review;
 
 use IronLatch\Core\Board\Acceptance;
 use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Record\Copy;
 
 /** One thing that a check has to say. */
 final readonly class Finding
@@ -77,43 +78,16 @@ final readonly class Finding
     /** Its remedies are tried before they are shown. */
     public function triedBy(Trial $trial): self
     {
-        return new self(
-            $this->rule,
-            $this->kind,
-            $this->subject,
-            $this->statement,
-            $this->figures,
-            $this->proposals?->triedBy($trial),
-            $this->root,
-            $this->acceptance,
-        );
+        return Copy::of($this, ['proposals' => $this->proposals?->triedBy($trial)]);
     }
 
     public function with(?Acceptance $acceptance): self
     {
-        return new self(
-            $this->rule,
-            $this->kind,
-            $this->subject,
-            $this->statement,
-            $this->figures,
-            $this->proposals,
-            $this->root,
-            $acceptance,
-        );
+        return Copy::of($this, ['proposals' => $this->proposals, 'acceptance' => $acceptance]);
     }
 
     public function followingFrom(?string $root): self
     {
-        return new self(
-            $this->rule,
-            $this->kind,
-            $this->subject,
-            $this->statement,
-            $this->figures,
-            $this->proposals,
-            $root,
-            $this->acceptance,
-        );
+        return Copy::of($this, ['proposals' => $this->proposals, 'root' => $root]);
     }
 }

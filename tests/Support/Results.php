@@ -35,8 +35,13 @@ final class Results
             'report' => CheckReport::text($board, $report) . CheckReport::json($board, $report),
             'board' => BoardJson::write($board),
             'pins' => PinListCsv::write($board, $report, '2026-01-01'),
-            'constants' => ConstantsFile::header($constants, []) . ConstantsFile::keyValues($constants, []) . ConstantsFile::json($constants, []),
-            'sheets' => implode("\n", array_map(static fn(SetUpSheet $sheet): string => $sheet->csv([]), SetUpSheet::all($inspection, $report))),
+            'constants' => ConstantsFile::header($constants, [])
+                . ConstantsFile::keyValues($constants, [])
+                . ConstantsFile::json($constants, []),
+            'sheets' => implode(
+                "\n",
+                array_map(static fn(SetUpSheet $sheet): string => $sheet->csv([]), SetUpSheet::all($inspection, $report)),
+            ),
         ];
     }
 

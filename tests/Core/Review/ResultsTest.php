@@ -21,7 +21,10 @@ final class ResultsTest extends TestCase
     public function testEveryBoardGivesWhatItGave(): void
     {
         $now = array_map(
-            static fn(array $results): array => array_map(static fn(string $text): string => substr(hash('sha256', $text), 0, 12), $results),
+            static fn(array $results): array => array_map(
+                static fn(string $text): string => substr(hash('sha256', $text), 0, 12),
+                $results,
+            ),
             iterator_to_array(self::boards()),
         );
         ksort($now);

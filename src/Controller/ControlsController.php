@@ -20,6 +20,7 @@ use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\Report;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\Storage\StaleEdit;
@@ -131,9 +132,10 @@ final class ControlsController extends AbstractController
     public function constants(string $id, string $form): Response
     {
         $opened = $this->opened($id);
-        $constants = Constants::of(new Inspection($opened->board, $this->catalogue));
-        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
-        $remarks = $this->remarks($opened, 'Constants');
+        $inspection = new Inspection($opened->board, $this->catalogue);
+        $report = Inspector::withRuleBook()->inspect($inspection);
+        $constants = Constants::of($inspection);
+        $remarks = $this->remarks($opened, $report, 'Constants');
         $beside = Headline::besideLines($opened->board, $report);
 
         return match ($form) {
@@ -154,10 +156,10 @@ final class ControlsController extends AbstractController
     public function sheetAsCsv(string $id, string $column): Response
     {
         $opened = $this->opened($id);
-        $sheet = $this->sheet($opened, $column);
+        [$sheet, $remarks] = $this->sheet($opened, $column);
 
         return $this->download(
-            $sheet->csv($this->remarks($opened, 'Set-up of ' . $sheet->title)),
+            $sheet->csv($remarks),
             'text/csv; charset=utf-8',
             'set-up-' . strtolower($column) . '.csv',
         );
@@ -167,36 +169,32 @@ final class ControlsController extends AbstractController
     public function sheetToPrint(string $id, string $column): Response
     {
         $opened = $this->opened($id);
-        $sheet = $this->sheet($opened, $column);
+        [$sheet, $remarks] = $this->sheet($opened, $column);
 
         return $this->render(
             'controls/sheet.html.twig',
-            [
-                'opened' => $opened,
-                'board' => $opened->board,
-                'sheet' => $sheet,
-                'remarks' => $this->remarks($opened, 'Set-up of ' . $sheet->title),
-            ],
+            ['opened' => $opened, 'board' => $opened->board, 'sheet' => $sheet, 'remarks' => $remarks],
         );
     }
 
-    private function sheet(OpenBoard $opened, string $column): SetUpSheet
+    /**
+     * @return array{SetUpSheet, list<string>} a sheet and its remarks
+     */
+    private function sheet(OpenBoard $opened, string $column): array
     {
         $inspection = new Inspection($opened->board, $this->catalogue);
+        $report = Inspector::withRuleBook()->inspect($inspection);
+        $sheet = SetUpSheet::all($inspection, $report)[$column]
+            ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
 
-        return SetUpSheet::all(
-            $inspection,
-            Inspector::withRuleBook()->inspect($inspection),
-        )[$column] ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
+        return [$sheet, $this->remarks($opened, $report, 'Set-up of ' . $sheet->title)];
     }
 
     /**
      * @return list<string>
      */
-    private function remarks(OpenBoard $opened, string $what): array
+    private function remarks(OpenBoard $opened, Report $report, string $what): array
     {
-        $report = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue));
-
         return [
             Headline::of($what, $opened->board, $report, date('Y-m-d')),
             'Revision ' . $opened->revision->number() . '.',

@@ -40,7 +40,7 @@ final readonly class FaultyBoard
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
         $page = $this->twig->render(
             $isPart ? 'faulty/_board.html.twig' : 'faulty/page.html.twig',
-            ['record' => $record, 'words' => self::words($fault)],
+            ['record' => $record, 'words' => self::words($fault), 'can_go_back' => $this->store->hasStepBack($record)],
         );
         $response = new Response(
             $page,

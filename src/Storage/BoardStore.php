@@ -91,6 +91,12 @@ final class BoardStore
         return $this->entities->find(BoardRecord::class, $id);
     }
 
+    /** Whether there is a step before the revision that the screens show. */
+    public function hasStepBack(BoardRecord $record): bool
+    {
+        return null !== $this->entities->find(RevisionRecord::class, $record->headId())?->base();
+    }
+
     /** The revision that the screens show, its document unread. */
     public function headOf(BoardRecord $record): RevisionRecord
     {

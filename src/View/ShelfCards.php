@@ -39,7 +39,11 @@ final readonly class ShelfCards
             try {
                 $cards[] = $known[$record->headId()] ?? $new[$record->headId()] = $this->drawn($record);
             } catch (\Throwable $fault) {
-                $cards[] = $this->twig->render('faulty/_board.html.twig', ['record' => $record, 'words' => FaultyBoard::words($fault)]);
+                $cards[] = $this->twig->render('faulty/_board.html.twig', [
+                    'record' => $record,
+                    'words' => FaultyBoard::words($fault),
+                    'can_go_back' => $this->store->hasStepBack($record),
+                ]);
             }
         }
         $this->keep($new);

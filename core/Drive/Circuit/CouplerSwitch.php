@@ -63,7 +63,7 @@ final class CouplerSwitch extends SwitchCircuit
 
     protected function ownParameters(): array
     {
-        $own = [
+        return [
             'ledOhms' => self::resistor('LED resistor', $this->driver->ledOhms, -1),
             'ledVolts' => new Parameter('LED voltage', $this->coupler->ledVolts, Unit::Volt, -1, Warmth::Led),
             'transferRatio' => new Parameter('transfer ratio', $this->coupler->transferRatio, Unit::Ratio, 1),
@@ -71,11 +71,7 @@ final class CouplerSwitch extends SwitchCircuit
             'gain' => new Parameter('gain', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
             'saturationAmps' => new Parameter('saturation current', $this->npn->saturationCurrent, Unit::Ampere, 1, Warmth::Junction),
             'collectorOhms' => new Parameter('collector resistance', $this->npn->collectorResistance, Unit::Ohm, -1),
-        ];
-
-        return null === $this->driver->baseEmitterOhms ? $own : [
-            ...$own,
-            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+            ...self::baseEmitter($this->driver->baseEmitterOhms),
         ];
     }
 
@@ -102,7 +98,7 @@ final class CouplerSwitch extends SwitchCircuit
     protected function elements(array $values): array
     {
         $led = Diode::dropping('a', 'k', $values['ledVolts'], self::LED_RATED_AMPS, self::LED_EMISSION);
-        $elements = [
+        return [
             'led' => new Resistor('pin', 'anode', $values['ledOhms']),
             'u1' => new Coupler(
                 'anode',
@@ -117,12 +113,8 @@ final class CouplerSwitch extends SwitchCircuit
             'q2' => new Bipolar('inner', 'base', 'gnd', $values['saturationAmps'], $values['gain'], $this->npn->reverseGain),
             'c' => new Resistor('out', 'inner', $values['collectorOhms']),
             'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+            ...self::shunt($values),
         ];
-
-        return isset($values['baseEmitterOhms']) ? [
-            ...$elements,
-            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
-        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint

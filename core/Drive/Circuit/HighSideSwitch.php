@@ -50,38 +50,20 @@ final class HighSideSwitch extends SwitchCircuit
 
     protected function ownParameters(): array
     {
-        $own = [
+        return [
             'baseOhms' => self::resistor('base resistor', $this->driver->baseOhms, -1),
             'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
             'emitterBaseOhms' => self::resistor('emitter–base resistor', $this->driver->emitterBaseOhms, 1),
-            'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
-            'npnSaturationAmps' => new Parameter(
-                'saturation current of the NPN',
-                $this->npn->saturationCurrent,
-                Unit::Ampere,
-                1,
-                Warmth::Junction,
-            ),
-            'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1, Warmth::Gain),
-            'pnpSaturationAmps' => new Parameter(
-                'saturation current of the PNP',
-                $this->pnp->saturationCurrent,
-                Unit::Ampere,
-                1,
-                Warmth::Junction,
-            ),
+            ...self::transistor('npn', $this->npn),
+            ...self::transistor('pnp', $this->pnp),
             'collectorOhms' => new Parameter('collector resistance of the PNP', $this->pnp->collectorResistance, Unit::Ohm, -1),
-        ];
-
-        return null === $this->driver->baseEmitterOhms ? $own : [
-            ...$own,
-            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+            ...self::baseEmitter($this->driver->baseEmitterOhms),
         ];
     }
 
     protected function elements(array $values): array
     {
-        $elements = [
+        return [
             'base' => new Resistor('pin', 'base', $values['baseOhms']),
             'q1' => new Bipolar('pull', 'base', 'gnd', $values['npnSaturationAmps'], $values['npnGain'], $this->npn->reverseGain),
             'k' => new Resistor('pull', 'upper', $values['couplingOhms']),
@@ -89,12 +71,8 @@ final class HighSideSwitch extends SwitchCircuit
             'q2' => new Bipolar('inner', 'upper', 'rail', $values['pnpSaturationAmps'], $values['pnpGain'], $this->pnp->reverseGain, true),
             'c' => new Resistor('inner', 'out', $values['collectorOhms']),
             'coil' => new Resistor('out', 'gnd', $values['coilOhms']),
+            ...self::shunt($values),
         ];
-
-        return isset($values['baseEmitterOhms']) ? [
-            ...$elements,
-            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
-        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint

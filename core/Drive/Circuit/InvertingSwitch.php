@@ -51,38 +51,20 @@ final class InvertingSwitch extends SwitchCircuit
 
     protected function ownParameters(): array
     {
-        $own = [
+        return [
             'inputOhms' => self::resistor('input resistor', $this->driver->inputOhms, -1),
             'couplingOhms' => self::resistor('coupling resistor', $this->driver->couplingOhms, -1),
             'emitterBaseOhms' => self::resistor('emitter–base resistor', $this->driver->emitterBaseOhms, 1),
-            'pnpGain' => new Parameter('gain of the PNP', $this->pnp->gain, Unit::Ratio, 1, Warmth::Gain),
-            'pnpSaturationAmps' => new Parameter(
-                'saturation current of the PNP',
-                $this->pnp->saturationCurrent,
-                Unit::Ampere,
-                1,
-                Warmth::Junction,
-            ),
-            'npnGain' => new Parameter('gain of the NPN', $this->npn->gain, Unit::Ratio, 1, Warmth::Gain),
-            'npnSaturationAmps' => new Parameter(
-                'saturation current of the NPN',
-                $this->npn->saturationCurrent,
-                Unit::Ampere,
-                1,
-                Warmth::Junction,
-            ),
+            ...self::transistor('pnp', $this->pnp),
+            ...self::transistor('npn', $this->npn),
             'collectorOhms' => new Parameter('collector resistance of the NPN', $this->npn->collectorResistance, Unit::Ohm, -1),
-        ];
-
-        return null === $this->driver->baseEmitterOhms ? $own : [
-            ...$own,
-            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+            ...self::baseEmitter($this->driver->baseEmitterOhms),
         ];
     }
 
     protected function elements(array $values): array
     {
-        $elements = [
+        return [
             'dd' => new Supply('vdd', $values['pinVolts']),
             'in' => new Resistor('pin', 'upper', $values['inputOhms']),
             'eb' => new Resistor('vdd', 'upper', $values['emitterBaseOhms']),
@@ -91,12 +73,8 @@ final class InvertingSwitch extends SwitchCircuit
             'q2' => new Bipolar('inner', 'base', 'gnd', $values['npnSaturationAmps'], $values['npnGain'], $this->npn->reverseGain),
             'c' => new Resistor('out', 'inner', $values['collectorOhms']),
             'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+            ...self::shunt($values),
         ];
-
-        return isset($values['baseEmitterOhms']) ? [
-            ...$elements,
-            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
-        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint

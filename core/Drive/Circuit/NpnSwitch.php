@@ -49,7 +49,7 @@ final class NpnSwitch extends SwitchCircuit
 
     protected function ownParameters(): array
     {
-        $own = [
+        return [
             'baseOhms' => self::resistor('base resistor', $this->driver->baseOhms, -1),
             'gain' => new Parameter('gain', $this->transistor->gain, Unit::Ratio, 1, Warmth::Gain),
             'saturationAmps' => new Parameter(
@@ -60,11 +60,7 @@ final class NpnSwitch extends SwitchCircuit
                 Warmth::Junction,
             ),
             'collectorOhms' => new Parameter('collector resistance', $this->transistor->collectorResistance, Unit::Ohm, -1),
-        ];
-
-        return null === $this->driver->baseEmitterOhms ? $own : [
-            ...$own,
-            'baseEmitterOhms' => self::resistor('base–emitter resistor', $this->driver->baseEmitterOhms, 1),
+            ...self::baseEmitter($this->driver->baseEmitterOhms),
         ];
     }
 
@@ -93,17 +89,13 @@ final class NpnSwitch extends SwitchCircuit
 
     protected function elements(array $values): array
     {
-        $elements = [
+        return [
             'base' => new Resistor('pin', 'base', $values['baseOhms']),
             'q1' => new Bipolar('inner', 'base', 'gnd', $values['saturationAmps'], $values['gain'], $this->transistor->reverseGain),
             'c' => new Resistor('out', 'inner', $values['collectorOhms']),
             'coil' => new Resistor('rail', 'out', $values['coilOhms']),
+            ...self::shunt($values),
         ];
-
-        return isset($values['baseEmitterOhms']) ? [
-            ...$elements,
-            'be' => new Resistor('base', 'gnd', $values['baseEmitterOhms']),
-        ] : $elements;
     }
 
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
@@ -115,7 +107,7 @@ final class NpnSwitch extends SwitchCircuit
             $amps * $values['coilOhms'],
             $amps,
             $point->at('out'),
-            $pinAmps - (isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0),
+            $pinAmps - self::shuntAmps($point, $values),
             $point->volts,
         );
     }

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Drive\Circuit;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Element;
 use IronLatch\Core\Drive\Netlist\Netlist;
 use IronLatch\Core\Drive\Netlist\Point;
@@ -206,10 +207,51 @@ abstract class SwitchCircuit
     protected static function lowSide(Point $point, array $values, float $pinAmps, string $from): SwitchPoint
     {
         $amps = $point->through('rail', 'out', $values['coilOhms']);
-        $shuntAmps = isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0;
-        $baseAmps = $point->through($from, 'base', $values['couplingOhms']) - $shuntAmps;
+        $baseAmps = $point->through($from, 'base', $values['couplingOhms']) - self::shuntAmps($point, $values);
 
         return new SwitchPoint($pinAmps, $amps * $values['coilOhms'], $amps, $point->at('out'), $baseAmps, $point->volts);
+    }
+
+    /**
+     * @return array<string, Parameter> gain and saturation current of one transistor of a pair
+     */
+    protected static function transistor(string $key, Transistor $transistor): array
+    {
+        $name = strtoupper($key);
+
+        return [
+            $key . 'Gain' => new Parameter('gain of the ' . $name, $transistor->gain, Unit::Ratio, 1, Warmth::Gain),
+            $key . 'SaturationAmps' => new Parameter(
+                'saturation current of the ' . $name,
+                $transistor->saturationCurrent,
+                Unit::Ampere,
+                1,
+                Warmth::Junction,
+            ),
+        ];
+    }
+
+    /**
+     * @return array<string, Parameter> none where no resistor is fitted
+     */
+    protected static function baseEmitter(?float $ohms): array
+    {
+        return null === $ohms ? [] : ['baseEmitterOhms' => self::resistor('base–emitter resistor', $ohms, 1)];
+    }
+
+    /**
+     * @param array<string, float> $values
+     * @return array<string, Element> the resistor from base to ground, if one is fitted
+     */
+    protected static function shunt(array $values): array
+    {
+        return isset($values['baseEmitterOhms']) ? ['be' => new Resistor('base', 'gnd', $values['baseEmitterOhms'])] : [];
+    }
+
+    /** @param array<string, float> $values */
+    protected static function shuntAmps(Point $point, array $values): float
+    {
+        return isset($values['baseEmitterOhms']) ? $point->at('base') / $values['baseEmitterOhms'] : 0.0;
     }
 
     protected static function resistor(string $label, float $ohms, int $helps): Parameter

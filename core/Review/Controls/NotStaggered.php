@@ -9,13 +9,13 @@ use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\ProgrammedTime;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -58,15 +58,7 @@ final class NotStaggered implements Rule
         if (!is_float($seconds)) {
             yield new NotChecked($this->facts(), 'board', 'how far apart the lines of a group, or those that come back, are switched on');
         } elseif ($seconds < self::LEAST_SECONDS) {
-            $figure = new Figure(
-                'between two lines',
-                $seconds,
-                Unit::Second,
-                'as stated',
-                ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)],
-                'as programmed',
-                'common practice',
-            );
+            $figure = ProgrammedTime::atLeast('between two lines', $seconds, self::LEAST_SECONDS);
             yield new Finding(
                 $this->facts(),
                 Kind::Hint,

@@ -6,13 +6,13 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\ProgrammedTime;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -46,15 +46,7 @@ final class CompressorRest implements Rule
             if (!is_float($rest)) {
                 yield new NotChecked($this->facts(), $id, 'how long the program lets its compressor rest');
             } elseif ($rest < self::LEAST_SECONDS) {
-                $figure = new Figure(
-                    'rest between two starts',
-                    $rest,
-                    Unit::Second,
-                    'as stated',
-                    ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)],
-                    'as programmed',
-                    'common practice',
-                );
+                $figure = ProgrammedTime::atLeast('rest between two starts', $rest, self::LEAST_SECONDS);
                 yield new Finding(
                     $this->facts(),
                     Kind::Weak,

@@ -6,13 +6,13 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\InterlockGroup;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\ProgrammedTime;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -46,15 +46,7 @@ final class PauseTooShort implements Rule
             if (!is_float($pause)) {
                 yield new NotChecked($this->facts(), $id, 'how long the program waits between its relays');
             } elseif ($pause < self::LEAST_SECONDS) {
-                $figure = new Figure(
-                    'pause',
-                    $pause,
-                    Unit::Second,
-                    'as stated',
-                    ['at least ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second)],
-                    'as programmed',
-                    'common practice',
-                );
+                $figure = ProgrammedTime::atLeast('pause', $pause, self::LEAST_SECONDS);
                 yield new Finding(
                     $this->facts(),
                     Kind::Weak,

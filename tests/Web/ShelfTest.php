@@ -119,10 +119,9 @@ final class ShelfTest extends BoardTestCase
         self::assertSelectorTextContains('main', 'brought out by a value on this board');
         self::assertSelectorTextContains('main', 'A revision in the store is damaged');
         self::assertSelectorTextContains('.card h2 a', 'Bare');
-        self::getContainer()->get(EntityManagerInterface::class)->getConnection()->executeStatement(
-            'UPDATE revision SET base_id = NULL WHERE board_id = :id',
-            ['id' => $damaged],
-        );
+        $entities = self::getContainer()->get(EntityManagerInterface::class);
+        $entities->getConnection()->executeStatement('UPDATE revision SET base_id = NULL WHERE board_id = :id', ['id' => $damaged]);
+        $entities->clear();
         $this->browser->request('GET', '/');
         foreach ([$damaged => 0, $odd => 1] as $board => $ways) {
             self::assertSelectorCount($ways, '.faulty form[action$="' . $board . '/undo"]', 'No way back leads nowhere.');

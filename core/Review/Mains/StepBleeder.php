@@ -55,7 +55,7 @@ final class StepBleeder implements Rule
                         'C = ' . QuantityPrinter::rounded($fan->greatestFarads, Unit::Farad),
                         'U_C = ' . QuantityPrinter::rounded($fan->greatestCapacitorVolts, Unit::Volt),
                     ],
-                    '34 V after one second',
+                    QuantityPrinter::rounded(CapacitorStage::HARMLESS_VOLTS, Unit::Volt) . ' after one second',
                     'IEC 60335-1, from memory',
                 );
                 $fit = PreferredValues::e12Between(1e3, $needed)[0] ?? null;
@@ -66,8 +66,9 @@ final class StepBleeder implements Rule
                     sprintf(
                         0.0 === $bleeder
                             ? 'Nothing discharges the capacitors of “%s”: they bite long after the plug is drawn.'
-                            : 'The bleeders of “%s” leave more than 34 V after a second.',
+                            : 'The bleeders of “%s” leave more than %s after a second.',
                         $group->name,
+                        QuantityPrinter::rounded(CapacitorStage::HARMLESS_VOLTS, Unit::Volt),
                     ),
                     [$figure],
                     static fn(): array => null === $fit ? [] : [new Remedy(

@@ -76,7 +76,7 @@ final class LongCable implements Rule
                     )],
                     // On a strap that must be low, a firm pull-up would stop the chip.
                     fn(): array => Level::Low === $pin->chip->strap?->needs ? Repairs::of($inspection)->moveToBestPin($id) : [new Remedy(
-                        'Fit a 4.7 kΩ pull-up',
+                        sprintf('Fit a %s pull-up', QuantityPrinter::rounded(self::USUAL_OHMS, Unit::Ohm)),
                         new FitPull($id, PullDirection::Up, self::USUAL_OHMS),
                     )],
                 );

@@ -77,7 +77,7 @@ final class OneWirePullUp implements Rule
                         'V_DD = ' . QuantityPrinter::rounded($bus->supplyVolts, Unit::Volt),
                         'V_IH = ' . QuantityPrinter::rounded($bus->highRatio * $bus->supplyVolts, Unit::Volt),
                         'C = ' . QuantityPrinter::rounded($bus->farads, Unit::Farad),
-                        't = 10 µs',
+                        't = ' . QuantityPrinter::rounded(OneWireBus::RISE_SECONDS, Unit::Second),
                         'from ' . QuantityPrinter::rounded($bus->leastOhms, Unit::Ohm),
                         'to ' . QuantityPrinter::rounded($bus->greatestOhms, Unit::Ohm),
                     ],

@@ -71,7 +71,7 @@ final class WettingCurrent implements Rule
                 [
                     'V_DD = ' . QuantityPrinter::rounded($pin->silicon->electrics->supply->min, Unit::Volt),
                     'R_pull = ' . QuantityPrinter::rounded($pin->silicon->electrics->supply->min / $amps, Unit::Ohm),
-                    'at least 1 mA',
+                    'at least ' . QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
                 ],
                 'weakest pull, lowest supply',
                 'Ohm’s law',
@@ -81,9 +81,10 @@ final class WettingCurrent implements Rule
                     $this->facts(),
                     $id,
                     sprintf(
-                        'whether the contact of “%s” was made for mains: closed it gets %s, and such a contact wants 1 mA',
+                        'whether the contact of “%s” was made for mains: closed it gets %s, and such a contact wants %s',
                         $function->name,
                         $figure->printed(),
+                        QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
                     ),
                 );
             } else {
@@ -92,9 +93,10 @@ final class WettingCurrent implements Rule
                     Kind::Weak,
                     $id,
                     sprintf(
-                        'The contact of “%s” was made for mains and gets %s when it is closed; it wants 1 mA to stay clean.',
+                        'The contact of “%s” was made for mains and gets %s when it is closed; it wants %s to stay clean.',
                         $function->name,
                         $figure->printed(),
+                        QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
                     ),
                     [$figure],
                     static fn(): array => self::stronger($id, $pin),

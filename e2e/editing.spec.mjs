@@ -7,7 +7,7 @@ test('a value is edited in place from the keyboard, refused with its text kept, 
   await swapped(page, () => page.keyboard.press('Enter'));
   await expect(driver).toBeFocused();
   await expect(driver).toHaveAttribute('aria-expanded', 'true');
-  const field = page.locator('#base-L2');
+  const field = page.locator('#baseOhms-L2');
   await field.fill('lots');
   expect((await swapped(page, () => page.keyboard.press('Enter'))).status()).toBe(422);
   await expect(page.locator('#notice')).toContainText('“lots” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.');
@@ -40,11 +40,11 @@ test('a value is edited in place from the keyboard, refused with its text kept, 
 test('one edit can be made for several lines', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await swapped(page, () => page.locator('#L1-driver').click());
-  const form = page.locator('form', { has: page.locator('#base-L1') });
+  const form = page.locator('form', { has: page.locator('#baseOhms-L1') });
   await form.getByText('Apply to more lines').click();
   await form.getByLabel('Worktop lamp').check();
   await form.getByLabel('Heated airer').check();
-  await page.locator('#base-L1').fill('1k');
+  await page.locator('#baseOhms-L1').fill('1k');
   await swapped(page, () => form.getByRole('button', { name: 'Set' }).click());
   await expect(page.locator('#notice')).toContainText('Fit 1 kΩ at the base for “Dehumidifier”, “Heated airer”, “Worktop lamp”');
   await expect(page.locator('#tray .finding', { hasText: '3 times' })).toContainText('forced gain');
@@ -101,11 +101,11 @@ test('everything works without scripts', async ({ browser, baseURL }) => {
   const page = await context.newPage();
   await takeDemo(page, 'First try');
   await page.locator('#L4-driver').click();
-  await page.locator('#base-L4').fill('560');
-  await page.locator('form', { has: page.locator('#base-L4') }).getByRole('button', { name: 'Set' }).click();
+  await page.locator('#baseOhms-L4').fill('560');
+  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Set' }).click();
   await expect(page.locator('#L4-driver')).toContainText('560 Ω');
-  await page.locator('#base-L4').fill('nonsense');
-  await page.locator('form', { has: page.locator('#base-L4') }).getByRole('button', { name: 'Set' }).click();
+  await page.locator('#baseOhms-L4').fill('nonsense');
+  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Set' }).click();
   await expect(page.locator('#notice')).toContainText('You had entered: ohms “nonsense”');
   await page.locator('#latches').getByRole('link', { name: /^Pins/ }).click();
   await page.locator('#fn-F1').click();

@@ -126,4 +126,10 @@ final readonly class Actuator
     {
         return new self($function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, opens: $relay);
     }
+
+    /** The level that the pin has while the relay is off, as the maker states it; null when that is unknown. */
+    public function idleLevel(): ?Level
+    {
+        return $this->activeLevel->value instanceof Level ? $this->activeLevel->value->opposite() : null;
+    }
 }

@@ -42,4 +42,9 @@ final readonly class ArrayChannel implements Driver
     {
         return $this->array;
     }
+
+    public function package(): string
+    {
+        return $this->package;
+    }
 }

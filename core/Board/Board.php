@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Catalogue\Converter;
-use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\MainsSystem;
-use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Protection;
@@ -22,6 +19,7 @@ use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SupplyEntry;
 use IronLatch\Core\Catalogue\SurfaceProfile;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
@@ -343,13 +341,11 @@ final readonly class Board
     }
 
     /** The part that carries the coil’s current; null where that is inside a module, or the pin itself. */
-    public function switchOf(Driver $driver): Transistor|Mosfet|DarlingtonArray|BridgeDriver|null
+    public function switchOf(Driver $driver): ?SwitchingPart
     {
         $part = $this->parts[$driver->switchPart() ?? ''] ?? null;
 
-        return $part instanceof Transistor || $part instanceof Mosfet || $part instanceof DarlingtonArray || $part instanceof BridgeDriver
-            ? $part
-            : null;
+        return $part instanceof SwitchingPart ? $part : null;
     }
 
     private function loadOf(Actuator $actuator): Relay
@@ -362,8 +358,8 @@ final readonly class Board
             $appliance,
             $appliance->dcVolts ?? 0.0,
             is_float($line->watts->value) ? $line->watts->value : $appliance->typicalWatts,
-            $switch?->greatestAmps,
-            $switch?->greatestVolts,
+            $switch?->ratedAmps(),
+            $switch?->ratedVolts(),
         );
     }
 
@@ -461,9 +457,16 @@ final readonly class Board
         return $this->part($driver->transistor, Transistor::class);
     }
 
-    public function module(OptoModuleInput $driver): OptoModule
+    public function moduleOf(Driver $driver): ?OptoModule
     {
-        return $this->part($driver->module, OptoModule::class);
+        foreach ($driver->parts() as $use) {
+            $part = $this->parts[$use->id] ?? null;
+            if ($part instanceof OptoModule) {
+                return $part;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -41,4 +41,9 @@ final readonly class BridgeOutput implements Driver
     {
         return $this->bridge;
     }
+
+    public function turnsRound(): bool
+    {
+        return true;
+    }
 }

@@ -35,4 +35,9 @@ final readonly class DirectDrive implements Driver
     {
         return null;
     }
+
+    public function isMissing(): bool
+    {
+        return true;
+    }
 }

@@ -40,6 +40,15 @@ interface Driver
     /** Whether it is bought ready-made: it brings its relays and what clamps them, and switches nothing but its own. */
     public function isReadyMade(): bool;
 
+    /** Whether there is none: the coil, or the input of a solid-state relay, is on the pin itself. */
+    public function isMissing(): bool;
+
+    /** Whether it can turn the current through a winding round, as a latching relay with one winding needs. */
+    public function turnsRound(): bool;
+
+    /** The package that its part shares with other drivers, and clamps their coils in by a common pin; null where it shares none. */
+    public function package(): ?string;
+
     /** Whether the program can switch it fast enough to hold a coil with less. */
     public function canBePulsed(): bool;
 
@@ -64,4 +73,19 @@ interface Driver
      * @throws \InvalidArgumentException when the value lies outside its bounds
      */
     public function withValue(string $name, ?float $ohms): self;
+
+    /** The value of one of its resistors; null where it is not fitted, or the circuit has none of that name. */
+    public function ohms(string $name): ?float;
+
+    /** Whether the circuit works without that resistor. */
+    public function canDoWithout(string $name): bool;
+
+    /** The property of the one resistor that alone decides how hard the switch is driven; null where several do, or none. */
+    public function sizedResistor(): ?string;
+
+    /** The property of the resistor that holds the input off while nothing drives it; null where it has none of its own. */
+    public function holdResistor(): ?string;
+
+    /** The same circuit with another part that carries the coil’s current. */
+    public function withSwitch(string $part): self;
 }

@@ -54,4 +54,9 @@ final readonly class MosfetLowSide implements Driver
     {
         return $this->mosfet;
     }
+
+    public function holdResistor(): string
+    {
+        return 'pullDownOhms';
+    }
 }

@@ -55,4 +55,14 @@ final readonly class NpnLowSide implements Driver
     {
         return $this->transistor;
     }
+
+    public function sizedResistor(): string
+    {
+        return 'baseOhms';
+    }
+
+    public function holdResistor(): string
+    {
+        return 'baseEmitterOhms';
+    }
 }

@@ -14,6 +14,21 @@ trait UsualDriver
         return false;
     }
 
+    public function isMissing(): bool
+    {
+        return false;
+    }
+
+    public function turnsRound(): bool
+    {
+        return false;
+    }
+
+    public function package(): ?string
+    {
+        return null;
+    }
+
     public function canBePulsed(): bool
     {
         return false;
@@ -50,8 +65,36 @@ trait UsualDriver
         if (!isset($this->resistors()[$name])) {
             return $this;
         }
-        $mayBeMissing = true === (new \ReflectionProperty($this, $name))->getType()?->allowsNull();
+        return null === $ohms && !$this->canDoWithout($name) ? $this : Copy::of($this, [$name => $ohms]);
+    }
 
-        return null === $ohms && !$mayBeMissing ? $this : Copy::of($this, [$name => $ohms]);
+    public function ohms(string $name): ?float
+    {
+        $ohms = get_object_vars($this)[$name] ?? null;
+
+        return is_float($ohms) && isset($this->resistors()[$name]) ? $ohms : null;
+    }
+
+    public function canDoWithout(string $name): bool
+    {
+        return true === (new \ReflectionProperty($this, $name))->getType()?->allowsNull();
+    }
+
+    public function sizedResistor(): ?string
+    {
+        return null;
+    }
+
+    public function holdResistor(): ?string
+    {
+        return null;
+    }
+
+    public function withSwitch(string $part): self
+    {
+        $now = $this->switchPart();
+        $name = null === $now ? null : array_search($now, get_object_vars($this), true);
+
+        return is_string($name) ? Copy::of($this, [$name => $part]) : $this;
     }
 }

@@ -9,7 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A full bridge with two inputs: each turns the current through its load one way; both low, nothing flows. */
-final readonly class BridgeDriver implements Part
+final readonly class BridgeDriver implements SwitchingPart
 {
     /**
      * @param Spread $thresholdVolts at an input: surely low up to the least, surely high from the greatest
@@ -35,5 +35,15 @@ final readonly class BridgeDriver implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function ratedAmps(): float
+    {
+        return $this->greatestAmps;
+    }
+
+    public function ratedVolts(): float
+    {
+        return $this->greatestVolts;
     }
 }

@@ -9,7 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** Darlington pairs in one package, with input resistors and clamp diodes to a common pin. */
-final readonly class DarlingtonArray implements Part
+final readonly class DarlingtonArray implements SwitchingPart
 {
     /**
      * @param Spread $inputOhms built-in resistor at each input
@@ -44,5 +44,15 @@ final readonly class DarlingtonArray implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function ratedAmps(): float
+    {
+        return $this->greatestAmps;
+    }
+
+    public function ratedVolts(): float
+    {
+        return $this->greatestVolts;
     }
 }

@@ -9,7 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** An n-channel MOSFET as a switch. */
-final readonly class Mosfet implements Part
+final readonly class Mosfet implements SwitchingPart
 {
     /**
      * @param Spread $thresholdVolts gate–source voltage at which it begins to conduct
@@ -45,5 +45,15 @@ final readonly class Mosfet implements Part
     public function transconductance(): float
     {
         return 1 / ($this->onResistance * ($this->specifiedGateVolts - $this->thresholdVolts->max));
+    }
+
+    public function ratedAmps(): float
+    {
+        return $this->greatestAmps;
+    }
+
+    public function ratedVolts(): float
+    {
+        return $this->greatestVolts;
     }
 }

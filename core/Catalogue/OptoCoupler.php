@@ -9,7 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** An opto coupler by itself: an LED and a phototransistor. */
-final readonly class OptoCoupler implements Part
+final readonly class OptoCoupler implements DriverPart
 {
     /**
      * @param Spread $ledVolts forward voltage at 5 mA

@@ -9,7 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A ready-made relay module: supply – resistor – indicator LED – opto LED – input, active low. */
-final readonly class OptoModule implements Part
+final readonly class OptoModule implements DriverPart
 {
     /**
      * @param float $supplyVolts the supply that its inputs and coils are made for

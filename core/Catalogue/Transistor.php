@@ -9,7 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A bipolar transistor, by the parameters of its transport model. */
-final readonly class Transistor implements Part
+final readonly class Transistor implements SwitchingPart
 {
     /**
      * @param Spread $gain forward current gain at the coil’s current
@@ -39,5 +39,15 @@ final readonly class Transistor implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function ratedAmps(): float
+    {
+        return $this->greatestAmps;
+    }
+
+    public function ratedVolts(): float
+    {
+        return $this->greatestVolts;
     }
 }

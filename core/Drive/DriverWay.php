@@ -6,8 +6,9 @@ namespace IronLatch\Core\Drive;
 
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\Edit\ChooseDriver;
-use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
+use IronLatch\Core\Drive\Circuit\DriverResult;
 use IronLatch\Core\Quantity\MarginState;
 
 /** One driver circuit that could stand between a pin and a coil, sized for them. */
@@ -42,20 +43,8 @@ final readonly class DriverWay
             && MarginState::Sound === ($this->result->switchBears?->state() ?? MarginState::Sound)
             && MarginState::Sound === ($this->result->staysOff?->state() ?? MarginState::Sound)
             && ($this->result->collectorVolts->value ?? 0.0) <= BaseResistor::SATURATED_VOLTS
-            && $this->isGateSpecified()
+            && ($this->result->gate?->isSpecified() ?? true)
             && !$this->movesAtStart;
-    }
-
-    /** Whether a MOSFET’s maker promises anything at the gate voltage that it gets. */
-    private function isGateSpecified(): bool
-    {
-        foreach ($this->parts as $part) {
-            if ($part instanceof Mosfet && null !== $this->result->gateVolts && $this->result->gateVolts[1] < $part->specifiedGateVolts) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** The least margin of all its hand-offs at the worst corner. */

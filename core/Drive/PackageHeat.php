@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive;
 
-use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -28,16 +28,13 @@ final readonly class PackageHeat
     {
         $packages = [];
         foreach ($board->actuators() as $id => [, $actuator]) {
-            if ($actuator->driver instanceof ArrayChannel) {
-                $packages[$actuator->driver->array . ' ' . $actuator->driver->package][] = $id;
+            if (null !== $actuator->driver->package()) {
+                $packages[$actuator->driver->switchPart() . ' ' . $actuator->driver->package()][] = $id;
             }
         }
         $heats = [];
         foreach ($packages as $actuators) {
-            $driver = $board->actuators()[$actuators[0]][1]->driver;
-            if ($driver instanceof ArrayChannel) {
-                $heats[] = self::one($board, $drive, $driver, $actuators);
-            }
+            $heats[] = self::one($board, $drive, $board->actuators()[$actuators[0]][1]->driver, $actuators);
         }
 
         return $heats;
@@ -46,9 +43,9 @@ final readonly class PackageHeat
     /**
      * @param non-empty-list<string> $actuators
      */
-    private static function one(Board $board, DriverAnalysis $drive, ArrayChannel $driver, array $actuators): self
+    private static function one(Board $board, DriverAnalysis $drive, Driver $driver, array $actuators): self
     {
-        $array = $board->part($driver->array, DarlingtonArray::class);
+        $array = $board->part((string) $driver->switchPart(), DarlingtonArray::class);
         $ambient = $board->ambientCelsius();
         $typical = $greatest = 0.0;
         foreach ($actuators as $id) {
@@ -71,7 +68,7 @@ final readonly class PackageHeat
         ))->outOf($array->greatestCelsius, $ambient + $array->junctionKelvinPerWatt * $watts, Unit::Celsius);
 
         return new self(
-            $driver->package,
+            (string) $driver->package(),
             $array,
             $actuators,
             new Margin(

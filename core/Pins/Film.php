@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Pins;
 
+use IronLatch\Core\Drive\Circuit\Movement;
+
 /** One output from the moment power arrives until the program runs, phase by phase. */
 final readonly class Film
 {

@@ -18,6 +18,7 @@ use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Catalogue\Strap;
 use IronLatch\Core\Catalogue\StrapConsequence;
+use IronLatch\Core\Drive\Circuit\Movement;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;

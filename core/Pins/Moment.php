@@ -7,6 +7,7 @@ namespace IronLatch\Core\Pins;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\PinState;
+use IronLatch\Core\Drive\Circuit\Movement;
 use IronLatch\Core\Quantity\Figure;
 
 /** What one phase of starting up does to an output and to what hangs on it. */

@@ -9,16 +9,15 @@ use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Drive\Circuit\Thevenin;
 use IronLatch\Core\Quantity\Spread;
 
 /**
  * What the chip, the carrier and a pull resistor together put on a pin: a voltage behind a resistance (Thévenin).
  */
-final readonly class Source
+final class Source
 {
     private const RESISTOR_TOLERANCE = 0.05;
-
-    private function __construct(public float $volts, public float $ohms) {}
 
     /**
      * The source at one corner.
@@ -27,7 +26,7 @@ final readonly class Source
      * @param list<Pull> $pulls resistors outside the chip
      * @param ?float $supplyVolts the pins' supply; null lets the corner choose it
      */
-    public static function at(Pin $pin, PinState $state, array $pulls, ?Level $towards, ?float $supplyVolts = null): ?self
+    public static function at(Pin $pin, PinState $state, array $pulls, ?Level $towards, ?float $supplyVolts = null): ?Thevenin
     {
         $electrics = $pin->silicon->electrics;
         $supply = $supplyVolts ?? match ($towards) {
@@ -45,7 +44,7 @@ final readonly class Source
         if (null !== $driven) {
             $resistance = Level::High === $driven ? $electrics->sourceResistance : $electrics->sinkResistance;
 
-            return new self(Level::High === $driven ? $supply : 0.0, self::corner($resistance, $driven, $towards));
+            return new Thevenin(Level::High === $driven ? $supply : 0.0, self::corner($resistance, $driven, $towards));
         }
         $branches = [];
         if (PinState::PulledUp === $state) {
@@ -66,7 +65,7 @@ final readonly class Source
         $conductance = array_sum(array_map(static fn(array $branch): float => 1 / $branch[1], $branches));
         $amps = array_sum(array_map(static fn(array $branch): float => $branch[0] / $branch[1], $branches));
 
-        return new self($amps / $conductance, 1 / $conductance);
+        return new Thevenin($amps / $conductance, 1 / $conductance);
     }
 
     private static function corner(Spread $resistance, Level $pullsTo, ?Level $towards): float

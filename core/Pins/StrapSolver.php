@@ -6,10 +6,8 @@ namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
@@ -19,9 +17,8 @@ use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Silicon;
 use IronLatch\Core\Catalogue\Strap;
 use IronLatch\Core\Drive\Circuit\Circuits;
-use IronLatch\Core\Drive\Circuit\Warmth;
-use IronLatch\Core\Drive\ModuleInput;
-use IronLatch\Core\Drive\OptoInput;
+use IronLatch\Core\Drive\Circuit\OptoInput;
+use IronLatch\Core\Drive\Circuit\Thevenin;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -143,32 +140,8 @@ final class StrapSolver
         if ($actuator instanceof JunctionLoad) {
             return $volts - $ohms * OptoInput::amps($volts, $ohms, $actuator->volts, 1, 0.0, $actuator->ohms);
         }
-        $relay = $board->relay($actuator);
-        $rail = $board->railVolts($actuator->rail);
-        $driver = $actuator->driver;
-        if ($driver instanceof DirectDrive) {
-            return $volts * $relay->coilResistance->typ / ($relay->coilResistance->typ + $ohms);
-        }
-        if ($driver instanceof OptoModuleInput) {
-            $input = new ModuleInput($board->module($driver), $driver, $pin->silicon->electrics, $rail);
-            if (!$input->isActiveLow()) {
-                return $volts - $ohms * (Level::Low === $towards ? $input->most($volts, $ohms) : $input->typical($volts, $ohms));
-            }
-            $amps = Level::High === $towards ? $input->most($volts, $ohms) : $input->typical($volts, $ohms);
 
-            return $volts + $ohms * $amps;
-        }
-        $circuit = Circuits::of($board, $actuator);
-        if (null === $circuit) {
-            return $volts;
-        }
-        // Towards a low, the load takes as much as any copy of it can.
-        $values = Level::Low === $towards ? [
-            ...$circuit->best(Warmth::warmest($board->ambientCelsius())),
-            'railVolts' => $rail->typ,
-            'coilOhms' => $relay->coilResistance->typ,
-        ] : $circuit->typical();
-
-        return $volts - $ohms * $circuit->at($values, $volts, $ohms)->pinAmps;
+        return Circuits::of($board, $actuator, $pin->silicon->electrics)
+            ->nodeVolts(new Thevenin($volts, $ohms), $towards, $board->ambientCelsius());
     }
 }

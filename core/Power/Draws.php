@@ -6,8 +6,6 @@ namespace IronLatch\Core\Power;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\DirectDrive;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Drive\DriverAnalysis;
 
@@ -34,7 +32,7 @@ final readonly class Draws
             $result = $drive->results[$id];
             $name = $board->nameOf($id);
             // A coil straight on a pin takes its current through the pin, not from the rail.
-            if (!$actuator->driver instanceof DirectDrive) {
+            if (!$actuator->driver->isMissing()) {
                 $on[$actuator->rail][] = self::coil($board, $id, $line, $actuator, $result->coilAmps->value);
             }
             $input = new Demand($result->typicalPinAmps, $result->pinAmps->value);
@@ -113,8 +111,8 @@ final readonly class Draws
     /** Where the current into a driver comes from: a module’s own rail, an expander’s, or the controller’s pins. */
     private static function inputRail(Board $board, Actuator $actuator): string
     {
-        if ($actuator->driver instanceof OptoModuleInput) {
-            return $actuator->driver->separateSupply ? self::PINS : $actuator->rail;
+        if ($actuator->driver->isReadyMade()) {
+            return $actuator->driver->needsCommonGround() ? $actuator->rail : self::PINS;
         }
         $pin = $board->seats[$actuator->function]->pin ?? '';
 

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Regulation;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SupplyForm;
+use IronLatch\Core\Drive\Circuit\HandOff;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\PackageHeat;
 use IronLatch\Core\Quantity\Figure;
@@ -234,7 +235,7 @@ final readonly class Heat
             new Figure('heat in the coils', $watts, Unit::Watt, 'Σ I² · R', [], 'typical values, all on', 'Joule’s law'),
             new Figure(
                 'coil',
-                $board->ambientCelsius() + DriverAnalysis::COIL_RISE_KELVIN,
+                $board->ambientCelsius() + HandOff::COIL_RISE_KELVIN,
                 Unit::Celsius,
                 'T_air + 35 K',
                 ['T_air = ' . QuantityPrinter::rounded($board->ambientCelsius(), Unit::Celsius)],

@@ -14,6 +14,7 @@ use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SupplyForm;
+use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Quantity\MarginState;
 
@@ -201,7 +202,7 @@ final class SupplyChoice
         }
         $one = $board->railVolts($rail)->max / $relay->coilResistance->min;
         if ($board->controllerRail === $rail) {
-            $one += DriverAnalysis::result(
+            $one += Circuits::result(
                 $board,
                 Actuator::usual('none', $board->defaults->relay, $board->defaults->driver, $rail),
             )->pinAmps->value;

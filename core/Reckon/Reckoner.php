@@ -7,7 +7,7 @@ namespace IronLatch\Core\Reckon;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Drive\Circuit\NpnCircuit;
 use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
-use IronLatch\Core\Drive\OptoInput;
+use IronLatch\Core\Drive\Circuit\OptoInput;
 use IronLatch\Core\Pins\I2cPullUp;
 use IronLatch\Core\Pins\SelectorLadder;
 use IronLatch\Core\Quantity\PreferredValues;

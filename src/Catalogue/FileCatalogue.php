@@ -67,10 +67,10 @@ final class FileCatalogue implements Catalogue
 
     public function parts(string $class): array
     {
-        $word = array_search($class, RecordShape::variants(Part::class)->classes, true);
+        $kinds = array_filter(RecordShape::variants(Part::class)->classes, static fn(string $kind): bool => is_a($kind, $class, true));
         $parts = [];
         foreach ($this->data as $id => $data) {
-            if (($data['part'] ?? null) === $word) {
+            if (isset($kinds[$data['part'] ?? ''])) {
                 $part = $this->part($id);
                 if ($part instanceof $class) {
                     $parts[$id] = $part;

@@ -68,7 +68,7 @@ final class DriveController extends AbstractController
     public function netlist(string $id, string $actuator): Response
     {
         $board = $this->opened($id, $actuator)->board;
-        $circuit = Circuits::of($board, $board->actuators()[$actuator][1])
+        $circuit = Circuits::ofSingleParts($board, $board->actuators()[$actuator][1])
             ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
         $inspection = new Inspection($board, $this->catalogue);
         $values = $circuit->worst($inspection->board->ambientCelsius());

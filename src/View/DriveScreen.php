@@ -10,18 +10,12 @@ use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Catalogue\Bistable;
-use IronLatch\Core\Catalogue\BridgeDriver;
-use IronLatch\Core\Catalogue\DarlingtonArray;
+use IronLatch\Core\Catalogue\DriverPart;
 use IronLatch\Core\Catalogue\Level;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\OptoCoupler;
-use IronLatch\Core\Catalogue\OptoModule;
-use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\Circuit\MosfetSwitch;
 use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
-use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
 use IronLatch\Core\Drive\SwitchTimes;
@@ -111,7 +105,7 @@ final readonly class DriveScreen
      */
     public function sketch(Board $board, Actuator $actuator): array
     {
-        $circuit = Circuits::of($board, $actuator);
+        $circuit = Circuits::ofSingleParts($board, $actuator);
         $ambient = $board->ambientCelsius();
         $values = [];
         foreach ($actuator->driver->resistors() as $name => $resistor) {
@@ -135,7 +129,7 @@ final readonly class DriveScreen
             'kicks' => $board->kicks($actuator),
             'rail' => $board->railVolts($actuator->rail),
             'pin_supply' => $board->siliconOf($actuator->function)->electrics->supply,
-            'tried' => DriverAnalysis::result($board, $actuator),
+            'tried' => Circuits::result($board, $actuator),
             'killers' => null === $circuit ? [] : $this->killers($circuit, $board, $actuator, $ambient),
         ];
     }
@@ -145,19 +139,9 @@ final readonly class DriveScreen
      */
     public function ways(string $id): array
     {
-        $parts = [];
-        foreach ([
-            Transistor::class,
-            Mosfet::class,
-            DarlingtonArray::class,
-            BridgeDriver::class,
-            OptoCoupler::class,
-            OptoModule::class,
-        ] as $class) {
-            array_push($parts, ...array_values(Repairs::of($this->inspection)->partsOnOffer($class)));
-        }
+        $repairs = Repairs::of($this->inspection);
 
-        return Repairs::of($this->inspection)->driverWays($id, $parts);
+        return $repairs->driverWays($id, array_values($repairs->partsOnOffer(DriverPart::class)));
     }
 
     /** Boards drawn at random; null for a module, whose spread its maker alone knows. */
@@ -165,7 +149,7 @@ final readonly class DriveScreen
     {
         $board = $this->inspection->board;
         $actuator = $board->actuators()[$id][1];
-        $circuit = Circuits::of($board, $actuator);
+        $circuit = Circuits::ofSingleParts($board, $actuator);
         $ambient = $board->ambientCelsius();
 
         return null === $circuit ? null : MonteCarlo::run(

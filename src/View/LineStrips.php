@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\Surface;
@@ -163,7 +162,7 @@ final readonly class LineStrips
     {
         $driver = $actuator->driver;
 
-        $missing = $driver instanceof DirectDrive && null === $this->inspection->board->relay($actuator)->solidState;
+        $missing = $driver->isMissing() && null === $this->inspection->board->relay($actuator)->solidState;
 
         return new Link('driver', 'Driver', $missing ? 'none' : $driver->words(), $level, $missing);
     }

@@ -24,6 +24,7 @@ final readonly class Notice
         'remedy',
         'all',
         'revision',
+        'value',
     ];
 
     /**

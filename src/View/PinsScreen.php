@@ -8,11 +8,9 @@ use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\PinFunction;
+use IronLatch\Core\Catalogue\DriverPart;
 use IronLatch\Core\Catalogue\Expander;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Pin;
-use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Pins\Film;
 use IronLatch\Core\Pins\I2cPullUp;
 use IronLatch\Core\Pins\PowerUpContact;
@@ -110,11 +108,7 @@ final readonly class PinsScreen
         if ('' === $chosen || null === $this->inspection->board->actuatorOf($chosen)) {
             return [];
         }
-        $parts = [
-            ...array_values(Repairs::of($this->inspection)->partsOnOffer(Transistor::class)),
-            ...array_values(Repairs::of($this->inspection)->partsOnOffer(Mosfet::class)),
-            ...array_values(Repairs::of($this->inspection)->partsOnOffer(OptoModule::class)),
-        ];
+        $parts = array_values(Repairs::of($this->inspection)->partsOnOffer(DriverPart::class));
         $suits = [];
         foreach ($this->inspection->controller->pins as $name => $pin) {
             $of = StrapSuits::of($this->inspection->board, $chosen, $pin, $parts);

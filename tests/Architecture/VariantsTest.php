@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Architecture;
 
+use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Drive\Circuit\Circuits;
+use IronLatch\Core\Drive\Circuit\DriverCircuit;
 use IronLatch\Core\Record\OneOf;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\Rule;
@@ -35,6 +38,19 @@ final class VariantsTest extends TestCase
     {
         $rules = array_filter(self::classes(), static fn(string $class): bool => is_subclass_of($class, Rule::class));
         self::assertEqualsCanonicalizing(array_values($rules), array_map(static fn(Rule $rule): string => $rule::class, RuleBook::rules()));
+    }
+
+    public function testEveryDriverHasItsCircuitAndEveryCircuitIsListed(): void
+    {
+        $circuits = array_filter(
+            self::classes(),
+            static fn(string $class): bool => is_subclass_of($class, DriverCircuit::class) && (new \ReflectionClass($class))->isInstantiable(),
+        );
+        self::assertEqualsCanonicalizing(array_values($circuits), Circuits::KINDS);
+        self::assertEqualsCanonicalizing(
+            array_values(RecordShape::variants(Driver::class)->classes),
+            array_map(static fn(string $circuit): string => $circuit::driver(), Circuits::KINDS),
+        );
     }
 
     /**

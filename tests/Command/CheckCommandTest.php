@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Command;
 
 use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoBoards;
@@ -105,7 +105,7 @@ final class CheckCommandTest extends TestCase
         self::assertSame(0, $process->run(), $process->getErrorOutput());
         $process = new Process(
             ['php', self::ROOT . '/bin/latch', 'check', '-'],
-            input: BoardJson::write(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1e3))),
+            input: BoardJson::write(TestBoards::edited(TestBoards::sound(), new SetDriverValue(['A1'], 'baseOhms', 1e3))),
         );
         self::assertSame(0, $process->run(), 'A hint opens no latch.');
     }

@@ -14,7 +14,7 @@ use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
-use IronLatch\Core\Drive\OptoInput;
+use IronLatch\Core\Drive\Circuit\OptoInput;
 use IronLatch\Core\Pins\Seating;
 use IronLatch\Tests\Support\Ngspice;
 use IronLatch\Tests\Support\TestBoards;

@@ -9,11 +9,11 @@ use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Drive\Circuit\NpnCircuit;
 use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
+use IronLatch\Core\Drive\Circuit\OptoInput;
 use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\OptoInput;
 use IronLatch\Core\Quantity\QuantityParser;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Tests\Support\TestBoards;
@@ -84,7 +84,7 @@ final class WorkedExamplesTest extends TestCase
         $actuator = $board->actuators()['A1'][1];
         $driver = $actuator->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
-        self::assertSame(680.0, BaseResistor::fitting($board, $actuator, $driver));
+        self::assertSame(680.0, BaseResistor::fitting($board, $actuator));
     }
 
     /** A 5 V active-low module: about 2 mA at 0 V (Ohm's law), under 1 µA when the pin is at 3.3 V; without the indicator LED about 0.5 mA remain. */

@@ -17,7 +17,7 @@ use IronLatch\Core\Board\Edit\RemoveSurface;
 use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
 use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Board\Edit\StateConductor;
@@ -78,8 +78,8 @@ final class LineStripsTest extends TestCase
      */
     public static function faults(): iterable
     {
-        yield 'weak base current' => [new SetBaseResistor(['A1'], 4700.0), 'coil', JointState::Weak];
-        yield 'no base current' => [new SetBaseResistor(['A1'], 47e3), 'coil', JointState::Broken];
+        yield 'weak base current' => [new SetDriverValue(['A1'], 'baseOhms', 4700.0), 'coil', JointState::Weak];
+        yield 'no base current' => [new SetDriverValue(['A1'], 'baseOhms', 47e3), 'coil', JointState::Broken];
         yield 'level contradicted' => [new StateActiveLevel(['A1'], Level::Low), 'driver', JointState::Broken];
         yield 'neutral switched' => [new StateConductor(['L1'], SwitchedConductor::Neutral), 'appliance', JointState::Danger];
         yield 'too many lamps' => [new StateLoad('L1', 200.0), 'appliance', JointState::Weak];
@@ -130,7 +130,7 @@ final class LineStripsTest extends TestCase
     {
         self::assertSame(
             JointState::Sound,
-            self::tracks(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 1000.0)))['L1'][0]->worst(),
+            self::tracks(TestBoards::edited(TestBoards::sound(), new SetDriverValue(['A1'], 'baseOhms', 1000.0)))['L1'][0]->worst(),
         );
     }
 

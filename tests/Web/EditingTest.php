@@ -21,7 +21,7 @@ final class EditingTest extends BoardTestCase
     public function testAnEditMakesARevisionAndReturnsWhatChanged(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        $this->edit($opened, 'set-base-resistor', ['actuators' => ['A1'], 'ohms' => '4k7'], open: 'L1.driver');
+        $this->edit($opened, 'set-driver-value', ['value' => 'baseOhms', 'actuators' => ['A1'], 'ohms' => '4k7'], open: 'L1.driver');
         self::assertResponseIsSuccessful();
         self::assertStringNotContainsString('<html', $this->page());
         self::assertStringContainsString('×0.61', $this->page());
@@ -30,8 +30,8 @@ final class EditingTest extends BoardTestCase
         }
         $head = $this->head($opened);
         self::assertSame(2, $head->revision->number());
-        self::assertSame('Fit 4.7 kΩ at the base for “Lamp”', $head->revision->summary());
-        self::assertSame(['edit' => 'set-base-resistor', 'actuators' => ['A1'], 'ohms' => '4.7 kΩ'], $this->store->editOf($head->revision));
+        self::assertSame('Fit 4.7 kΩ as base resistor for “Lamp”', $head->revision->summary());
+        self::assertSame(['edit' => 'set-driver-value', 'actuators' => ['A1'], 'value' => 'baseOhms', 'ohms' => '4.7 kΩ'], $this->store->editOf($head->revision));
         $driver = $head->board->actuators()['A1'][1]->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
         self::assertSame(4700.0, $driver->baseOhms);
@@ -50,7 +50,7 @@ final class EditingTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::sound());
         foreach ([true, false] as $asHtmx) {
-            $this->edit($opened, 'set-base-resistor', ['actuators' => ['A1'], 'ohms' => 'four thousand'], $asHtmx);
+            $this->edit($opened, 'set-driver-value', ['value' => 'baseOhms', 'actuators' => ['A1'], 'ohms' => 'four thousand'], $asHtmx);
             self::assertResponseStatusCodeSame(422);
             self::assertStringContainsString(
                 '“four thousand” cannot be read as a resistance in ohms. Write it like 4k7 or 470 Ω.',
@@ -166,7 +166,7 @@ final class EditingTest extends BoardTestCase
     public function testARemedyIsMadeWithOneClickAndUndone(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        $this->edit($opened, 'set-base-resistor', ['actuators' => ['A1', 'A2'], 'ohms' => '4.7 kΩ']);
+        $this->edit($opened, 'set-driver-value', ['value' => 'baseOhms', 'actuators' => ['A1', 'A2'], 'ohms' => '4.7 kΩ']);
         $faulty = $this->head($opened);
         $fields = ['base' => $faulty->revision->id(), 'view' => 'lines', 'finding' => 'drive.does-not-pull-in:A1'];
         $this->browser->request('POST', '/boards/' . $opened->record->id() . '/remedies', [...$fields, 'remedy' => '0']);
@@ -191,7 +191,7 @@ final class EditingTest extends BoardTestCase
     public function testAnAcceptedFindingShutsTheLatchAndLapsesWithItsFigure(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        $this->edit($opened, 'set-base-resistor', ['actuators' => ['A1'], 'ohms' => '4.7 kΩ']);
+        $this->edit($opened, 'set-driver-value', ['value' => 'baseOhms', 'actuators' => ['A1'], 'ohms' => '4.7 kΩ']);
         $finding = TestBoards::inspect($this->head($opened)->board)->finding('drive.does-not-pull-in:A1');
         self::assertNotNull($finding);
         $this->edit(
@@ -212,7 +212,7 @@ final class EditingTest extends BoardTestCase
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/pin-list.csv');
         self::assertStringContainsString('Reason: bench only. Decided by: R. Alder', $this->page());
 
-        $this->edit($this->head($opened), 'set-base-resistor', ['actuators' => ['A1'], 'ohms' => '5.6 kΩ']);
+        $this->edit($this->head($opened), 'set-driver-value', ['value' => 'baseOhms', 'actuators' => ['A1'], 'ohms' => '5.6 kΩ']);
         self::assertFalse(TestBoards::inspect($this->head($opened)->board)->isEveryCheckedLatchShut());
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Edit\SeatFunction;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\TestBoards;
@@ -93,7 +93,7 @@ final class PagesTest extends BoardTestCase
 
     public function testAFindingSaysWhatEachRemedyWouldChange(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1'], 4700.0)));
+        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new SetDriverValue(['A1'], 'baseOhms', 4700.0)));
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/finding', ['open' => 'drive.does-not-pull-in:A1']);
         self::assertSelectorTextContains('#stage', 'Judged by: coil voltage below the operate voltage');
         self::assertSelectorTextContains('#stage', 'Goes: weak The relay of “Lamp” pulls in on the bench only');
@@ -122,7 +122,7 @@ final class PagesTest extends BoardTestCase
 
     public function testTheLatchBarTellsEachStageInWords(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1', 'A2'], 4700.0)));
+        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new SetDriverValue(['A1', 'A2'], 'baseOhms', 4700.0)));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/lines');
         $words = $crawler->filter('.latch')->each(static fn($latch): string => preg_replace('/\s+/', ' ', trim($latch->text())) ?? '');
         self::assertSame(['Lines shut', 'Drive open: 2 weak', 'Mains shut, 6 to verify'], [$words[0], $words[2], $words[4]]);

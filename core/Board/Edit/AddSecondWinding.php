@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\PinFunction;
@@ -25,7 +24,7 @@ final readonly class AddSecondWinding implements Edit
         if (null === $windings || null !== $actuator->opens) {
             throw new EditRefused(sprintf('The relay of “%s” opens by itself. Fit a bistable relay first.', $line->name));
         }
-        if (1 === $windings && !$actuator->driver instanceof BridgeOutput) {
+        if (1 === $windings && !$actuator->driver->turnsRound()) {
             throw new EditRefused(sprintf(
                 'The relay of “%s” has one winding, whose current must be turned round to open. Drive it by a full bridge first.',
                 $line->name,

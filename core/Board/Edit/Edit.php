@@ -88,8 +88,6 @@ use IronLatch\Core\Record\OneOf;
     'seat-function' => SeatFunction::class,
     'seat-functions' => SeatFunctions::class,
     'sequence' => Sequence::class,
-    'set-base-emitter-resistor' => SetBaseEmitterResistor::class,
-    'set-base-resistor' => SetBaseResistor::class,
     'set-default-relay' => SetDefaultRelay::class,
     'set-driver-value' => SetDriverValue::class,
     'replace-expander' => ReplaceExpander::class,

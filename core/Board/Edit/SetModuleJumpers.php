@@ -34,16 +34,17 @@ final readonly class SetModuleJumpers implements Edit
 
         return Targets::changeActuators($board, $this->actuators, function (Actuator $actuator) use ($board): Actuator {
             $driver = $actuator->driver;
-            if (!$driver instanceof OptoModuleInput) {
+            $module = $board->moduleOf($driver);
+            if (null === $module || !$driver instanceof OptoModuleInput) {
                 throw new EditRefused(sprintf(
                     '“%s” is not driven by a ready-made module. Choose that driver first.',
                     $board->nameOf($actuator->function),
                 ));
             }
-            if (null !== $this->level && $this->level !== $driver->activeLevel && !$board->module($driver)->hasTriggerJumper) {
+            if (null !== $this->level && $this->level !== $driver->activeLevel && !$module->hasTriggerJumper) {
                 throw new EditRefused(sprintf(
                     '%s has no cap for its trigger level: it switches on at %s. Change the program, or choose another module.',
-                    $board->module($driver)->identity->name,
+                    $module->identity->name,
                     $driver->activeLevel->value,
                 ));
             }

@@ -12,7 +12,6 @@ use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Line;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Board\Seat;
@@ -201,24 +200,6 @@ final class Targets
         }
 
         return $board->with(lines: $lines);
-    }
-
-    /**
-     * @param list<string> $ids
-     * @param \Closure(NpnLowSide): NpnLowSide $change
-     */
-    public static function changeTransistorDrivers(Board $board, array $ids, \Closure $change): Board
-    {
-        return self::changeActuators($board, $ids, static function (Actuator $actuator) use ($board, $change): Actuator {
-            if (!$actuator->driver instanceof NpnLowSide) {
-                throw new EditRefused(sprintf(
-                    '“%s” is not driven by a transistor. Choose that driver first.',
-                    $board->nameOf($actuator->function),
-                ));
-            }
-
-            return $actuator->with(driver: $change($actuator->driver));
-        });
     }
 
     /**

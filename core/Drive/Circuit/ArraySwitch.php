@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
@@ -27,6 +32,37 @@ final class ArraySwitch extends SwitchCircuit
         parent::__construct($pin, $relay, $rail);
     }
 
+    public static function driver(): string
+    {
+        return ArrayChannel::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $board->part(self::recordOf($actuator, ArrayChannel::class)->array, DarlingtonArray::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        if ($part instanceof DarlingtonArray) {
+            yield new Candidate(
+                'array:' . $part->identity->id,
+                $part->identity->name,
+                new ArrayChannel($part->identity->id),
+                [$part],
+                1,
+                Candidate::PACKAGE_SQUARE_METRES,
+                $part->price / $part->channels,
+                'fewest parts; keeps about a volt from the coil',
+            );
+        }
+    }
+
     public function activeLevel(): Level
     {
         return Level::High;
@@ -40,6 +76,16 @@ final class ArraySwitch extends SwitchCircuit
     public function greatestPinAmps(): float
     {
         return $this->intoJunction($this->array->inputOhms->min, 2 * self::JUNCTION_VOLTS, self::FIRST_OHMS + self::SECOND_OHMS);
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->array;
+    }
+
+    protected static function needsALevel(): bool
+    {
+        return true;
     }
 
     protected function ownParameters(): array

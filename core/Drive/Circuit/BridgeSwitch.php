@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BridgeOutput;
 use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
 use IronLatch\Core\Drive\Netlist\ThresholdSwitch;
@@ -20,6 +25,37 @@ final class BridgeSwitch extends SwitchCircuit
     public function __construct(PinElectrics $pin, Relay $relay, Spread $rail, private readonly BridgeDriver $bridge)
     {
         parent::__construct($pin, $relay, $rail);
+    }
+
+    public static function driver(): string
+    {
+        return BridgeOutput::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $board->part(self::recordOf($actuator, BridgeOutput::class)->bridge, BridgeDriver::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        if ($part instanceof BridgeDriver) {
+            yield new Candidate(
+                'bridge:' . $part->identity->id,
+                $part->identity->name,
+                new BridgeOutput($part->identity->id),
+                [$part],
+                1,
+                Candidate::PACKAGE_SQUARE_METRES,
+                $part->price,
+                'turns the current round: the only way for a relay with one winding',
+            );
+        }
     }
 
     public function activeLevel(): Level
@@ -35,6 +71,11 @@ final class BridgeSwitch extends SwitchCircuit
     public function greatestPinAmps(): float
     {
         return $this->intoJunction($this->bridge->inputOhms->min, 0.0);
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->bridge;
     }
 
     protected function ownParameters(): array

@@ -5,73 +5,67 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Circuit;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\BridgeOutput;
-use IronLatch\Core\Board\CouplerDriver;
-use IronLatch\Core\Board\HighSidePair;
-use IronLatch\Core\Board\InvertingPair;
-use IronLatch\Core\Board\MosfetLowSide;
-use IronLatch\Core\Board\NpnLowSide;
-use IronLatch\Core\Catalogue\BridgeDriver;
-use IronLatch\Core\Catalogue\DarlingtonArray;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\OptoCoupler;
-use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Catalogue\PinElectrics;
 
-/** Finds the circuit of a relay’s driver. */
+/** Every kind of driver circuit, and the one of a relay. */
 final class Circuits
 {
-    /** Null for a ready-made module, whose inside is known by its currents only, and for no driver at all. */
-    public static function of(Board $board, Actuator $actuator): ?SwitchCircuit
-    {
-        $pin = $board->siliconOf($actuator->function)->electrics;
-        $relay = $board->relay($actuator);
-        $rail = $board->railVolts($actuator->rail);
-        $driver = $actuator->driver;
+    /** @var list<class-string<DriverCircuit>> in the order in which they are proposed */
+    public const KINDS = [
+        PinAlone::class,
+        NpnSwitch::class,
+        MosfetSwitch::class,
+        ArraySwitch::class,
+        HighSideSwitch::class,
+        InvertingSwitch::class,
+        CouplerSwitch::class,
+        ModuleSwitch::class,
+        BridgeSwitch::class,
+    ];
 
-        return match (true) {
-            $driver instanceof NpnLowSide => new NpnSwitch(
-                $pin,
-                $relay,
-                $rail,
-                $driver,
-                $board->part($driver->transistor, Transistor::class),
-            ),
-            $driver instanceof MosfetLowSide => new MosfetSwitch(
-                $pin,
-                $relay,
-                $rail,
-                $driver,
-                $board->part($driver->mosfet, Mosfet::class),
-            ),
-            $driver instanceof ArrayChannel => new ArraySwitch($pin, $relay, $rail, $board->part($driver->array, DarlingtonArray::class)),
-            $driver instanceof HighSidePair => new HighSideSwitch(
-                $pin,
-                $relay,
-                $rail,
-                $driver,
-                $board->part($driver->npn, Transistor::class),
-                $board->part($driver->pnp, Transistor::class),
-            ),
-            $driver instanceof InvertingPair => new InvertingSwitch(
-                $pin,
-                $relay,
-                $rail,
-                $driver,
-                $board->part($driver->pnp, Transistor::class),
-                $board->part($driver->npn, Transistor::class),
-            ),
-            $driver instanceof CouplerDriver => new CouplerSwitch(
-                $pin,
-                $relay,
-                $rail,
-                $driver,
-                $board->part($driver->coupler, OptoCoupler::class),
-                $board->part($driver->npn, Transistor::class),
-            ),
-            $driver instanceof BridgeOutput => new BridgeSwitch($pin, $relay, $rail, $board->part($driver->bridge, BridgeDriver::class)),
-            default => null,
-        };
+    /**
+     * @param ?PinElectrics $pin where the relay is tried on another pin than its own
+     * @throws \InvalidArgumentException when no circuit is known for the driver
+     */
+    public static function of(Board $board, Actuator $actuator, ?PinElectrics $pin = null): DriverCircuit
+    {
+        foreach (self::KINDS as $kind) {
+            if ($kind::driver() === $actuator->driver::class) {
+                return $kind::of($board, $actuator, $pin ?? $board->siliconOf($actuator->function)->electrics);
+            }
+        }
+        throw new \InvalidArgumentException(sprintf('No circuit is known for a %s.', $actuator->driver::class));
+    }
+
+    /** Its circuit where that is built of single parts; null for a ready-made module, whose inside is unknown, and for no driver. */
+    public static function ofSingleParts(Board $board, Actuator $actuator): ?SwitchCircuit
+    {
+        $circuit = self::of($board, $actuator);
+
+        return $circuit instanceof SwitchCircuit ? $circuit : null;
+    }
+
+    /** Every hand-off of a relay, which need not be on the board: remedies try their proposals with it. */
+    public static function result(Board $board, Actuator $actuator): DriverResult
+    {
+        return self::of($board, $actuator)->result($board->siliconOf($actuator->function), $board->ambientCelsius());
+    }
+
+    /**
+     * @return iterable<Candidate> what could be built for a relay, of what can be had
+     */
+    public static function candidates(Offer $offer): iterable
+    {
+        $mustTurnRound = 1 === $offer->relay->bistable?->windings;
+        foreach ([null, ...$offer->parts] as $part) {
+            foreach (self::KINDS as $kind) {
+                foreach ($kind::candidates($offer, $part) as $candidate) {
+                    if ($candidate->driver->turnsRound() === $mustTurnRound) {
+                        yield $candidate;
+                    }
+                }
+            }
+        }
     }
 }

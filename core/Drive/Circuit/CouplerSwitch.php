@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Coupler;
@@ -43,6 +47,49 @@ final class CouplerSwitch extends SwitchCircuit
         parent::__construct($pin, $relay, $rail);
     }
 
+    public static function driver(): string
+    {
+        return CouplerDriver::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        $driver = self::recordOf($actuator, CouplerDriver::class);
+
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $driver,
+            $board->part($driver->coupler, OptoCoupler::class),
+            $board->part($driver->npn, Transistor::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        $npn = $offer->npn();
+        if (!$part instanceof OptoCoupler || null === $npn) {
+            return;
+        }
+        yield new Candidate(
+            'coupler:' . $part->identity->id,
+            sprintf('%s with %s', $part->identity->name, $npn->identity->name),
+            new CouplerDriver(
+                $part->identity->id,
+                $npn->identity->id,
+                Offer::below(($offer->pinVolts - $part->ledVolts->typ) / self::LED_RATED_AMPS),
+                Offer::below(max(0.5, $offer->railVolts - 1.1) / $offer->baseAmps()),
+            ),
+            [$part, $npn],
+            6,
+            5 * Candidate::SMALL_SQUARE_METRES + Candidate::PACKAGE_SQUARE_METRES,
+            $part->price + $npn->price,
+            'keeps the two sides apart where supplies and grounds are apart too',
+            ['ledOhms', 'couplingOhms'],
+        );
+    }
+
     public function activeLevel(): Level
     {
         return Level::High;
@@ -59,6 +106,16 @@ final class CouplerSwitch extends SwitchCircuit
             $this->driver->ledOhms * (1 - self::RESISTOR_TOLERANCE),
             $this->coupler->ledVolts->min - self::LED_LIGHT_VOLTS,
         );
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->npn;
+    }
+
+    protected static function needsALevel(): bool
+    {
+        return true;
     }
 
     protected function ownParameters(): array

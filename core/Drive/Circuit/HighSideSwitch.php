@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\HighSidePair;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
@@ -29,6 +33,49 @@ final class HighSideSwitch extends SwitchCircuit
         parent::__construct($pin, $relay, $rail);
     }
 
+    public static function driver(): string
+    {
+        return HighSidePair::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        $driver = self::recordOf($actuator, HighSidePair::class);
+
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $driver,
+            $board->part($driver->npn, Transistor::class),
+            $board->part($driver->pnp, Transistor::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        $npn = $offer->npn();
+        if (!$part instanceof Transistor || !$part->isPnp || null === $npn) {
+            return;
+        }
+        yield new Candidate(
+            'high:' . $part->identity->id,
+            sprintf('%s and %s, high side', $npn->identity->name, $part->identity->name),
+            new HighSidePair(
+                $npn->identity->id,
+                $part->identity->id,
+                Offer::below(($offer->pinVolts - 0.7) / $offer->firstBaseAmps()),
+                Offer::below(max(0.5, $offer->railVolts - 1.0) / $offer->baseAmps()),
+            ),
+            [$npn, $part],
+            7,
+            7 * Candidate::SMALL_SQUARE_METRES,
+            $npn->price + $part->price,
+            'the coil has one end on ground; for rails above the pin’s supply',
+            ['couplingOhms', 'baseOhms'],
+        );
+    }
+
     public function activeLevel(): Level
     {
         return Level::High;
@@ -46,6 +93,11 @@ final class HighSideSwitch extends SwitchCircuit
             self::JUNCTION_VOLTS,
             null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
         );
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->pnp;
     }
 
     protected function ownParameters(): array

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\InvertingPair;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
@@ -30,6 +34,49 @@ final class InvertingSwitch extends SwitchCircuit
         parent::__construct($pin, $relay, $rail);
     }
 
+    public static function driver(): string
+    {
+        return InvertingPair::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        $driver = self::recordOf($actuator, InvertingPair::class);
+
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $driver,
+            $board->part($driver->pnp, Transistor::class),
+            $board->part($driver->npn, Transistor::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        $npn = $offer->npn();
+        if (!$part instanceof Transistor || !$part->isPnp || null === $npn) {
+            return;
+        }
+        yield new Candidate(
+            'inverting:' . $part->identity->id,
+            sprintf('%s and %s, inverting', $part->identity->name, $npn->identity->name),
+            new InvertingPair(
+                $part->identity->id,
+                $npn->identity->id,
+                Offer::below(($offer->pinVolts - 0.8) / $offer->firstBaseAmps()),
+                Offer::below(($offer->pinVolts - 0.9) / $offer->baseAmps()),
+            ),
+            [$part, $npn],
+            7,
+            7 * Candidate::SMALL_SQUARE_METRES,
+            $part->price + $npn->price,
+            'active low, for a pin that must be high at reset',
+            ['couplingOhms', 'inputOhms'],
+        );
+    }
+
     public function activeLevel(): Level
     {
         return Level::Low;
@@ -47,6 +94,11 @@ final class InvertingSwitch extends SwitchCircuit
             self::JUNCTION_VOLTS,
             $this->driver->emitterBaseOhms * (1 - self::RESISTOR_TOLERANCE),
         );
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->npn;
     }
 
     protected function ownParameters(): array

@@ -4,20 +4,31 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Drive\Netlist\FieldEffect;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 
 /** Pin – gate resistor – MOSFET, the coil at the drain. */
 final class MosfetSwitch extends SwitchCircuit
 {
+    private const USUAL_GATE_OHMS = 100.0;
+    private const USUAL_HOLD_OHMS = 10e3;
+    /** What leaks into an input that nothing holds (greatest input leakage of the 8-bit chips; from memory). */
+    private const LEAKAGE_AMPS = 1e-6;
+
     public function __construct(
         PinElectrics $pin,
         Relay $relay,
@@ -26,6 +37,40 @@ final class MosfetSwitch extends SwitchCircuit
         private readonly Mosfet $mosfet,
     ) {
         parent::__construct($pin, $relay, $rail);
+    }
+
+    public static function driver(): string
+    {
+        return MosfetLowSide::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        $driver = self::recordOf($actuator, MosfetLowSide::class);
+
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $driver,
+            $board->part($driver->mosfet, Mosfet::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        if ($part instanceof Mosfet) {
+            yield new Candidate(
+                'mosfet:' . $part->identity->id,
+                $part->identity->name,
+                new MosfetLowSide($part->identity->id, self::USUAL_GATE_OHMS, self::USUAL_HOLD_OHMS),
+                [$part],
+                4,
+                4 * Candidate::SMALL_SQUARE_METRES,
+                $part->price,
+                'next to nothing from the pin, next to no drop; only as good as its gate voltage',
+            );
+        }
     }
 
     public function activeLevel(): Level
@@ -43,6 +88,38 @@ final class MosfetSwitch extends SwitchCircuit
         return null === $this->driver->pullDownOhms ? 0.0 : $this->intoJunction(
             ($this->driver->gateOhms + $this->driver->pullDownOhms) * (1 - self::RESISTOR_TOLERANCE),
             0.0,
+        );
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->mosfet;
+    }
+
+    protected function gate(SwitchPoint $typical, SwitchPoint $worst): GateDrive
+    {
+        return new GateDrive($this->mosfet, $typical->nodes['gate'], $worst->nodes['gate']);
+    }
+
+    /** What leaks into it, over what carries it off, may open a gate. */
+    public function undecided(float $ambientCelsius): ?Figure
+    {
+        $ohms = $this->driver->pullDownOhms;
+        $threshold = Warmth::Threshold->at($this->mosfet->thresholdVolts->min, Warmth::warmest($ambientCelsius));
+        $gate = null === $ohms ? $this->pin->supply->max : min($this->pin->supply->max, self::LEAKAGE_AMPS * $ohms);
+
+        return $gate < $threshold ? null : new Figure(
+            'gate voltage that nothing decides',
+            $gate,
+            Unit::Volt,
+            null === $ohms ? 'up to the pin’s supply: no resistor carries the leakage off' : 'I_leak · R_pull-down',
+            [
+                'I_leak = ' . QuantityPrinter::rounded(self::LEAKAGE_AMPS, Unit::Ampere),
+                ...null === $ohms ? [] : ['R_pull-down = ' . QuantityPrinter::rounded($ohms, Unit::Ohm)],
+                'conducts from ' . QuantityPrinter::rounded($threshold, Unit::Volt),
+            ],
+            'pin floating, greatest leakage, least threshold',
+            'input leakage of the chip, from memory',
         );
     }
 

@@ -4,20 +4,28 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\PinElectrics;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 
 /** Pin – base resistor – NPN, the coil at the collector. */
 final class NpnSwitch extends SwitchCircuit
 {
+    private const USUAL_BASE_OHMS = 470.0;
+    private const USUAL_HOLD_OHMS = 10e3;
+
     public function __construct(
         PinElectrics $pin,
         Relay $relay,
@@ -26,6 +34,44 @@ final class NpnSwitch extends SwitchCircuit
         private readonly Transistor $transistor,
     ) {
         parent::__construct($pin, $relay, $rail);
+    }
+
+    public static function driver(): string
+    {
+        return NpnLowSide::class;
+    }
+
+    public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self
+    {
+        $driver = self::recordOf($actuator, NpnLowSide::class);
+
+        return new self(
+            $pin,
+            $board->relay($actuator),
+            $board->railVolts($actuator->rail),
+            $driver,
+            $board->part($driver->transistor, Transistor::class),
+        );
+    }
+
+    public static function candidates(Offer $offer, ?Part $part): iterable
+    {
+        if (!$part instanceof Transistor || $part->isPnp) {
+            return;
+        }
+        $id = $part->identity->id;
+        $first = new NpnLowSide($id, self::USUAL_BASE_OHMS, self::USUAL_HOLD_OHMS);
+        $ohms = BaseResistor::fitting($offer->board->withPart($part), $offer->actuator->with(driver: $first)) ?? self::USUAL_BASE_OHMS;
+        yield new Candidate(
+            'npn:' . $id,
+            sprintf('%s with %s', $part->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)),
+            new NpnLowSide($id, $ohms, self::USUAL_HOLD_OHMS),
+            [$part],
+            4,
+            4 * Candidate::SMALL_SQUARE_METRES,
+            $part->price,
+            'cheapest; a few milliamperes from the pin',
+        );
     }
 
     public function activeLevel(): Level
@@ -45,6 +91,11 @@ final class NpnSwitch extends SwitchCircuit
             self::JUNCTION_VOLTS,
             null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
         );
+    }
+
+    protected function switch(): SwitchingPart
+    {
+        return $this->transistor;
     }
 
     protected function ownParameters(): array

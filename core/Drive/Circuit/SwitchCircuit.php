@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Circuit;
 
 use IronLatch\Core\Catalogue\Level;
-use IronLatch\Core\Catalogue\PinElectrics;
-use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Silicon;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Element;
 use IronLatch\Core\Drive\Netlist\Netlist;
@@ -14,6 +14,8 @@ use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
 use IronLatch\Core\Drive\Netlist\Solver;
 use IronLatch\Core\Drive\Netlist\Supply;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 
@@ -21,7 +23,7 @@ use IronLatch\Core\Quantity\Unit;
  * A circuit between a pin and a coil that is built of single parts: its values with their spreads, its netlist, and its
  * operating point at any of them.
  */
-abstract class SwitchCircuit
+abstract class SwitchCircuit extends DriverCircuit
 {
     public const RESISTOR_TOLERANCE = 0.05;
     /** The least a conducting junction of these transistors drops. */
@@ -30,10 +32,11 @@ abstract class SwitchCircuit
     /** @var array<string, array<string, float>> node voltages of the last point with the input high and low, from which the next is sought */
     private array $guesses = [];
 
-    public function __construct(protected readonly PinElectrics $pin, protected readonly Relay $relay, protected readonly Spread $rail) {}
-
     /** The level at the pin that energises the coil. */
     abstract public function activeLevel(): Level;
+
+    /** The part that carries the coil’s current. */
+    abstract protected function switch(): SwitchingPart;
 
     /** What stands between pin and coil, in a few words. */
     abstract public function title(): string;
@@ -165,6 +168,143 @@ abstract class SwitchCircuit
         $this->guesses[$state] = $point->volts;
 
         return $this->read($point, $values, ($sourceVolts - $point->at('pin')) / max($sourceOhms, 1e-3));
+    }
+
+    /** Solved at typical values, at the corner that hurts, and where the pin gives most. */
+    final public function result(Silicon $silicon, float $ambientCelsius): DriverResult
+    {
+        $typical = $this->typical();
+        $nominal = $this->on($typical);
+        // Pull-in is hardest with the least drive, the least gain, the lowest rail and the coil that wants most current, warm.
+        $hurt = $this->worst($ambientCelsius);
+        $worst = $this->on($hurt);
+        // The switch keeps most from its coil when that wants most current of all: cold, on the highest rail.
+        $loaded = $this->on([...$this->worst(), 'railVolts' => $this->rail->max]);
+        $strongest = $this->on($this->best());
+        $off = $this->off($typical);
+        $offWorst = $this->off([...$this->best(Warmth::warmest($ambientCelsius)), 'pinVolts' => $this->pin->supply->min]);
+        $parameters = $this->parameters();
+        $corner = [];
+        foreach ($parameters as $name => $parameter) {
+            if ($parameter->spread->min < $parameter->spread->max) {
+                // The coil’s own warmth is named by itself.
+                $corner[] = $parameter->label . ' ' . QuantityPrinter::rounded(
+                    'coilOhms' === $name ? $parameter->worst() : $hurt[$name],
+                    $parameter->unit,
+                );
+            }
+        }
+        $corner[] = QuantityPrinter::rounded($ambientCelsius, Unit::Celsius) . ' at the coil';
+        $inputs = ['pin = ' . QuantityPrinter::rounded($this->pin->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($typical['pinOhms'], Unit::Ohm)];
+        foreach (array_slice($parameters, 4) as $parameter) {
+            $inputs[] = $parameter->label . ' = ' . QuantityPrinter::rounded($parameter->spread->typ, $parameter->unit);
+        }
+        $pinAmps = new Figure(
+            'greatest pin current',
+            $this->greatestPinAmps(),
+            Unit::Ampere,
+            '(supply − junctions) ÷ (resistor in series + resistance of the pin)',
+            $inputs,
+            'highest pin supply, least resistance, least drop',
+            HandOff::OHM,
+        );
+        $baseAmps = $nominal->baseAmps;
+
+        return new DriverResult(
+            HandOff::pinBears($silicon, abs($nominal->pinAmps), $pinAmps),
+            HandOff::pullIn($this->relay, $nominal->coilVolts, $worst->coilVolts, $ambientCelsius, $inputs, implode(', ', $corner), HandOff::MODEL),
+            HandOff::coilBears($this->relay, $nominal->coilVolts, $this->rail->max - $strongest->switchVolts, $ambientCelsius),
+            new Figure(
+                'coil current',
+                $nominal->coilAmps,
+                Unit::Ampere,
+                '(V_rail − V_switch) ÷ R_coil',
+                [
+                    'V_rail = ' . QuantityPrinter::rounded($this->rail->typ, Unit::Volt),
+                    'V_switch = ' . QuantityPrinter::rounded($nominal->switchVolts, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($this->relay->coilResistance->typ, Unit::Ohm),
+                ],
+                HandOff::NOMINAL,
+                HandOff::MODEL,
+            ),
+            abs($nominal->pinAmps),
+            $pinAmps,
+            HandOff::hotRestart($this->relay, $nominal->coilVolts, $worst->coilVolts, $ambientCelsius),
+            // What stays as it was left lets go by no voltage.
+            null === $this->relay->bistable
+                ? HandOff::releases($this->relay, $off->coilVolts, $offWorst->coilVolts, $ambientCelsius)
+                : null,
+            null === $baseAmps ? null : new Figure(
+                'forced gain',
+                $this->rail->typ / $this->relay->coilResistance->typ / max($baseAmps, 1e-12),
+                Unit::Ratio,
+                '(V_rail ÷ R_coil) ÷ I_B',
+                [
+                    ...$inputs,
+                    'V_rail = ' . QuantityPrinter::rounded($this->rail->typ, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($this->relay->coilResistance->typ, Unit::Ohm),
+                    'I_B = ' . QuantityPrinter::rounded($baseAmps, Unit::Ampere),
+                ],
+                HandOff::NOMINAL,
+                'common practice: 10 drives hard, 20 is tolerable',
+            ),
+            null === $baseAmps ? null : new Figure(
+                'collector–emitter voltage',
+                $loaded->switchVolts,
+                Unit::Volt,
+                'V_rail − I_C · R_coil',
+                [
+                    'V_rail = ' . QuantityPrinter::rounded($this->rail->typ, Unit::Volt),
+                    'R_coil = ' . QuantityPrinter::rounded($this->relay->coilResistance->typ, Unit::Ohm),
+                    'I_C = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere),
+                    'I_B = ' . QuantityPrinter::rounded($loaded->baseAmps ?? 0.0, Unit::Ampere),
+                ],
+                'least gain and drive, highest rail, cold coil of least resistance',
+                HandOff::MODEL,
+            ),
+            switchWatts: new Figure(
+                'heat in the switch',
+                $loaded->switchVolts * $loaded->coilAmps,
+                Unit::Watt,
+                'V_switch · I_coil',
+                [
+                    'V_switch = ' . QuantityPrinter::rounded($loaded->switchVolts, Unit::Volt),
+                    'I_coil = ' . QuantityPrinter::rounded($loaded->coilAmps, Unit::Ampere),
+                ],
+                'least drive, highest rail, cold coil',
+                HandOff::MODEL,
+            ),
+            typicalSwitchWatts: $nominal->switchVolts * $nominal->coilAmps,
+            gate: $this->gate($nominal, $worst),
+            switchBears: HandOff::switchBears($this->switch(), $this->relay, $this->rail),
+        );
+    }
+
+    final public function nodeVolts(Thevenin $source, ?Level $towards, float $ambientCelsius): float
+    {
+        // Towards a low, the load takes as much as any copy of it can.
+        $values = Level::Low === $towards ? [
+            ...$this->best(Warmth::warmest($ambientCelsius)),
+            'railVolts' => $this->rail->typ,
+            'coilOhms' => $this->relay->coilResistance->typ,
+        ] : $this->typical();
+
+        return $source->volts - $source->ohms * $this->at($values, $source->volts, $source->ohms)->pinAmps;
+    }
+
+    final protected function coilVolts(Thevenin $source, ?float $warmestCelsius): float
+    {
+        return $this->at(
+            null === $warmestCelsius ? $this->typical() : $this->best($warmestCelsius),
+            $source->volts,
+            $source->ohms,
+        )->coilVolts;
+    }
+
+    /** What the gate of its MOSFET gets; null where none is in it. */
+    protected function gate(SwitchPoint $typical, SwitchPoint $worst): ?GateDrive
+    {
+        return null;
     }
 
     /**

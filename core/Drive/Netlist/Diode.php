@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** An exponential diode: I = I_S·(e^(V ÷ (n·V_T)) − 1). */
-final readonly class Diode implements Element
+final readonly class Diode implements Curved
 {
     public function __construct(public string $anode, public string $cathode, public float $saturationAmps, public float $emission = 1.0) {}
 
     /** A diode that drops a voltage at a current; an LED is one with emission coefficient 2. */
     public static function dropping(string $anode, string $cathode, float $volts, float $atAmps, float $emission = 2.0): self
     {
-        return new self($anode, $cathode, $atAmps / (exp($volts / ($emission * Solver::THERMAL_VOLTS)) - 1), $emission);
+        return new self($anode, $cathode, $atAmps / (exp($volts / ($emission * NodalEquations::THERMAL_VOLTS)) - 1), $emission);
     }
 
     public function spice(string $name): string
@@ -27,5 +27,25 @@ final readonly class Diode implements Element
             $this->saturationAmps,
             $this->emission,
         );
+    }
+
+    public function nodes(string $name): array
+    {
+        return [$this->anode, $this->cathode];
+    }
+
+    public function stamp(string $name, NodalEquations $equations): void
+    {
+        $anode = $equations->index[$this->anode];
+        $cathode = $equations->index[$this->cathode];
+        [$amps, $siemens] = $equations->junction(
+            $name,
+            $equations->volts[$anode] - $equations->volts[$cathode],
+            $this->saturationAmps,
+            $this->emission,
+        );
+        $equations->current($anode, $cathode, $amps);
+        $equations->slope($anode, $cathode, $anode, $siemens);
+        $equations->slope($anode, $cathode, $cathode, -$siemens);
     }
 }

@@ -9,4 +9,10 @@ interface Element
 {
     /** The element’s line in a SPICE netlist, with the model lines that it needs behind it. */
     public function spice(string $name): string;
+
+    /**
+     * @param string $name by which nodes inside the element are told apart
+     * @return list<string> the nodes that it joins
+     */
+    public function nodes(string $name): array;
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** An n-channel MOSFET of level 1: threshold voltage and transconductance, source at its bulk. */
-final readonly class FieldEffect implements Element
+final readonly class FieldEffect implements Curved
 {
     /**
      * @param float $transconductance K in A/V²: I_D = K·((V_GS − V_th)·V_DS − V_DS² ÷ 2) below saturation
@@ -32,5 +32,47 @@ final readonly class FieldEffect implements Element
             $this->thresholdVolts,
             $this->transconductance,
         );
+    }
+
+    public function nodes(string $name): array
+    {
+        return [$this->drain, $this->gate, $this->source];
+    }
+
+    public function stamp(string $name, NodalEquations $equations): void
+    {
+        $drain = $equations->index[$this->drain];
+        $gate = $equations->index[$this->gate];
+        $source = $equations->index[$this->source];
+        [$amps, $perGate, $perDrain] = $this->channel(
+            $equations->volts[$gate] - $equations->volts[$source],
+            $equations->volts[$drain] - $equations->volts[$source],
+        );
+        $equations->current($drain, $source, $amps);
+        $equations->slope($drain, $source, $gate, $perGate);
+        $equations->slope($drain, $source, $drain, $perDrain);
+        $equations->slope($drain, $source, $source, -$perGate - $perDrain);
+    }
+
+    /**
+     * @return array{float, float, float} drain current, and its slope with gate and with drain voltage
+     */
+    private function channel(float $gate, float $drain): array
+    {
+        if ($drain < 0) {
+            // Turned round, drain and source change places.
+            [$amps, $perGate, $perDrain] = $this->channel($gate - $drain, -$drain);
+
+            return [-$amps, -$perGate, $perGate + $perDrain];
+        }
+        $over = $gate - $this->thresholdVolts;
+        if ($over <= 0) {
+            return [0.0, 0.0, 0.0];
+        }
+        $k = $this->transconductance;
+
+        return $drain < $over
+            ? [$k * ($over * $drain - $drain * $drain / 2), $k * $drain, $k * ($over - $drain)]
+            : [$k * $over * $over / 2, $k * $over, 0.0];
     }
 }

@@ -13,4 +13,9 @@ final readonly class Supply implements Element
     {
         return sprintf('V%s %s 0 DC %.9g', $name, $this->node, $this->volts);
     }
+
+    public function nodes(string $name): array
+    {
+        return [$this->node];
+    }
 }

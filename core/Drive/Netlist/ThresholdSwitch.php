@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** A resistance between two nodes that is there while a third stands above a threshold. */
-final readonly class ThresholdSwitch implements Element
+final readonly class ThresholdSwitch implements Curved
 {
     public const OFF_OHMS = 1e9;
 
@@ -31,5 +31,21 @@ final readonly class ThresholdSwitch implements Element
             $this->onOhms,
             self::OFF_OHMS,
         );
+    }
+
+    public function nodes(string $name): array
+    {
+        return [$this->from, $this->to, $this->control];
+    }
+
+    public function stamp(string $name, NodalEquations $equations): void
+    {
+        $from = $equations->index[$this->from];
+        $to = $equations->index[$this->to];
+        $isOn = $equations->volts[$equations->index[$this->control]] > $this->thresholdVolts;
+        $siemens = 1 / ($isOn ? $this->onOhms : self::OFF_OHMS);
+        $equations->current($from, $to, $siemens * ($equations->volts[$from] - $equations->volts[$to]));
+        $equations->slope($from, $to, $from, $siemens);
+        $equations->slope($from, $to, $to, -$siemens);
     }
 }

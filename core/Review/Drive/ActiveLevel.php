@@ -7,7 +7,6 @@ namespace IronLatch\Core\Review\Drive;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\SetModuleJumpers;
 use IronLatch\Core\Board\Edit\StateActiveLevel;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Review\Finding;
@@ -43,8 +42,7 @@ final class ActiveLevel implements Rule
      */
     private static function jumper(Inspection $inspection, string $id, Actuator $actuator, mixed $stated): array
     {
-        $driver = $actuator->driver;
-        if (!$stated instanceof Level || !$driver instanceof OptoModuleInput || !$inspection->board->module($driver)->hasTriggerJumper) {
+        if (!$stated instanceof Level || true !== $inspection->board->moduleOf($actuator->driver)?->hasTriggerJumper) {
             return [];
         }
 

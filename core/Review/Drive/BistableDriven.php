@@ -73,7 +73,7 @@ final class BistableDriven implements Rule
                         ],
                     );
                 }
-            } elseif (1 === $relay->bistable?->windings && !$actuator->driver instanceof BridgeOutput) {
+            } elseif (1 === $relay->bistable?->windings && !$actuator->driver->turnsRound()) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Broken,
@@ -104,7 +104,7 @@ final class BistableDriven implements Rule
     {
         return $first->relay === $opening->relay && match ($relay->bistable?->windings) {
             2 => true,
-            1 => $first->driver instanceof BridgeOutput && $opening->driver instanceof BridgeOutput,
+            1 => $first->driver->turnsRound() && $opening->driver->turnsRound(),
             default => false,
         };
     }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\DirectDrive;
 use IronLatch\Core\Board\Edit\DriveByTransistor;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -43,7 +42,7 @@ final class CoilOnPin implements Rule
     /** A coil by itself on a pin; the input of a solid-state relay may hang there. */
     public static function hangs(Inspection $inspection, Actuator $actuator): bool
     {
-        return $actuator->driver instanceof DirectDrive && null === $inspection->board->relay($actuator)->solidState;
+        return $actuator->driver->isMissing() && null === $inspection->board->relay($actuator)->solidState;
     }
 
     public function inspect(Inspection $inspection): iterable
@@ -78,7 +77,7 @@ final class CoilOnPin implements Rule
     {
         foreach (Repairs::of($inspection)->partsOnOffer(Transistor::class) as $transistor) {
             $draft = new NpnLowSide($transistor->identity->id, 470.0, self::BASE_EMITTER_OHMS);
-            $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft), $draft);
+            $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft));
             $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts / $inspection->board->relay($actuator)->coilResistance->min;
             if (null !== $ohms && $isStrongEnough) {
                 return [new Remedy(

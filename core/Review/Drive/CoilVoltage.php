@@ -8,8 +8,8 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\FeedCoils;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\MarginState;
@@ -50,11 +50,9 @@ final class CoilVoltage implements Rule
             $coilVolts = $inspection->board->relay($actuator)->coilVolts;
             $railVolts = $inspection->board->railVolts($actuator->rail)->typ;
             if ($inspection->board->relay($actuator)->suitsRail($railVolts)) {
-                if (
-                    $actuator->driver instanceof OptoModuleInput
-                    && !self::match($inspection->board->module($actuator->driver)->supplyVolts, $railVolts)
-                ) {
-                    yield $this->ofModule($inspection, $id, $lineId, $actuator, $actuator->driver, $railVolts);
+                $module = $inspection->board->moduleOf($actuator->driver);
+                if (null !== $module && !self::match($module->supplyVolts, $railVolts)) {
+                    yield $this->ofModule($inspection, $id, $lineId, $actuator, $module, $railVolts);
                 }
                 yield from $this->inWarmAir($inspection, $id, $lineId, $actuator);
                 continue;
@@ -136,11 +134,11 @@ final class CoilVoltage implements Rule
         string $id,
         string $lineId,
         Actuator $actuator,
-        OptoModuleInput $driver,
+        OptoModule $module,
         float $railVolts,
     ): Finding {
         $board = $inspection->board;
-        $moduleVolts = $board->module($driver)->supplyVolts;
+        $moduleVolts = $module->supplyVolts;
 
         return new Finding(
             $this->facts(),

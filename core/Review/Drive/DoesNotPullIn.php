@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
-use IronLatch\Core\Board\MosfetLowSide;
-use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -53,7 +51,7 @@ final class DoesNotPullIn implements Rule
                 CoilOnPin::hangs($inspection, $actuator) => CoilOnPin::class,
                 ExpanderSources::isAskedToSource($inspection, $actuator) => ExpanderSources::class,
                 // A gate that is not on for certain is one fault, not two.
-                $actuator->driver instanceof MosfetLowSide
+                null !== $inspection->drive->results[$id]->gate
                     && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => GateNotSpecified::class,
                 default => CoilVoltage::class,
             }, $id));
@@ -65,12 +63,10 @@ final class DoesNotPullIn implements Rule
         $result = $inspection->drive->results[$id];
         $name = $inspection->board->lines[$lineId]->name;
         $driver = $actuator->driver;
-        $base = $driver instanceof NpnLowSide ? sprintf(
-            ' With %s at the base',
-            QuantityPrinter::rounded($driver->baseOhms, Unit::Ohm),
-        ) : ' Here';
-        $remedies = fn(): array => $driver instanceof NpnLowSide
-            ? self::remedies($inspection, $id, $actuator, $driver)
+        $ohms = $driver->ohms($driver->sizedResistor() ?? '');
+        $base = null === $ohms ? ' Here' : sprintf(' With %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm));
+        $remedies = fn(): array => null !== $ohms
+            ? self::remedies($inspection, $id, $actuator, $ohms)
             : OtherDrivers::remedies($inspection, $id);
         $limit = $inspection->board->houseRules->forcedGain;
 
@@ -160,13 +156,13 @@ final class DoesNotPullIn implements Rule
     /**
      * @return list<Remedy>
      */
-    private static function remedies(Inspection $inspection, string $id, Actuator $actuator, NpnLowSide $driver): array
+    private static function remedies(Inspection $inspection, string $id, Actuator $actuator, float $now): array
     {
-        $ohms = BaseResistor::fitting($inspection->board, $actuator, $driver);
+        $ohms = BaseResistor::fitting($inspection->board, $actuator);
 
-        return null === $ohms || $ohms >= $driver->baseOhms ? [] : [new Remedy(
+        return null === $ohms || $ohms >= $now ? [] : [new Remedy(
             sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)),
-            new SetBaseResistor([$id], $ohms),
+            new SetDriverValue([$id], 'baseOhms', $ohms),
         )];
     }
 }

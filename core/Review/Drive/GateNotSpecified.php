@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
+use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\Edit\ChooseDriver;
-use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Quantity\Figure;
@@ -43,16 +43,13 @@ final class GateNotSpecified implements Rule
     {
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
             $result = $inspection->drive->results[$id];
-            if (!$actuator->driver instanceof MosfetLowSide || null === $result->gateVolts) {
+            if (null === $result->gate || $result->gate->isSpecified()) {
                 continue;
             }
-            $mosfet = $inspection->board->part($actuator->driver->mosfet, Mosfet::class);
-            [$typical, $worst] = $result->gateVolts;
-            if ($worst >= $mosfet->specifiedGateVolts) {
-                continue;
-            }
-            $isUnspecified = $typical < $mosfet->specifiedGateVolts;
-            $shown = $isUnspecified ? $typical : $worst;
+            $mosfet = $result->gate->mosfet;
+            $worst = $result->gate->worstVolts;
+            $isUnspecified = $result->gate->typicalVolts < $mosfet->specifiedGateVolts;
+            $shown = $isUnspecified ? $result->gate->typicalVolts : $worst;
             $figure = new Figure(
                 'gate voltage over the specified one',
                 $shown / $mosfet->specifiedGateVolts,
@@ -85,7 +82,7 @@ final class GateNotSpecified implements Rule
     /**
      * @return list<Remedy>
      */
-    private static function remedies(Inspection $inspection, string $id, MosfetLowSide $driver, float $gateVolts): array
+    private static function remedies(Inspection $inspection, string $id, Driver $driver, float $gateVolts): array
     {
         $remedies = [];
         foreach (Repairs::of($inspection)->partsOnOffer(Mosfet::class) as $mosfet) {
@@ -94,7 +91,7 @@ final class GateNotSpecified implements Rule
                     'Use the ' . $mosfet->identity->name,
                     new ChooseDriver(
                         [$id],
-                        new MosfetLowSide($mosfet->identity->id, $driver->gateOhms, $driver->pullDownOhms),
+                        $driver->withSwitch($mosfet->identity->id),
                         [$mosfet],
                         $mosfet->identity->name,
                     ),

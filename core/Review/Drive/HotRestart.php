@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\DriverResult;
+use IronLatch\Core\Drive\Circuit\DriverResult;
+use IronLatch\Core\Drive\Circuit\HandOff;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -30,7 +30,7 @@ final class HotRestart implements Rule
             title: 'Coil that is hard to pull in while hot',
             kinds: [Kind::Weak, Kind::Hint],
             reason: 'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull in again.',
-            threshold: 'coil voltage at the worst corner over the operate voltage of a coil ' . DriverAnalysis::COIL_RISE_KELVIN . ' K above the air: under 1 is a hint, above ' . QuantityPrinter::rounded(self::HOT_CELSIUS, Unit::Celsius) . ' of air weak; the operate voltage is itself a maximum and most relays do better',
+            threshold: 'coil voltage at the worst corner over the operate voltage of a coil ' . HandOff::COIL_RISE_KELVIN . ' K above the air: under 1 is a hint, above ' . QuantityPrinter::rounded(self::HOT_CELSIUS, Unit::Celsius) . ' of air weak; the operate voltage is itself a maximum and most relays do better',
             basis: Basis::CommonPractice,
             source: 'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
             silentWhen: 'the relay does not even pull in cold, or is bistable and held by no current',

@@ -9,7 +9,7 @@ use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\OptoModule;
-use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -84,7 +84,7 @@ final class ModuleInputAmbiguous implements Rule
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
         foreach (Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {
-            $other = DriverAnalysis::result(
+            $other = Circuits::result(
                 $inspection->board->withPart($module),
                 $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel)),
             );

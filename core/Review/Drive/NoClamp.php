@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
-use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
@@ -58,7 +57,7 @@ final class NoClamp implements Rule
                 }
                 continue;
             }
-            $isArray = $actuator->driver instanceof ArrayChannel;
+            $isArray = null !== $actuator->driver->package();
             if (!$actuator->clamp->isKnown()) {
                 yield new NotChecked(
                     $this->facts(),

@@ -6,7 +6,7 @@ namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\DriverResult;
+use IronLatch\Core\Drive\Circuit\DriverResult;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;

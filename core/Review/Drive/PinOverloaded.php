@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
-use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -74,11 +73,11 @@ final class PinOverloaded implements Rule
      */
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
-        $ohms = $actuator->driver instanceof NpnLowSide ? BaseResistor::fitting($inspection->board, $actuator, $actuator->driver) : null;
+        $ohms = BaseResistor::fitting($inspection->board, $actuator);
 
         return null === $ohms ? [] : [new Remedy(
             sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)),
-            new SetBaseResistor([$id], $ohms),
+            new SetDriverValue([$id], 'baseOhms', $ohms),
         )];
     }
 }

@@ -60,7 +60,7 @@ final class SwitchRating implements Rule
                     $id,
                     sprintf(
                         '%s carries %s for “%s”%s; it bears %s.',
-                        $switch->identity->name,
+                        $switch->identity()->name,
                         $figure->needs(),
                         $name,
                         $isBroken ? '' : ' at the worst corner',
@@ -93,16 +93,16 @@ final class SwitchRating implements Rule
 
                 return (new Figure(
                     'rated over greatest voltage at the switch',
-                    $switch->greatestVolts / $peak,
+                    $switch->ratedVolts() / $peak,
                     Unit::Ratio,
                     'V_rated ÷ V_peak',
                     [
-                        'V_rated = ' . QuantityPrinter::rounded($switch->greatestVolts, Unit::Volt),
+                        'V_rated = ' . QuantityPrinter::rounded($switch->ratedVolts(), Unit::Volt),
                         'V_peak = ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value,
                     ],
                     $corner,
-                    $switch->identity->name . ', ' . $switch->identity->basis->words(),
-                ))->outOf($switch->greatestVolts, $peak, Unit::Volt);
+                    $switch->identity()->name . ', ' . $switch->identity()->basis->words(),
+                ))->outOf($switch->ratedVolts(), $peak, Unit::Volt);
             };
             $nominal = $figure($rail->typ, 'typical rail');
             $worst = $figure($rail->max, 'highest rail');
@@ -117,11 +117,11 @@ final class SwitchRating implements Rule
                         $name,
                         ($isBroken ? $nominal : $worst)->needs(),
                         $isBroken ? '' : ' on the highest rail',
-                        $switch->identity->name,
+                        $switch->identity()->name,
                         ($isBroken ? $nominal : $worst)->has(),
                     ),
                     $isBroken ? [$nominal, $worst] : [$worst, $nominal],
-                    static fn(): array => $switch->greatestVolts >= $rail->max + TurnOff::DIODE_VOLTS ? [new Remedy(
+                    static fn(): array => $switch->ratedVolts() >= $rail->max + TurnOff::DIODE_VOLTS ? [new Remedy(
                         'Fit a plain diode across the coil',
                         new StateClamp([$id], Clamp::Diode),
                     )] : [],

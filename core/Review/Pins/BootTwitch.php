@@ -7,9 +7,7 @@ namespace IronLatch\Core\Review\Pins;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\SetBaseEmitterResistor;
 use IronLatch\Core\Board\Edit\StateOutputOrder;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\Basis;
@@ -119,8 +117,6 @@ final class BootTwitch implements Rule
         };
     }
 
-    private const BASE_EMITTER_OHMS = 10e3;
-
     /**
      * @return list<Remedy>
      */
@@ -133,16 +129,8 @@ final class BootTwitch implements Rule
         $remedies = Repairs::of($inspection)->moveToBestPin($actuator->function);
         // Each is offered only where the film, played again with it, shows no movement.
         $isStill = static fn(Actuator $with, ?Board $on = null): bool => null === (new StartUp($on ?? $board))->film($actuator->function, $pin, $with)->worstTwitch();
-        if ($actuator->driver instanceof NpnLowSide && null === $actuator->driver->baseEmitterOhms
-            && $isStill($actuator->with(driver: new NpnLowSide(
-                $actuator->driver->transistor,
-                $actuator->driver->baseOhms,
-                self::BASE_EMITTER_OHMS,
-            )))) {
-            $remedies[] = new Remedy('Fit 10 kΩ from base to emitter', new SetBaseEmitterResistor([$id], self::BASE_EMITTER_OHMS));
-        }
         array_push($remedies, ...PullRemedies::thatHold($inspection, $actuator->function));
-        if (!$actuator->driver instanceof OptoModuleInput) {
+        if (!$actuator->driver->isReadyMade()) {
             foreach (Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {
                 $with = $actuator->with(driver: new OptoModuleInput($module->identity->id, $module->activeLevel));
                 if ($isStill($with, $board->withPart($module))) {

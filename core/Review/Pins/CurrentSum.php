@@ -6,11 +6,10 @@ namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\DriveByModule;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
-use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\OptoModule;
-use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Pins\PinCurrent;
 use IronLatch\Core\Pins\PinCurrents;
@@ -84,14 +83,14 @@ final class CurrentSum implements Rule
         foreach ($board->actuators() as $id => [, $actuator]) {
             if (
                 ($inspection->seating->pins[$actuator->function]->expander ?? 'board') !== $subject
-                || !$actuator->driver instanceof NpnLowSide
+                || null === $actuator->driver->sizedResistor()
             ) {
                 continue;
             }
             $relays[] = $id;
-            $ohms = BaseResistor::fitting($board, $actuator, $actuator->driver);
-            if (null !== $ohms && $ohms > $actuator->driver->baseOhms) {
-                $larger[] = new SetBaseResistor([$id], $ohms);
+            $ohms = BaseResistor::fitting($board, $actuator);
+            if (null !== $ohms && $ohms > $actuator->driver->ohms($actuator->driver->sizedResistor())) {
+                $larger[] = new SetDriverValue([$id], 'baseOhms', $ohms);
             }
         }
         $remedies = [] === $larger ? [] : [new Remedy(

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\DirectDrive;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Board\Edit\StateDriveStrength;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Drive\BaseResistor;
+use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -50,7 +48,7 @@ final class DriveStrength implements Rule
             $amps = $inspection->drive->results[$id]->pinAmps;
             if (
                 true === $raised
-                || $actuator->driver instanceof DirectDrive
+                || $actuator->driver->isMissing()
                 || null === $electrics->resetPinAmps
                 || $amps->value <= $electrics->resetPinAmps
                 || $amps->value > $electrics->plannedPinAmps
@@ -96,12 +94,12 @@ final class DriveStrength implements Rule
      */
     private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
     {
-        $ohms = $actuator->driver instanceof NpnLowSide ? BaseResistor::fitting($inspection->board, $actuator, $actuator->driver) : null;
+        $ohms = BaseResistor::fitting($inspection->board, $actuator);
 
         return [
             ...null === $ohms ? [] : [new Remedy(
                 sprintf('Fit %s at the base', QuantityPrinter::rounded($ohms, Unit::Ohm)),
-                new SetBaseResistor([$id], $ohms),
+                new SetDriverValue([$id], 'baseOhms', $ohms),
             )],
             new Remedy('Have the program raise the drive strength', new StateDriveStrength(true)),
         ];

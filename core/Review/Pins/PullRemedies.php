@@ -6,7 +6,6 @@ namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\SetDriverValue;
-use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
@@ -23,7 +22,7 @@ final class PullRemedies
 {
     private const GREATEST_OHMS = 47e3;
     private const LEAST_OHMS = 1e3;
-    private const GATE_OHMS = 10e3;
+    private const HOLD_OHMS = 10e3;
 
     /**
      * @return list<Remedy> a pull-down at the gate, and the weakest pull on the wire that holds
@@ -38,10 +37,15 @@ final class PullRemedies
         $actuator = $inspection->board->actuators()[$id][1];
         $isStill = static fn(Film $film): bool => null === (null === $pin->expander ? $film->worstTwitch() : $film->worstBeforeProgram());
         $remedies = [];
-        if ($actuator->driver instanceof MosfetLowSide) {
-            $with = $actuator->with(driver: $actuator->driver->withValue('pullDownOhms', self::GATE_OHMS));
+        $hold = $actuator->driver->holdResistor();
+        if (null !== $hold) {
+            $with = $actuator->with(driver: $actuator->driver->withValue($hold, self::HOLD_OHMS));
             if ($isStill((new StartUp($inspection->board))->film($function, $pin, $with))) {
-                $remedies[] = new Remedy('Fit 10 kΩ from gate to ground', new SetDriverValue([$id], 'pullDownOhms', self::GATE_OHMS));
+                $remedies[] = new Remedy(sprintf(
+                    'Fit %s as %s',
+                    QuantityPrinter::rounded(self::HOLD_OHMS, Unit::Ohm),
+                    $actuator->driver->resistors()[$hold]->name,
+                ), new SetDriverValue([$id], $hold, self::HOLD_OHMS));
             }
         }
         if (null !== $pin->chip->strap) {

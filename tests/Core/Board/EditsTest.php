@@ -34,9 +34,8 @@ use IronLatch\Core\Board\Edit\RemoveSurface;
 use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\SetBaseEmitterResistor;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
 use IronLatch\Core\Board\Edit\SetDefaultRelay;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Board\Edit\StateLoad;
 use IronLatch\Core\Board\Edit\StateRadio;
 use IronLatch\Core\Board\Edit\SwapSeats;
@@ -207,8 +206,8 @@ final class EditsTest extends TestCase
     {
         $board = TestBoards::edited(
             TestBoards::sound(),
-            new SetBaseResistor(['A1', 'A2'], 330.0),
-            new SetBaseEmitterResistor(['A2'], null),
+            new SetDriverValue(['A1', 'A2'], 'baseOhms', 330.0),
+            new SetDriverValue(['A2'], 'baseEmitterOhms', null),
         );
         $drivers = array_map(static fn(array $owned) => $owned[1]->driver, $board->actuators());
         self::assertEquals(
@@ -256,8 +255,8 @@ final class EditsTest extends TestCase
         yield 'no such rail' => [new FeedCoils(['A1'], 'R9'), 'The rail R9 is not on this board any more'];
         yield 'nothing chosen' => [new DriveDirectly([]), 'Choose at least one relay'];
         yield 'resistor without a transistor' => [
-            new Sequence('', [new DriveDirectly(['A1']), new SetBaseResistor(['A1'], 470.0)]),
-            'is not driven by a transistor',
+            new Sequence('', [new DriveDirectly(['A1']), new SetDriverValue(['A1'], 'baseOhms', 470.0)]),
+            'has no base resistor',
         ];
         yield 'seat that is not there' => [new UnseatFunction('F9'), 'The function F9 is not on this board any more'];
         yield 'too many watts' => [new StateLoad('L1', 99e3), 'above 0 W, up to 20 kW. Take the figure'];
@@ -348,7 +347,7 @@ final class EditsTest extends TestCase
             ...array_column(iterator_to_array(self::simple()), 0),
             new RenameLine('L1', 'X'),
             new LockSeat('F1', true),
-            new SetBaseEmitterResistor(['A1'], null),
+            new SetDriverValue(['A1'], 'baseEmitterOhms', null),
         ];
         foreach ($edits as $edit) {
             $data = json_decode(json_encode(RecordWriter::writeVariant(Edit::class, $edit), JSON_THROW_ON_ERROR), true);

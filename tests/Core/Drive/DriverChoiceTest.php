@@ -47,10 +47,10 @@ final class DriverChoiceTest extends TestCase
                 $actuator = $made->actuators()['A1'][1];
                 self::assertEquals(
                     $way->result->pullIn->worst->value,
-                    \IronLatch\Core\Drive\DriverAnalysis::result($made, $actuator)->pullIn->worst->value,
+                    \IronLatch\Core\Drive\Circuit\Circuits::result($made, $actuator)->pullIn->worst->value,
                     $way->title,
                 );
-                $circuit = Circuits::of($made, $actuator);
+                $circuit = Circuits::ofSingleParts($made, $actuator);
                 if (null !== $circuit) {
                     self::assertSame(0, MonteCarlo::run($circuit, $made->relay($actuator), 40.0, 120)->failing, $way->title);
                 }
@@ -137,7 +137,7 @@ final class DriverChoiceTest extends TestCase
     {
         $board = TestBoards::sound();
         $actuator = $board->actuators()['A1'][1];
-        $circuit = Circuits::of($board, $actuator);
+        $circuit = Circuits::ofSingleParts($board, $actuator);
         self::assertNotNull($circuit);
         $relay = $board->relay($actuator);
         $one = MonteCarlo::run($circuit, $relay, 40.0, 500, 7);

@@ -6,7 +6,7 @@ namespace IronLatch\Tests\Core\Exchange;
 
 use IronLatch\Core\Board\Edit\FitPull;
 use IronLatch\Core\Board\Edit\RenameLine;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Exchange\BoardDiff;
@@ -74,7 +74,7 @@ final class PinListTest extends TestCase
         $old = TestBoards::sound();
         $renamed = BoardDiff::between($old, TestBoards::edited($old, new RenameLine('L1', 'Hall')));
         self::assertSame(['lines.L1.name' => ['"Lamp"', '"Hall"'], 'functions.F1.name' => ['"Lamp relay"', '"Hall relay"']], $renamed);
-        $resistor = BoardDiff::between($old, TestBoards::edited($old, new SetBaseResistor(['A1'], 330.0)));
+        $resistor = BoardDiff::between($old, TestBoards::edited($old, new SetDriverValue(['A1'], 'baseOhms', 330.0)));
         self::assertSame(['lines.L1.actuators.A1.driver.baseOhms'], array_keys($resistor));
         self::assertSame([], BoardDiff::collisions($resistor, $renamed));
         $removed = ['lines.L1' => ['{}', null]];

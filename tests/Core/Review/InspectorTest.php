@@ -13,7 +13,7 @@ use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Board\Edit\ChooseRelay;
 use IronLatch\Core\Board\Edit\DriveDirectly;
 use IronLatch\Core\Board\Edit\SeatFunction;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Board\Edit\SetHouseRules;
 use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Board\Edit\WithdrawAcceptance;
@@ -161,7 +161,7 @@ final class InspectorTest extends TestCase
             TestBoards::edited(
                 $accepted,
                 new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
-                new SetBaseResistor(['A1'], 4700.0),
+                new SetDriverValue(['A1'], 'baseOhms', 4700.0),
             ),
         );
         self::assertCounts(
@@ -187,7 +187,7 @@ final class InspectorTest extends TestCase
 
     public function testFindingsOfOneRuleAreGroupedWithOneRemedyForAll(): void
     {
-        $board = TestBoards::edited(TestBoards::sound(), new SetBaseResistor(['A1', 'A2'], 4700.0));
+        $board = TestBoards::edited(TestBoards::sound(), new SetDriverValue(['A1', 'A2'], 'baseOhms', 4700.0));
         $groups = TestBoards::inspect($board)->groups();
         self::assertCount(1, $groups);
         $remedy = $groups[0]->remedyForAll();

@@ -69,7 +69,7 @@ use IronLatch\Core\Board\Edit\RenameLine;
 use IronLatch\Core\Board\Edit\RunCable;
 use IronLatch\Core\Board\Edit\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\SetBaseResistor;
+use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Board\Edit\SetExpander;
 use IronLatch\Core\Board\Edit\SetI2cBus;
 use IronLatch\Core\Board\Edit\SetModuleJumpers;
@@ -265,7 +265,7 @@ final class RuleFixtures
             $nine = TestBoards::edited(
                 $nine,
                 new AddLine('Lamp ' . $line, TestBoards::part('led-lamp', Appliance::class)),
-                new SetBaseResistor(['A' . $line], 220.0),
+                new SetDriverValue(['A' . $line], 'baseOhms', 220.0),
             );
         }
         $on = static fn(string ...$pins): Edit => $both(...array_map(
@@ -696,24 +696,24 @@ final class RuleFixtures
             'A1',
             Kind::Broken,
             '×0.00109',
-            new SetBaseResistor(['A1'], 47e3),
-            new SetBaseResistor(['A1'], 470.0),
+            new SetDriverValue(['A1'], 'baseOhms', 47e3),
+            new SetDriverValue(['A1'], 'baseOhms', 470.0),
         );
         yield '4.7 kΩ at the base' => self::one(
             'drive.does-not-pull-in',
             'A1',
             Kind::Weak,
             '×0.61',
-            new SetBaseResistor(['A1'], 4.7e3),
-            new SetBaseResistor(['A1'], 560.0),
+            new SetDriverValue(['A1'], 'baseOhms', 4.7e3),
+            new SetDriverValue(['A1'], 'baseOhms', 560.0),
         );
         yield '1 kΩ at the base is over the house rule' => self::one(
             'drive.does-not-pull-in',
             'A1',
             Kind::Hint,
             '×33.4',
-            new SetBaseResistor(['A1'], 1e3),
-            new SetBaseResistor(['A1'], 560.0),
+            new SetDriverValue(['A1'], 'baseOhms', 1e3),
+            new SetDriverValue(['A1'], 'baseOhms', 560.0),
         );
 
         yield '47 Ω at the base' => self::one(
@@ -721,16 +721,16 @@ final class RuleFixtures
             'A1',
             Kind::Broken,
             '49.4 mA',
-            new SetBaseResistor(['A1'], 47.0),
-            new SetBaseResistor(['A1'], 270.0),
+            new SetDriverValue(['A1'], 'baseOhms', 47.0),
+            new SetDriverValue(['A1'], 'baseOhms', 270.0),
         );
         yield '150 Ω at the base' => self::one(
             'drive.pin-overloaded',
             'A1',
             Kind::Weak,
             '18.1 mA',
-            new SetBaseResistor(['A1'], 150.0),
-            new SetBaseResistor(['A1'], 270.0),
+            new SetDriverValue(['A1'], 'baseOhms', 150.0),
+            new SetDriverValue(['A1'], 'baseOhms', 270.0),
         );
 
         yield 'module without an LED in series' => self::one(

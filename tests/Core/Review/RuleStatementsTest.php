@@ -97,7 +97,7 @@ final class RuleStatementsTest extends TestCase
             ],
             'pull-up through an open base drives a 12 V coil' => [
                 'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms; 310 ms in all).',
-                ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ from base to emitter'],
+                ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ as base–emitter resistor'],
             ],
             'module on the boot log' => [
                 'The relay of “Lamp” on GPIO1 (printed TX) pulls in while the boot loader runs (250 ms; 300 ms in all).',
@@ -939,15 +939,15 @@ final class RuleStatementsTest extends TestCase
             ],
             'gate of a lamp that nothing holds' => [
                 'The relay of “Lamp” on GPIO23 (printed 23) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input.',
-                ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
+                ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate of an airer that nothing holds' => [
                 'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
-                ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
+                ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate on a pull-down of a megohm' => [
                 'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
-                ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
+                ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'array of an airer whose input nothing holds' => [
                 'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
@@ -955,11 +955,11 @@ final class RuleStatementsTest extends TestCase
             ],
             'gate on an expander that has not been spoken to' => [
                 'After power-up X1.A0 is floating, and the relay of “Lamp” may pull in until the program has written to the expander.',
-                ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ'],
+                ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ'],
             ],
             'gate of an airer on an expander that has not been spoken to' => [
                 'After power-up X1.A0 is floating, and the relay of “Airer” may pull in until the program has written to the expander.',
-                ['Fit 10 kΩ from gate to ground', 'Fit a pull-down of 47 kΩ'],
+                ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ'],
             ],
             'both conductors stated of a relay with one pole' => [
                 '“Lamp” is stated to be switched in both conductors, but Relay 5 V, 0.4 W, 16 A, stated reinforced has one pole: the other conductor stays live.',
@@ -1118,7 +1118,7 @@ final class RuleStatementsTest extends TestCase
             ],
             'resistor that holds a base down in cool air only' => [
                 'The relay of “Lamp” on GPIO15 (printed 15) may pull in while the boot loader runs (250 ms; 310 ms in all).',
-                ['Seat it on GPIO25 (printed 25)'],
+                ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ as base–emitter resistor'],
             ],
             'coil on a rail at its upper end in warm air' => [
                 'The coil of “Lamp” may get 13.5 V and bears 13.4 V for good in air of 65 °C. Lower the rail, cool the box, or choose a relay whose coil bears more.',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Drive;
+namespace IronLatch\Core\Drive\Circuit;
 
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Level;

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Drive;
+namespace IronLatch\Core\Drive\Circuit;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\PreferredValues;
 
@@ -19,13 +18,17 @@ final class BaseResistor
 
     /**
      * The greatest E12 value at which the coil pulls in and the transistor saturates at the worst corner, the forced gain
-     * keeps to the house rule and the pin is not overloaded; null when no value does all that.
+     * keeps to the house rule and the pin is not overloaded; null when no value does all that, or the driver has no such resistor.
      */
-    public static function fitting(Board $board, Actuator $actuator, NpnLowSide $driver): ?float
+    public static function fitting(Board $board, Actuator $actuator): ?float
     {
-        $at = static fn(float $ohms): DriverResult => DriverAnalysis::result(
+        $name = $actuator->driver->sizedResistor();
+        if (null === $name) {
+            return null;
+        }
+        $at = static fn(float $ohms): DriverResult => Circuits::result(
             $board,
-            $actuator->with(driver: new NpnLowSide($driver->transistor, $ohms, $driver->baseEmitterOhms)),
+            $actuator->with(driver: $actuator->driver->withValue($name, $ohms)),
         );
         $values = PreferredValues::e12Between(self::LEAST_OHMS, self::GREATEST_OHMS);
         // A smaller resistor always drives harder, so the greatest one that suffices is found by halving.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Pins;
+namespace IronLatch\Core\Drive\Circuit;
 
 /** Whether a relay moves in one phase of starting up. */
 enum Movement: string

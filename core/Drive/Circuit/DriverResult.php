@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Drive;
+namespace IronLatch\Core\Drive\Circuit;
 
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Margin;
@@ -23,7 +23,7 @@ final readonly class DriverResult
      * @param ?Figure $collectorVolts V_CE at the worst corner
      * @param ?Figure $switchWatts heat in the switching element, at its greatest
      * @param float $typicalSwitchWatts the same at typical values
-     * @param ?array{float, float} $gateVolts of a MOSFET, typical and at the corner that hurts
+     * @param ?GateDrive $gate what the gate of a MOSFET gets
      * @param ?Margin $switchBears rated over actual current of the part that switches; null inside a module
      * @param ?Margin $staysOff for a module: the current up to which it releases for certain, over the residual one
      */
@@ -41,7 +41,7 @@ final readonly class DriverResult
         public ?Margin $staysOff = null,
         public ?Figure $switchWatts = null,
         public float $typicalSwitchWatts = 0.0,
-        public ?array $gateVolts = null,
+        public ?GateDrive $gate = null,
         public ?Margin $switchBears = null,
     ) {}
 }

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Drive;
-
-use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
+namespace IronLatch\Core\Drive\Circuit;
 
 /**
  * The input of an active-low opto module: supply – resistor – indicator LED – opto LED – input node.

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Drive\Circuit;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Catalogue\PinElectrics;
+use IronLatch\Core\Catalogue\PinState;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Silicon;
+use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+
+/**
+ * What a kind of driver does between its pin and its coil. All that is reckoned about a kind of driver stands in the one class
+ * that extends this for it.
+ */
+abstract class DriverCircuit
+{
+    /** Below this share of its nominal voltage no relay is expected to move (common practice, from memory). */
+    public const STILL_RATIO = 0.5;
+    /** Below this no silicon junction conducts enough to matter, and no coil moves. */
+    private const QUIET_VOLTS = 0.3;
+
+    public function __construct(protected readonly PinElectrics $pin, protected readonly Relay $relay, protected readonly Spread $rail) {}
+
+    /**
+     * @return class-string<Driver> the record of such a driver on a board
+     */
+    abstract public static function driver(): string;
+
+    /** The circuit of a relay that is driven so. */
+    abstract public static function of(Board $board, Actuator $actuator, PinElectrics $pin): self;
+
+    /**
+     * What can be built of one part on offer, and of others that go with it.
+     *
+     * @param ?Part $part null asks for what needs none
+     * @return iterable<Candidate>
+     */
+    abstract public static function candidates(Offer $offer, ?Part $part): iterable;
+
+    /** Every hand-off from pin to coil. */
+    abstract public function result(Silicon $silicon, float $ambientCelsius): DriverResult;
+
+    /**
+     * Volts that a strapped node has with the driver on it.
+     *
+     * @param Thevenin $source what holds the node without it
+     * @param ?Level $towards the level that the corner favours; null for typical values
+     */
+    abstract public function nodeVolts(Thevenin $source, ?Level $towards, float $ambientCelsius): float;
+
+    /** Volts on the coil with a source at the input; at the warmest corner that helps, or at typical values where that is null. */
+    abstract protected function coilVolts(Thevenin $source, ?float $warmestCelsius): float;
+
+    /**
+     * What the relay does while the pin is as the chip leaves it.
+     *
+     * @param ?Thevenin $worst the same at the corner that favours the active level; null for a pin that nothing drives
+     */
+    public function atStart(PinState $state, ?Thevenin $typical, ?Thevenin $worst, float $ambientCelsius): StartUpVerdict
+    {
+        // Most pins float, and most of the rest are quiet: those need no operating point.
+        if (null === $worst || $worst->volts < self::QUIET_VOLTS) {
+            return StartUpVerdict::still($state);
+        }
+        $volts = null === $typical ? 0.0 : $this->coilVolts($typical, null);
+        $greatest = $this->coilVolts($worst, Warmth::warmest($ambientCelsius));
+        // A coil has an armature to move; a solid-state input switches as soon as it is no longer off.
+        $still = (null === $this->relay->solidState ? self::STILL_RATIO : $this->relay->releaseRatio) * $this->relay->coilVolts;
+        $figure = new Figure(
+            'coil voltage at start-up',
+            $greatest,
+            Unit::Volt,
+            'operating point with the pin as the chip leaves it',
+            [
+                'pin ' . $state->value,
+                'typical ' . QuantityPrinter::rounded($volts, Unit::Volt),
+                sprintf('still up to %s', QuantityPrinter::rounded($still, Unit::Volt)),
+            ],
+            sprintf(
+                'strongest pull, greatest gain, junctions at %s',
+                QuantityPrinter::rounded(Warmth::warmest($ambientCelsius), Unit::Celsius),
+            ),
+            'operating point of the driver circuit; still below half the nominal voltage: common practice',
+        );
+
+        return new StartUpVerdict(match (true) {
+            $volts >= $still => Movement::Certain,
+            $greatest >= $still => Movement::Possible,
+            default => Movement::None,
+        }, $figure);
+    }
+
+    /**
+     * What leaves it undecided when nothing drives or pulls its input; null where it is off then. A base needs a current that no
+     * leakage brings, and the input of an active-low circuit has no way to ground; the inputs of an array, a coupler and a
+     * solid-state relay are made to be driven, and nobody states what they do otherwise.
+     */
+    public function undecided(float $ambientCelsius): ?Figure
+    {
+        return static::needsALevel() || null !== $this->relay->solidState ? new Figure(
+            'voltage at the input that nothing decides',
+            $this->pin->supply->max,
+            Unit::Volt,
+            'up to the pin’s supply: nothing drives or pulls it',
+            ['pin floating'],
+            'pin floating',
+            'common practice: every driver input has a level',
+        ) : null;
+    }
+
+    /** Whether its input is made to be driven at all times. */
+    protected static function needsALevel(): bool
+    {
+        return false;
+    }
+
+    /**
+     * @template T of Driver
+     * @param class-string<T> $class
+     * @return T
+     * @throws \InvalidArgumentException when the relay is driven otherwise
+     */
+    protected static function recordOf(Actuator $actuator, string $class): Driver
+    {
+        return $actuator->driver instanceof $class
+            ? $actuator->driver
+            : throw new \InvalidArgumentException(sprintf('This circuit is made of a %s.', $class));
+    }
+}

@@ -8,6 +8,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** What a line switches. */
+#[Heading('Appliances')]
 final readonly class Appliance implements Part
 {
     /**

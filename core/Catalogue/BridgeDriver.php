@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A full bridge with two inputs: each turns the current through its load one way; both low, nothing flows. */
+#[Heading('Bridges')]
 final readonly class BridgeDriver implements SwitchingPart
 {
     /**

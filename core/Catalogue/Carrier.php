@@ -10,6 +10,7 @@ use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** A board that carries a chip to header pins with printed labels. */
+#[Heading('Controllers')]
 final readonly class Carrier implements Part
 {
     /**

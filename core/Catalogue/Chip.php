@@ -10,6 +10,7 @@ use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** A microcontroller: the electrical facts of its pins, and each pin. */
+#[Heading('Chips')]
 final readonly class Chip implements Part
 {
     /**

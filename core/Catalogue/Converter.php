@@ -8,6 +8,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A regulator as it is bought: a chip in its package, or a small board with everything around it. */
+#[Heading('Regulators and converters')]
 final readonly class Converter implements Part
 {
     public function __construct(

@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** Darlington pairs in one package, with input resistors and clamp diodes to a common pin. */
+#[Heading('Darlington arrays')]
 final readonly class DarlingtonArray implements SwitchingPart
 {
     /**

@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** What takes its supply from a low-voltage rail and is no relay: a sensor, a receiver, a display, a buzzer. */
+#[Heading('Sensors, displays and other devices')]
 final readonly class Device implements Part
 {
     /**

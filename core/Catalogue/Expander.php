@@ -10,6 +10,7 @@ use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /** A chip that gives a controller more pins over a bus. */
+#[Heading('Expanders')]
 final readonly class Expander implements Part
 {
     /**

@@ -8,6 +8,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A fuse in the live conductor of the mains. */
+#[Heading('Mains fuses')]
 final readonly class MainsFuse implements Part
 {
     /**

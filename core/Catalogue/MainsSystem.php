@@ -8,6 +8,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A mains supply and the names and colours of its conductors. */
+#[Heading('Mains systems')]
 final readonly class MainsSystem implements Part
 {
     /** It may lie so much above its nominal voltage (IEC 60038: 230 V ± 10 %, from memory). */

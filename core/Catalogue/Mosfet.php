@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** An n-channel MOSFET as a switch. */
+#[Heading('MOSFETs')]
 final readonly class Mosfet implements SwitchingPart
 {
     /**

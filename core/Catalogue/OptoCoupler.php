@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** An opto coupler by itself: an LED and a phototransistor. */
+#[Heading('Opto couplers')]
 final readonly class OptoCoupler implements DriverPart
 {
     /**

@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A ready-made relay module: supply – resistor – indicator LED – opto LED – input, active low. */
+#[Heading('Ready-made relay modules')]
 final readonly class OptoModule implements DriverPart
 {
     /**

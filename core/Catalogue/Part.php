@@ -6,10 +6,10 @@ namespace IronLatch\Core\Catalogue;
 
 use IronLatch\Core\Record\OneOf;
 
-/** Anything that is bought or wired in, with facts that a board takes along. */
+/** Anything that is bought or wired in, with facts that a board takes along. The catalogue lists the kinds in this order. */
 #[OneOf('part', [
-    'chip' => Chip::class,
     'carrier' => Carrier::class,
+    'chip' => Chip::class,
     'expander' => Expander::class,
     'relay' => Relay::class,
     'transistor' => Transistor::class,
@@ -24,8 +24,8 @@ use IronLatch\Core\Record\OneOf;
     'device' => Device::class,
     'appliance' => Appliance::class,
     'mains-fuse' => MainsFuse::class,
-    'mains-system' => MainsSystem::class,
     'surface-profile' => SurfaceProfile::class,
+    'mains-system' => MainsSystem::class,
 ])]
 interface Part
 {

@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A fuse or a diode in the plus of a rail, or a clamp across it. */
+#[Heading('Fuses, diodes and clamps')]
 final readonly class Protection implements Part
 {
     /**

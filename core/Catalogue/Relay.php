@@ -13,6 +13,7 @@ use IronLatch\Core\Record\Measured;
  * A relay: electromechanical, or with a solid-state output. What is called its coil is then its input, which has no copper to
  * warm and no inductance.
  */
+#[Heading('Relays')]
 final readonly class Relay implements Part
 {
     /** Copper: the coil’s resistance rises by this share per kelvin. */

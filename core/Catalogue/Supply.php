@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A source of low voltage. What its maker does not state is null, and what hangs on it is then not judged by it. */
+#[Heading('Sources of low voltage')]
 final readonly class Supply implements Part
 {
     /** A source that states no limit is taken to give this share of its rating before it gives way (common practice). */

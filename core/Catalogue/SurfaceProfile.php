@@ -7,6 +7,7 @@ namespace IronLatch\Core\Catalogue;
 use IronLatch\Core\Record\ListOf;
 
 /** A protocol or service by which lines are operated from afar: what it can say, what it needs, and how lines are called there. */
+#[Heading('Channels')]
 final readonly class SurfaceProfile implements Part
 {
     /**

@@ -9,6 +9,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Measured;
 
 /** A bipolar transistor, by the parameters of its transport model. */
+#[Heading('Transistors')]
 final readonly class Transistor implements SwitchingPart
 {
     /**

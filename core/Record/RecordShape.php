@@ -46,6 +46,18 @@ final readonly class RecordShape
     }
 
     /**
+     * The classes of an interface, by the words that they have in files.
+     *
+     * @template T of object
+     * @param class-string<T> $interface
+     * @return array<string, class-string<T>>
+     */
+    public static function classes(string $interface): array
+    {
+        return array_filter(self::variants($interface)->classes, static fn(string $class): bool => is_a($class, $interface, true));
+    }
+
+    /**
      * The variants of an interface.
      *
      * @param class-string $interface

@@ -70,7 +70,8 @@ final class FileCatalogue implements Catalogue
         $kinds = array_filter(RecordShape::variants(Part::class)->classes, static fn(string $kind): bool => is_a($kind, $class, true));
         $parts = [];
         foreach ($this->data as $id => $data) {
-            if (isset($kinds[$data['part'] ?? ''])) {
+            $kind = $data['part'] ?? null;
+            if (is_string($kind) && isset($kinds[$kind])) {
                 $part = $this->part($id);
                 if ($part instanceof $class) {
                     $parts[$id] = $part;

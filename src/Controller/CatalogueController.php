@@ -5,26 +5,13 @@ declare(strict_types=1);
 namespace IronLatch\Controller;
 
 use IronLatch\Catalogue\ShelfCatalogue;
-use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
-use IronLatch\Core\Catalogue\Converter;
-use IronLatch\Core\Catalogue\DarlingtonArray;
-use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
-use IronLatch\Core\Catalogue\MainsFuse;
-use IronLatch\Core\Catalogue\MainsSystem;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\OptoCoupler;
-use IronLatch\Core\Catalogue\OptoModule;
+use IronLatch\Core\Catalogue\Heading;
 use IronLatch\Core\Catalogue\Part;
-use IronLatch\Core\Catalogue\Protection;
-use IronLatch\Core\Catalogue\Relay;
-use IronLatch\Core\Catalogue\Supply;
-use IronLatch\Core\Catalogue\SurfaceProfile;
-use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -36,28 +23,6 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Controllers, chips and expanders with their pin tables and provenance, and parts of the maker's own. */
 final class CatalogueController extends AbstractController
 {
-    /** @var array<string, class-string<Part>> by heading */
-    private const KINDS = [
-        'Controllers' => Carrier::class,
-        'Chips' => Chip::class,
-        'Expanders' => Expander::class,
-        'Relays' => Relay::class,
-        'Transistors' => Transistor::class,
-        'MOSFETs' => Mosfet::class,
-        'Darlington arrays' => DarlingtonArray::class,
-        'Bridges' => BridgeDriver::class,
-        'Opto couplers' => OptoCoupler::class,
-        'Ready-made relay modules' => OptoModule::class,
-        'Sources of low voltage' => Supply::class,
-        'Regulators and converters' => Converter::class,
-        'Fuses, diodes and clamps' => Protection::class,
-        'Sensors, displays and other devices' => Device::class,
-        'Appliances' => Appliance::class,
-        'Mains fuses' => MainsFuse::class,
-        'Channels' => SurfaceProfile::class,
-        'Mains systems' => MainsSystem::class,
-    ];
-
     public function __construct(private readonly ShelfCatalogue $catalogue) {}
 
     #[Route('/catalogue', name: 'catalogue', methods: ['GET'])]
@@ -178,9 +143,14 @@ final class CatalogueController extends AbstractController
 
     private function page(?Notice $notice, int $status): Response
     {
+        $kinds = [];
+        foreach (RecordShape::classes(Part::class) as $kind) {
+            $kinds[Heading::of($kind)] = $this->catalogue->parts($kind);
+        }
+
         return $this->render('catalogue/page.html.twig', [
             'catalogue' => $this->catalogue,
-            'kinds' => array_map(fn(string $class): array => $this->catalogue->parts($class), self::KINDS),
+            'kinds' => $kinds,
             'notice' => $notice,
         ], new Response(status: $status));
     }

@@ -13,8 +13,6 @@ use IronLatch\Core\Catalogue\Bistable;
 use IronLatch\Core\Catalogue\DriverPart;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Drive\Circuit\Circuits;
-use IronLatch\Core\Drive\Circuit\MosfetSwitch;
-use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Drive\MonteCarlo;
@@ -156,7 +154,7 @@ final readonly class DriveScreen
             $circuit,
             $board->relay($actuator),
             $ambient,
-            $circuit instanceof NpnSwitch || $circuit instanceof MosfetSwitch ? self::MANY_BOARDS : self::FEW_BOARDS,
+            $circuit->isSolvedAtOnce() ? self::MANY_BOARDS : self::FEW_BOARDS,
         );
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Architecture;
 
 use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Catalogue\Heading;
+use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\Circuit\DriverCircuit;
 use IronLatch\Core\Record\OneOf;
@@ -38,6 +40,15 @@ final class VariantsTest extends TestCase
     {
         $rules = array_filter(self::classes(), static fn(string $class): bool => is_subclass_of($class, Rule::class));
         self::assertEqualsCanonicalizing(array_values($rules), array_map(static fn(Rule $rule): string => $rule::class, RuleBook::rules()));
+    }
+
+    public function testEveryPartKindHasAHeadingAndEveryDriverASketch(): void
+    {
+        $headings = array_map(Heading::of(...), RecordShape::classes(Part::class));
+        self::assertSame(array_unique($headings), $headings);
+        foreach (array_keys(RecordShape::variants(Driver::class)->classes) as $driver) {
+            self::assertFileExists(sprintf('%s/templates/drive/sketch/%s.html.twig', dirname(__DIR__, 2), $driver));
+        }
     }
 
     public function testEveryDriverHasItsCircuitAndEveryCircuitIsListed(): void

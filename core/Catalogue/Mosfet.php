@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** An n-channel MOSFET as a switch. */
 #[Heading('MOSFETs')]
-final readonly class Mosfet implements SwitchingPart
+final readonly class Mosfet implements GatedPart
 {
     /**
      * @param Spread $thresholdVolts gate–source voltage at which it begins to conduct
@@ -46,6 +46,11 @@ final readonly class Mosfet implements SwitchingPart
     public function transconductance(): float
     {
         return 1 / ($this->onResistance * ($this->specifiedGateVolts - $this->thresholdVolts->max));
+    }
+
+    public function specifiedGateVolts(): float
+    {
+        return $this->specifiedGateVolts;
     }
 
     public function ratedAmps(): float

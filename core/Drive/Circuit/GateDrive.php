@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
-use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\GatedPart;
 
 /** What the gate of a MOSFET gets while it is on. */
 final readonly class GateDrive
@@ -12,11 +12,11 @@ final readonly class GateDrive
     /**
      * @param float $worstVolts at the corner that hurts
      */
-    public function __construct(public Mosfet $mosfet, public float $typicalVolts, public float $worstVolts) {}
+    public function __construct(public GatedPart $part, public float $typicalVolts, public float $worstVolts) {}
 
     /** Whether the MOSFET’s maker states an on-resistance at that voltage. */
     public function isSpecified(): bool
     {
-        return $this->worstVolts >= $this->mosfet->specifiedGateVolts;
+        return $this->worstVolts >= $this->part->specifiedGateVolts();
     }
 }

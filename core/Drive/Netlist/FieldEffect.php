@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Netlist;
 
-/** An n-channel MOSFET of level 1: threshold voltage and transconductance, source at its bulk. */
+/** A MOSFET of level 1: threshold voltage and transconductance, source at its bulk. Of a p-channel one all signs are turned round. */
 final readonly class FieldEffect implements Curved
 {
     /**
+     * @param float $thresholdVolts its amount, for a p-channel one too
      * @param float $transconductance K in A/V²: I_D = K·((V_GS − V_th)·V_DS − V_DS² ÷ 2) below saturation
      */
     public function __construct(
@@ -16,12 +17,13 @@ final readonly class FieldEffect implements Curved
         public string $source,
         public float $thresholdVolts,
         public float $transconductance,
+        public bool $isPChannel = false,
     ) {}
 
     public function spice(string $name): string
     {
         return sprintf(
-            "M%s %s %s %s %s MM%s L=1u W=1u\n.model MM%s NMOS(LEVEL=1 VTO=%.9g KP=%.9g IS=1e-18)",
+            "M%s %s %s %s %s MM%s L=1u W=1u\n.model MM%s %s(LEVEL=1 VTO=%.9g KP=%.9g IS=1e-18)",
             $name,
             $this->drain,
             $this->gate,
@@ -29,7 +31,8 @@ final readonly class FieldEffect implements Curved
             $this->source,
             $name,
             $name,
-            $this->thresholdVolts,
+            $this->isPChannel ? 'PMOS' : 'NMOS',
+            ($this->isPChannel ? -1 : 1) * $this->thresholdVolts,
             $this->transconductance,
         );
     }
@@ -44,11 +47,12 @@ final readonly class FieldEffect implements Curved
         $drain = $equations->index[$this->drain];
         $gate = $equations->index[$this->gate];
         $source = $equations->index[$this->source];
+        $sign = $this->isPChannel ? -1 : 1;
         [$amps, $perGate, $perDrain] = $this->channel(
-            $equations->volts[$gate] - $equations->volts[$source],
-            $equations->volts[$drain] - $equations->volts[$source],
+            $sign * ($equations->volts[$gate] - $equations->volts[$source]),
+            $sign * ($equations->volts[$drain] - $equations->volts[$source]),
         );
-        $equations->current($drain, $source, $amps);
+        $equations->current($drain, $source, $sign * $amps);
         $equations->slope($drain, $source, $gate, $perGate);
         $equations->slope($drain, $source, $drain, $perDrain);
         $equations->slope($drain, $source, $source, -$perGate - $perDrain);

@@ -7,7 +7,7 @@ namespace IronLatch\Core\Review\Drive;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Board\Edit\ChooseDriver;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\GatedPart;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -46,21 +46,21 @@ final class GateNotSpecified implements Rule
             if (null === $result->gate || $result->gate->isSpecified()) {
                 continue;
             }
-            $mosfet = $result->gate->mosfet;
+            $mosfet = $result->gate->part;
             $worst = $result->gate->worstVolts;
-            $isUnspecified = $result->gate->typicalVolts < $mosfet->specifiedGateVolts;
+            $isUnspecified = $result->gate->typicalVolts < $mosfet->specifiedGateVolts();
             $shown = $isUnspecified ? $result->gate->typicalVolts : $worst;
             $figure = new Figure(
                 'gate voltage over the specified one',
-                $shown / $mosfet->specifiedGateVolts,
+                $shown / $mosfet->specifiedGateVolts(),
                 Unit::Ratio,
                 'V_GS ÷ V_specified',
                 [
                     'V_GS = ' . QuantityPrinter::rounded($shown, Unit::Volt),
-                    'V_specified = ' . QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt),
+                    'V_specified = ' . QuantityPrinter::rounded($mosfet->specifiedGateVolts(), Unit::Volt),
                 ],
                 $isUnspecified ? 'typical values' : 'lowest pin supply',
-                $mosfet->identity->name . ', ' . $mosfet->identity->basis->words(),
+                $mosfet->identity()->name . ', ' . $mosfet->identity()->basis->words(),
             );
             yield new Finding(
                 $this->facts(),
@@ -70,11 +70,11 @@ final class GateNotSpecified implements Rule
                     'The gate of “%s” gets %s; %s is specified from %s on.',
                     $inspection->board->nameOf($id),
                     QuantityPrinter::rounded($shown, Unit::Volt),
-                    $mosfet->identity->name,
-                    QuantityPrinter::rounded($mosfet->specifiedGateVolts, Unit::Volt),
+                    $mosfet->identity()->name,
+                    QuantityPrinter::rounded($mosfet->specifiedGateVolts(), Unit::Volt),
                 ),
                 [$figure],
-                static fn(): array => self::remedies($inspection, $id, $actuator->driver, $worst),
+                static fn(): array => self::remedies($inspection, $id, $actuator->driver, $mosfet, $worst),
             );
         }
     }
@@ -82,18 +82,18 @@ final class GateNotSpecified implements Rule
     /**
      * @return list<Remedy>
      */
-    private static function remedies(Inspection $inspection, string $id, Driver $driver, float $gateVolts): array
+    private static function remedies(Inspection $inspection, string $id, Driver $driver, GatedPart $now, float $gateVolts): array
     {
         $remedies = [];
-        foreach (Repairs::of($inspection)->partsOnOffer(Mosfet::class) as $mosfet) {
-            if ($mosfet->specifiedGateVolts <= $gateVolts) {
+        foreach (Repairs::of($inspection)->partsOnOffer($now::class) as $mosfet) {
+            if ($mosfet->specifiedGateVolts() <= $gateVolts) {
                 $remedies[] = new Remedy(
-                    'Use the ' . $mosfet->identity->name,
+                    'Use the ' . $mosfet->identity()->name,
                     new ChooseDriver(
                         [$id],
-                        $driver->withSwitch($mosfet->identity->id),
+                        $driver->withSwitch($mosfet->identity()->id),
                         [$mosfet],
-                        $mosfet->identity->name,
+                        $mosfet->identity()->name,
                     ),
                 );
             }

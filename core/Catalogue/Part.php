@@ -14,6 +14,7 @@ use IronLatch\Core\Record\OneOf;
     'relay' => Relay::class,
     'transistor' => Transistor::class,
     'mosfet' => Mosfet::class,
+    'p-mosfet' => PMosfet::class,
     'darlington-array' => DarlingtonArray::class,
     'bridge-driver' => BridgeDriver::class,
     'opto-coupler' => OptoCoupler::class,

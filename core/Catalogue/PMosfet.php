@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Measured;
+
+/** A p-channel MOSFET as a switch between a rail and its load. Its voltages are given by their amounts, gate below source. */
+#[Heading('P-channel MOSFETs')]
+final readonly class PMosfet implements GatedPart
+{
+    /**
+     * @param Spread $thresholdVolts between gate and source, at which it begins to conduct
+     * @param float $specifiedGateVolts the lowest gate–source voltage at which the maker states an on-resistance
+     * @param float $onResistance greatest on-resistance at that gate voltage, 25 °C
+     * @param float $greatestGateVolts that its gate bears
+     */
+    public function __construct(
+        public PartIdentity $identity,
+        #[Measured(Unit::Volt)]
+        public Spread $thresholdVolts,
+        #[Measured(Unit::Volt, above: true)]
+        public float $specifiedGateVolts,
+        #[Measured(Unit::Ohm, above: true)]
+        public float $onResistance,
+        #[Measured(Unit::Volt, above: true)]
+        public float $greatestGateVolts,
+        #[Measured(Unit::Ampere, above: true)]
+        public float $greatestAmps,
+        #[Measured(Unit::Volt, above: true)]
+        public float $greatestVolts,
+        #[Measured(Unit::Euro)]
+        public float $price = 0.0,
+    ) {
+        if ($specifiedGateVolts <= $thresholdVolts->max) {
+            throw new \InvalidArgumentException('An on-resistance is stated at a gate voltage above the greatest threshold.');
+        }
+        if ($greatestGateVolts < $specifiedGateVolts) {
+            throw new \InvalidArgumentException('A gate bears at least the voltage at which its on-resistance is stated.');
+        }
+    }
+
+    public function identity(): PartIdentity
+    {
+        return $this->identity;
+    }
+
+    /** K of the level-1 model in A/V², such that the stated on-resistance is met at the greatest threshold. */
+    public function transconductance(): float
+    {
+        return 1 / ($this->onResistance * ($this->specifiedGateVolts - $this->thresholdVolts->max));
+    }
+
+    public function specifiedGateVolts(): float
+    {
+        return $this->specifiedGateVolts;
+    }
+
+    public function ratedAmps(): float
+    {
+        return $this->greatestAmps;
+    }
+
+    public function ratedVolts(): float
+    {
+        return $this->greatestVolts;
+    }
+}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Drive\Netlist\NodalEquations;
+
 /**
  * The DC operating point of an NPN low-side circuit.
  *
@@ -13,8 +15,6 @@ namespace IronLatch\Core\Drive\Circuit;
  */
 final readonly class NpnOperatingPoint
 {
-    /** kT/q at 27 °C. */
-    public const THERMAL_VOLTS = 0.025864186;
     private const MOST_STEPS = 200;
     private const LONGEST_STEP_VOLTS = 0.05;
 
@@ -32,7 +32,7 @@ final readonly class NpnOperatingPoint
      */
     public static function solve(NpnCircuit $circuit): self
     {
-        $vt = self::THERMAL_VOLTS;
+        $vt = NodalEquations::THERMAL_VOLTS;
         $baseConductance = 1 / $circuit->driveOhms + (null === $circuit->baseEmitterOhms ? 0.0 : 1 / $circuit->baseEmitterOhms);
         $source = $circuit->driveVolts / $circuit->driveOhms;
         $coilConductance = 1 / ($circuit->coilOhms + $circuit->collectorOhms);
@@ -81,7 +81,7 @@ final readonly class NpnOperatingPoint
         $collectorAmps = min($circuit->gain * $baseAmps, 0.97 * $full);
 
         return [
-            self::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps),
+            NodalEquations::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps),
             $collectorAmps < 0.95 * $full ? $circuit->railVolts - $collectorAmps / $coilConductance : 0.1,
         ];
     }

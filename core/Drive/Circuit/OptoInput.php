@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Drive\Netlist\NodalEquations;
+
 /**
  * The input of an active-low opto module: supply – resistor – indicator LED – opto LED – input node.
  *
@@ -12,7 +14,7 @@ namespace IronLatch\Core\Drive\Circuit;
 final class OptoInput
 {
     private const RATED_AMPS = 2e-3;
-    private const EMISSION_VOLTS = 2 * NpnOperatingPoint::THERMAL_VOLTS;
+    private const EMISSION_VOLTS = 2 * NodalEquations::THERMAL_VOLTS;
 
     /**
      * The current out of the module into a node at $nodeVolts behind $nodeOhms.

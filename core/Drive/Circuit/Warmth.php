@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
+use IronLatch\Core\Drive\Netlist\NodalEquations;
+
 /**
  * How a value of a semiconductor follows its temperature: a saturation current by the energy gap of silicon (1.11 eV, exponent 3),
  * a gain with the power 1.5 of the absolute temperature, as circuit simulators reckon both (Antognetti and Massobrio, Semiconductor
@@ -54,10 +56,10 @@ enum Warmth
      */
     private static function saturationAmps(float $amps, float $ratio): float
     {
-        $thermal = NpnOperatingPoint::THERMAL_VOLTS * $ratio;
+        $thermal = NodalEquations::THERMAL_VOLTS * $ratio;
         $warm = $amps * $ratio ** self::SATURATION_EXPONENT * exp(($ratio - 1) * self::GAP_VOLTS / $thermal);
         $junction = $thermal * log(self::MATCHED_AMPS / $warm);
 
-        return self::MATCHED_AMPS * exp(-$junction / NpnOperatingPoint::THERMAL_VOLTS);
+        return self::MATCHED_AMPS * exp(-$junction / NodalEquations::THERMAL_VOLTS);
     }
 }

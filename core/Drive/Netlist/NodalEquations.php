@@ -10,8 +10,8 @@ namespace IronLatch\Core\Drive\Netlist;
  */
 final class NodalEquations
 {
-    /** kT/q at 27 °C. */
-    public const THERMAL_VOLTS = 0.025864186;
+    /** kT/q at 27 °C, with k and q as the SI defines them (CODATA 2018). */
+    public const THERMAL_VOLTS = 1.380649e-23 * 300.15 / 1.602176634e-19;
 
     /** @var array<int, float> volts of every node: the unknown ones first, then those that are given */
     public array $volts = [];

@@ -14,6 +14,7 @@ use IronLatch\Core\Record\OneOf;
     'mosfet-low-side' => MosfetLowSide::class,
     'array-channel' => ArrayChannel::class,
     'high-side-pair' => HighSidePair::class,
+    'mosfet-high-side' => MosfetHighSide::class,
     'inverting-pair' => InvertingPair::class,
     'coupler' => CouplerDriver::class,
     'bridge-output' => BridgeOutput::class,

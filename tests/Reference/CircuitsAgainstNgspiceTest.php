@@ -7,9 +7,11 @@ namespace IronLatch\Tests\Reference;
 use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\HighSidePair;
 use IronLatch\Core\Board\InvertingPair;
+use IronLatch\Core\Board\MosfetHighSide;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Chip;
+use IronLatch\Core\Catalogue\PMosfet;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Drive\Circuit\ArraySwitch;
@@ -17,6 +19,7 @@ use IronLatch\Core\Drive\Circuit\BridgeSwitch;
 use IronLatch\Core\Drive\Circuit\CouplerSwitch;
 use IronLatch\Core\Drive\Circuit\HighSideSwitch;
 use IronLatch\Core\Drive\Circuit\InvertingSwitch;
+use IronLatch\Core\Drive\Circuit\MosfetHighSideSwitch;
 use IronLatch\Core\Drive\Circuit\MosfetSwitch;
 use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
@@ -40,7 +43,7 @@ final class CircuitsAgainstNgspiceTest extends TestCase
      */
     public static function circuits(): iterable
     {
-        foreach (['npn', 'mosfet', 'array', 'high side', 'inverting', 'coupler', 'bridge'] as $kind) {
+        foreach (['npn', 'mosfet', 'array', 'high side', 'inverting', 'coupler', 'bridge', 'MOSFET high side'] as $kind) {
             foreach (range(1, 11) as $seed) {
                 yield $kind . ' ' . $seed => [$kind, $seed];
             }
@@ -98,7 +101,9 @@ final class CircuitsAgainstNgspiceTest extends TestCase
             max(1e-6, 0.01 * abs($spice['vsource#branch'])),
             $circuit->title() . ' pin current',
         );
-        $coil = $spice['v(' . ('HighSideSwitch' === (new \ReflectionClass($circuit))->getShortName() ? 'out' : 'rail') . ')'] - ('HighSideSwitch' === (new \ReflectionClass($circuit))->getShortName() ? 0.0 : $spice['v(out)']);
+        $winding = $netlist->elements['coil'];
+        self::assertInstanceOf(Resistor::class, $winding);
+        $coil = $spice["v($winding->from)"] - ('gnd' === $winding->to ? 0.0 : $spice["v($winding->to)"]);
         self::assertEqualsWithDelta($coil, $point->coilVolts, max(0.01, 0.01 * abs($coil)), $circuit->title() . ' coil');
         self::assertEqualsWithDelta(
             $coil / $values['coilOhms'],
@@ -114,7 +119,7 @@ final class CircuitsAgainstNgspiceTest extends TestCase
         $ohms = static fn(float $least, float $greatest): float => $least * ($greatest / $least) ** ($dice->getInt(0, 1000) / 1000);
         $chip = $one(['esp32', 'esp8266', 'atmega328p', 'rp2040']);
         $pin = TestBoards::part(is_string($chip) ? $chip : '', Chip::class)->electrics;
-        $is12 = 0 === $dice->getInt(0, 1) || 'high side' === $kind;
+        $is12 = 0 === $dice->getInt(0, 1) || str_ends_with($kind, 'high side');
         $relay = TestBoards::part($is12 ? 'reinforced-12v' : 'cube-5v', Relay::class);
         $rail = TestBoards::part($is12 ? 'module-12v-10w' : 'module-5v-10w', Supply::class)->output;
         $npn = $one(['npn-2n2222', 'npn-bc547b']);
@@ -147,6 +152,14 @@ final class CircuitsAgainstNgspiceTest extends TestCase
                 new HighSidePair('n', 'p', $ohms(470.0, 47e3), $ohms(220.0, 22e3), $ohms(1e3, 47e3), $ohms(1e3, 100e3)),
                 $npn,
                 $pnp,
+            ),
+            'MOSFET high side' => new MosfetHighSideSwitch(
+                $pin,
+                $relay,
+                $rail,
+                new MosfetHighSide('n', 'm', $ohms(470.0, 47e3), $ohms(10.0, 22e3), $ohms(2.2e3, 100e3), $ohms(1e3, 100e3)),
+                $npn,
+                TestBoards::part(0 === $dice->getInt(0, 1) ? 'p-mosfet-4v5' : 'p-mosfet-10v', PMosfet::class),
             ),
             'inverting' => new InvertingSwitch(
                 $pin,

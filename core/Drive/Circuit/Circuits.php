@@ -18,6 +18,7 @@ final class Circuits
         MosfetSwitch::class,
         ArraySwitch::class,
         HighSideSwitch::class,
+        MosfetHighSideSwitch::class,
         InvertingSwitch::class,
         CouplerSwitch::class,
         ModuleSwitch::class,

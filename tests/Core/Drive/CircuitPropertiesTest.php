@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Drive;
 use IronLatch\Core\Board\CouplerDriver;
 use IronLatch\Core\Board\HighSidePair;
 use IronLatch\Core\Board\InvertingPair;
+use IronLatch\Core\Board\MosfetHighSide;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\BridgeDriver;
@@ -15,6 +16,7 @@ use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\PMosfet;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\Transistor;
@@ -23,6 +25,7 @@ use IronLatch\Core\Drive\Circuit\BridgeSwitch;
 use IronLatch\Core\Drive\Circuit\CouplerSwitch;
 use IronLatch\Core\Drive\Circuit\HighSideSwitch;
 use IronLatch\Core\Drive\Circuit\InvertingSwitch;
+use IronLatch\Core\Drive\Circuit\MosfetHighSideSwitch;
 use IronLatch\Core\Drive\Circuit\MosfetSwitch;
 use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
@@ -78,6 +81,14 @@ final class CircuitPropertiesTest extends TestCase
         )];
         yield 'array' => [new ArraySwitch($pin, $relay, $rail, TestBoards::part('uln2003a', DarlingtonArray::class))];
         yield 'high side' => [new HighSideSwitch($pin, $twelve, $twelveVolts, new HighSidePair('n', 'p', 4.7e3, 2.2e3), $npn, $pnp)];
+        yield 'MOSFET high side' => [new MosfetHighSideSwitch(
+            $pin,
+            $twelve,
+            $twelveVolts,
+            new MosfetHighSide('n', 'm', 4.7e3),
+            $npn,
+            TestBoards::part('p-mosfet-10v', PMosfet::class),
+        )];
         yield 'inverting' => [new InvertingSwitch($pin, $relay, $rail, new InvertingPair('p', 'n', 4.7e3, 470.0), $pnp, $npn)];
         yield 'coupler' => [new CouplerSwitch(
             $pin,

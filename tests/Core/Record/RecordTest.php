@@ -132,13 +132,13 @@ final class RecordTest extends TestCase
             Driver::class,
             ['driver' => 'magic'],
             'driver',
-            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, bridge-output, opto-module.',
+            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, mosfet-high-side, inverting-pair, coupler, bridge-output, opto-module.',
         ];
         yield 'no variant' => [
             Driver::class,
             [],
             'driver',
-            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, inverting-pair, coupler, bridge-output, opto-module.',
+            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, mosfet-high-side, inverting-pair, coupler, bridge-output, opto-module.',
         ];
         yield 'deep place' => [
             Supply::class,

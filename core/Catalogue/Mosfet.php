@@ -53,6 +53,12 @@ final readonly class Mosfet implements GatedPart
         return $this->specifiedGateVolts;
     }
 
+    /** Its gate hangs on a pin, which gives less than any gate bears. */
+    public function greatestGateVolts(): null
+    {
+        return null;
+    }
+
     public function ratedAmps(): float
     {
         return $this->greatestAmps;

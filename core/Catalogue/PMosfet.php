@@ -59,6 +59,11 @@ final readonly class PMosfet implements GatedPart
         return $this->specifiedGateVolts;
     }
 
+    public function greatestGateVolts(): float
+    {
+        return $this->greatestGateVolts;
+    }
+
     public function ratedAmps(): float
     {
         return $this->greatestAmps;

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '9';
+    public const VERSION = '10';
 
     /**
      * @return list<Rule>
@@ -59,6 +59,7 @@ final class RuleBook
             new Drive\ActiveLevel(),
             new Drive\HotRestart(),
             new Drive\GateNotSpecified(),
+            new Drive\GateOvervoltage(),
             new Drive\NoClamp(),
             new Drive\PackageHeat(),
             new Drive\SwitchRating(),

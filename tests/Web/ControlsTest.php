@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\TellSurface;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\RuleBook;
 use IronLatch\Tests\Support\TestBoards;
 
 final class ControlsTest extends BoardTestCase
@@ -96,7 +97,7 @@ final class ControlsTest extends BoardTestCase
             $crawler = $this->browser->request('GET', $base . '/sheets/' . $column);
             self::assertResponseIsSuccessful($column);
             self::assertStringContainsString('Isolate and prove dead', $crawler->filter('.caution')->text(), $column);
-            self::assertStringContainsString('rule book 9', $crawler->filter('#main')->text());
+            self::assertStringContainsString('rule book ' . RuleBook::VERSION, $crawler->filter('#main')->text());
             self::assertGreaterThan(0, $crawler->filter('tbody input[type=checkbox]')->count());
             $this->browser->request('GET', $base . '/sheets/' . $column . '.csv');
             self::assertStringStartsWith('"Set-up of ', $this->page());

@@ -108,11 +108,11 @@ final class MosfetHighSideSwitch extends SwitchCircuit
         return $this->mosfet;
     }
 
-    protected function gate(SwitchPoint $typical, SwitchPoint $worst): GateDrive
+    protected function gate(SwitchPoint $typical, SwitchPoint $worst, SwitchPoint $strongest): GateDrive
     {
         $volts = static fn(SwitchPoint $point): float => $point->nodes['rail'] - $point->nodes['gate'];
 
-        return new GateDrive($this->mosfet, $volts($typical), $volts($worst));
+        return new GateDrive($this->mosfet, $volts($typical), $volts($worst), $volts($strongest));
     }
 
     protected function ownParameters(): array

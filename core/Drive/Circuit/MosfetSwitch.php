@@ -101,9 +101,9 @@ final class MosfetSwitch extends SwitchCircuit
         return $this->mosfet;
     }
 
-    protected function gate(SwitchPoint $typical, SwitchPoint $worst): GateDrive
+    protected function gate(SwitchPoint $typical, SwitchPoint $worst, SwitchPoint $strongest): GateDrive
     {
-        return new GateDrive($this->mosfet, $typical->nodes['gate'], $worst->nodes['gate']);
+        return new GateDrive($this->mosfet, $typical->nodes['gate'], $worst->nodes['gate'], $strongest->nodes['gate']);
     }
 
     /** What leaks into it, over what carries it off, may open a gate. */

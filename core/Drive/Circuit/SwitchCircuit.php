@@ -281,7 +281,7 @@ abstract class SwitchCircuit extends DriverCircuit
                 HandOff::MODEL,
             ),
             typicalSwitchWatts: $nominal->switchVolts * $nominal->coilAmps,
-            gate: $this->gate($nominal, $worst),
+            gate: $this->gate($nominal, $worst, $strongest),
             switchBears: HandOff::switchBears($this->switch(), $this->relay, $this->rail),
         );
     }
@@ -308,7 +308,7 @@ abstract class SwitchCircuit extends DriverCircuit
     }
 
     /** What the gate of its MOSFET gets; null where none is in it. */
-    protected function gate(SwitchPoint $typical, SwitchPoint $worst): ?GateDrive
+    protected function gate(SwitchPoint $typical, SwitchPoint $worst, SwitchPoint $strongest): ?GateDrive
     {
         return null;
     }

@@ -11,6 +11,7 @@ use IronLatch\Core\Board\Edit\UnseatFunction;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Exchange\BoardDiff;
 use IronLatch\Core\Exchange\PinListCsv;
+use IronLatch\Core\Review\RuleBook;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
 
@@ -28,7 +29,7 @@ final class PinListTest extends TestCase
         self::assertStringEndsWith("\r\n", $csv);
         $rows = self::parsed($csv);
         self::assertSame(
-            'Pin list of Bare, 2026-01-31, rule book 9. NOT LATCHED: open at Pins. 6 to verify on each copy before mains.',
+            'Pin list of Bare, 2026-01-31, rule book ' . RuleBook::VERSION . '. NOT LATCHED: open at Pins. 6 to verify on each copy before mains.',
             $rows[0][0],
         );
         $header = $rows[1];

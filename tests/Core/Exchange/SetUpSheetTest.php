@@ -8,6 +8,7 @@ use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\RuleBook;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
 
@@ -57,7 +58,7 @@ final class SetUpSheetTest extends TestCase
         $csv = $sheet->csv([Headline::of('Sheet', $board, TestBoards::inspect($board), '2026-01-31')]);
         $rows = array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", rtrim($csv, "\r\n")));
         self::assertSame([9], array_values(array_unique(array_map(count(...), $rows))));
-        self::assertStringStartsWith('Sheet of Bare, 2026-01-31, rule book 9. ', (string) $rows[0][0]);
+        self::assertStringStartsWith('Sheet of Bare, 2026-01-31, rule book ' . RuleBook::VERSION . '. ', (string) $rows[0][0]);
         self::assertSame('turn on Größe Pump', $rows[4][4]);
     }
 

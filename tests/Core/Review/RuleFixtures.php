@@ -115,6 +115,7 @@ use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\MissedTime;
+use IronLatch\Core\Board\MosfetHighSide;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\OptoModuleInput;
@@ -145,6 +146,7 @@ use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PartIdentity;
+use IronLatch\Core\Catalogue\PMosfet;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
@@ -1294,6 +1296,21 @@ final class RuleFixtures
             new StateAmbient(45.0),
         );
 
+        $high = static fn(float $gateOhms): Edit => new ChooseDriver(
+            ['A1'],
+            new MosfetHighSide('npn-bc547b', 'p-mosfet-10v', 4.7e3, $gateOhms),
+            [TestBoards::part('npn-bc547b', Transistor::class), TestBoards::part('p-mosfet-10v', PMosfet::class)],
+        );
+        $strip = new PartIdentity('strip', 1, 'Strip of LEDs, 24 V', Basis::CommonPractice, 'for a test');
+        $directly = TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('24 V', TestBoards::part('module-24v-10w', Supply::class)),
+            new ChooseAppliance('L1', new Appliance($strip, LoadKind::Resistive, 5.0, 1.0, 24.0)),
+            new FeedAppliance('L1', 'R2'),
+            new SwitchDirectly(['A1']),
+        );
+        yield 'gate on a rail of 24 V' => self::one('drive.gate-overvoltage', 'A1', Kind::Broken, '×0.825', $high(100.0), $high(10e3), $directly);
+        yield 'gate all but halved' => self::one('drive.gate-overvoltage', 'A1', Kind::Weak, '×0.98', $high(2.2e3), $high(10e3), $directly);
         yield '10 V MOSFET on a 3.3 V pin' => self::one(
             'drive.gate-not-specified',
             'A1',

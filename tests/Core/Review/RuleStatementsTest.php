@@ -268,6 +268,14 @@ final class RuleStatementsTest extends TestCase
                 'After a long hold the coil of “Lamp” gets 4.55 V at the worst corner and wants 4.63 V to pull in again.',
                 ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
             ],
+            'gate on a rail of 24 V' => [
+                'The gate of “Lamp” gets up to 24.2 V; P-channel MOSFET specified at 10 V (IRF9540 class) bears 20 V.',
+                ['Fit 10 kΩ as gate resistor'],
+            ],
+            'gate all but halved' => [
+                'The gate of “Lamp” gets up to 20.4 V; P-channel MOSFET specified at 10 V (IRF9540 class) bears 20 V.',
+                ['Fit 10 kΩ as gate resistor'],
+            ],
             '10 V MOSFET on a 3.3 V pin' => [
                 'The gate of “Lamp” gets 3.26 V; MOSFET specified at 10 V (IRF540 class) is specified from 10 V on.',
                 ['Use the MOSFET specified at 2.5 V (AO3400 class)'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive;
 
 use IronLatch\Core\Board\Driver;
-use IronLatch\Core\Board\Edit\ChooseDriver;
+use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Drive\Circuit\DriverResult;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddFunction;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\ChangeFunctionKind;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Functions\ChangeFunctionKind;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\FunctionKind;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\SeatFunctions;
+use IronLatch\Core\Board\Edit\Pins\SeatFunctions;
 
 /** The best seating of a board, worked out once and only when somebody asks. */
 final class SeatingPlan

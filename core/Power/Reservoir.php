@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Power;
 
-use IronLatch\Core\Board\Edit\StateReservoir;
+use IronLatch\Core\Board\Edit\Power\StateReservoir;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\PreferredValues;

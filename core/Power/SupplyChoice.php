@@ -6,10 +6,10 @@ namespace IronLatch\Core\Power;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\ChooseSupply;
-use IronLatch\Core\Board\Edit\ConvertRail;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
+use IronLatch\Core\Board\Edit\Power\ConvertRail;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review;
 
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 
 /** Findings of one rule and kind, shown together, with one remedy for all where they share it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
-use IronLatch\Core\Board\Edit\AssignCode;
+use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\FrozenPins;

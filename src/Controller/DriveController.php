@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Drive\Circuit\Circuits;

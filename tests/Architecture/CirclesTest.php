@@ -6,9 +6,31 @@ namespace IronLatch\Tests\Architecture;
 
 use PHPUnit\Framework\TestCase;
 
-/** No namespace knows another that, by whatever way, knows it back. The rule book, which lists its rules, is the one place where a list and its entries meet. */
+/** No namespace knows another that, by whatever way, knows it back. */
 final class CirclesTest extends TestCase
 {
+    /** The lists, which alone may name what in turn builds on them, and do so by names relative to themselves. */
+    private const LISTS = ['RuleBook.php', 'Edit.php'];
+
+    public function testNothingButTheListsIsNamedByARelativeName(): void
+    {
+        $relative = [];
+        foreach (['core', 'src'] as $folder) {
+            foreach (self::files($folder) as $file) {
+                $code = implode("\n", array_filter(
+                    explode("\n", (string) file_get_contents($file)),
+                    static fn(string $line): bool => 1 !== preg_match('/^use |^namespace |^ *(\*|\/)/', $line),
+                ));
+                if (1 === preg_match('/(?<![\\\\\w\'])[A-Z]\w*\\\\[A-Z]\w*(::|\()/', $code)) {
+                    $relative[] = $file;
+                }
+            }
+        }
+        // Doctrine's own attributes are written with the short name of their namespace.
+        $relative = array_filter($relative, static fn(string $file): bool => !str_contains($file, '/src/Entity/'));
+        self::assertEqualsCanonicalizing(self::LISTS, array_map(basename(...), $relative));
+    }
+
     public function testNoNamespaceImportsItsOwnUsers(): void
     {
         $knows = [];

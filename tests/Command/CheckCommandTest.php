@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Command;
 
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\SetDriverValue;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoBoards;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Reference;
 
-use IronLatch\Core\Board\Edit\AddGroup;
-use IronLatch\Core\Board\Edit\FitExpander;
-use IronLatch\Core\Board\Edit\SetI2cBus;
+use IronLatch\Core\Board\Edit\Controller\FitExpander;
+use IronLatch\Core\Board\Edit\Controller\SetI2cBus;
+use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Pins\I2cPullUp;

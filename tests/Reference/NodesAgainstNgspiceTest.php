@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Reference;
 
-use IronLatch\Core\Board\Edit\AddFunction;
-use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\DriveByTransistor;
-use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PullDirection;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Reference;
 
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\DriveByTransistor;
+use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Transistor;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Support;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AcceptFinding;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\Rail;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\View;
 
-use IronLatch\Core\Board\Edit\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\StateBox;
-use IronLatch\Core\Board\Edit\StateLoad;
-use IronLatch\Core\Board\Edit\StateSafety;
-use IronLatch\Core\Board\Edit\StateTrack;
+use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
+use IronLatch\Core\Board\Edit\Lines\StateLoad;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Mains\StateTrack;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Review\Inspection;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Tests\View;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddCarrierRail;
-use IronLatch\Core\Board\Edit\AddConvertedRail;
-use IronLatch\Core\Board\Edit\AddRail;
-use IronLatch\Core\Board\Edit\AddScenario;
-use IronLatch\Core\Board\Edit\AttachDevice;
+use IronLatch\Core\Board\Edit\Functions\AttachDevice;
+use IronLatch\Core\Board\Edit\Power\AddCarrierRail;
+use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\AddScenario;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Supply;

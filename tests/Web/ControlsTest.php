@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
-use IronLatch\Core\Board\Edit\FreezePins;
-use IronLatch\Core\Board\Edit\RenameLine;
-use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
+use IronLatch\Core\Board\Edit\Pins\FreezePins;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
 use IronLatch\Core\Review\Inspection;

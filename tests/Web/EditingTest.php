@@ -245,7 +245,7 @@ final class EditingTest extends BoardTestCase
 
     public function testALineWithoutARelayCanBeOpenedEverywhere(): void
     {
-        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new \IronLatch\Core\Board\Edit\RemoveRelay('A1')));
+        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new \IronLatch\Core\Board\Edit\Relays\RemoveRelay('A1')));
         foreach (['hand', 'pin', 'driver', 'coil', 'contact', 'appliance', 'name'] as $part) {
             $this->browser->request('GET', '/boards/' . $opened->record->id() . '/lines', ['open' => 'L1.' . $part]);
             self::assertResponseIsSuccessful($part);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddChannel;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\AddSurface;
-use IronLatch\Core\Board\Edit\PutOnChannel;
-use IronLatch\Core\Board\Edit\RenameBoard;
-use IronLatch\Core\Board\Edit\RenameRail;
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Power\RenameRail;
+use IronLatch\Core\Board\Edit\Whole\RenameBoard;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\SurfaceProfile;

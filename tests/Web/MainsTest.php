@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
-use IronLatch\Core\Board\Edit\ChooseMains;
-use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\Mains\ChooseMains;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\MainsSystem;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
-use IronLatch\Core\Board\Edit\SeatFunction;
-use IronLatch\Core\Board\Edit\SetDriverValue;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\TestBoards;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
-use IronLatch\Core\Board\Edit\AddLine;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\FreezePins;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Pins\FreezePins;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Tests\Support\TestBoards;
 

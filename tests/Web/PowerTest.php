@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
-use IronLatch\Core\Board\Edit\AddRail;
-use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;

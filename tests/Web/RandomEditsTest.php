@@ -5,25 +5,27 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddConvertedRail;
-use IronLatch\Core\Board\Edit\AddFunction;
-use IronLatch\Core\Board\Edit\AddGroup;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\AddRail;
-use IronLatch\Core\Board\Edit\AddScenario;
-use IronLatch\Core\Board\Edit\AddSurface;
-use IronLatch\Core\Board\Edit\AttachDevice;
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\Controller\FitExpander;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\ProtectRail;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Functions\AddGroup;
+use IronLatch\Core\Board\Edit\Functions\AttachDevice;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\AddScenario;
+use IronLatch\Core\Board\Edit\Power\ProtectRail;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
@@ -143,6 +145,7 @@ final class RandomEditsTest extends BoardTestCase
             new DriveByModule(['A2'], TestBoards::part('opto-module-jumper', OptoModule::class)),
             new AttachDevice(TestBoards::part('small-display', Device::class), 'Display', 'R1'),
             new ProtectRail('R2', TestBoards::part('tvs-15v', Protection::class)),
+            new FitExpander(TestBoards::part('mcp23017', Expander::class), 'R1'),
         );
     }
 

@@ -6,7 +6,7 @@ namespace IronLatch\Tests\Web;
 
 use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
-use IronLatch\Core\Board\Edit\RenameBoard;
+use IronLatch\Core\Board\Edit\Whole\RenameBoard;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Storage\Packing;
 use IronLatch\Tests\Support\EveryAddress;

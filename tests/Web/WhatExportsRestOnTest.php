@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AcceptFinding;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
 use IronLatch\Core\Exchange\AssumedFacts;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\AssignCode;
+use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\InfraredEncoding;
 use IronLatch\Core\Board\SurfaceKind;

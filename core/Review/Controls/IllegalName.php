@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\SurfaceProfile;

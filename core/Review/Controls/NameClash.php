@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\RenameLine;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Names;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\AddGroup;
-use IronLatch\Core\Board\Edit\RemoveChannel;
-use IronLatch\Core\Board\Edit\StateRadio;
+use IronLatch\Core\Board\Edit\Controller\StateRadio;
+use IronLatch\Core\Board\Edit\Controls\RemoveChannel;
+use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Catalogue\Addressing;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\StateStagger;
+use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\RestorePolicy;

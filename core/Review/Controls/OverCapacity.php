@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\StateOnPurpose;
+use IronLatch\Core\Board\Edit\Lines\StateOnPurpose;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Unit;

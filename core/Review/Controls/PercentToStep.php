@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\SetThresholds;
+use IronLatch\Core\Board\Edit\Controls\SetThresholds;
 use IronLatch\Core\Board\Threshold;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Quantity\Figure;

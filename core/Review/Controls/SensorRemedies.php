@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\StateSensorRule;
+use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
 use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\SensorRule;
 use IronLatch\Core\Quantity\QuantityPrinter;

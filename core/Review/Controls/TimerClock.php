@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Controls;
 
 use IronLatch\Core\Board\ClockSource;
-use IronLatch\Core\Board\Edit\AddSwitchTime;
-use IronLatch\Core\Board\Edit\StateClock;
+use IronLatch\Core\Board\Edit\Controller\StateClock;
+use IronLatch\Core\Board\Edit\Controls\AddSwitchTime;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Schedule;

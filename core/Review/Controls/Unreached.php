@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\AddSurface;
-use IronLatch\Core\Board\Edit\RemoveFunction;
-use IronLatch\Core\Board\Edit\StateOnPurpose;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Functions\RemoveFunction;
+use IronLatch\Core\Board\Edit\Lines\StateOnPurpose;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\SurfaceKind;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\SetModuleJumpers;
-use IronLatch\Core\Board\Edit\StateActiveLevel;
+use IronLatch\Core\Board\Edit\Drivers\SetModuleJumpers;
+use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Review\Finding;

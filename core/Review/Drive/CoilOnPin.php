@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\DriveByTransistor;
+use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Transistor;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\Power\FeedCoils;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\OptoModule;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\SetDriverValue;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\Margin;

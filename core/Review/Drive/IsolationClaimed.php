@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
-use IronLatch\Core\Board\Edit\ChooseDriver;
+use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
-use IronLatch\Core\Board\Edit\FeedDevice;
-use IronLatch\Core\Board\Edit\ShiftLevel;
-use IronLatch\Core\Board\Edit\StateHighLevel;
+use IronLatch\Core\Board\Edit\Functions\ShiftLevel;
+use IronLatch\Core\Board\Edit\Functions\StateHighLevel;
+use IronLatch\Core\Board\Edit\Power\FeedDevice;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Pin;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Clamp;
-use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\ArrayChannel;
-use IronLatch\Core\Board\Edit\ChooseDriver;
+use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\DriverAnalysis;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\ContactUse;
-use IronLatch\Core\Board\Edit\ChooseContact;
-use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\Relays\ChooseContact;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\LoadKind;

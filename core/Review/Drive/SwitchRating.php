@@ -6,7 +6,7 @@ namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
-use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Quantity\Figure;

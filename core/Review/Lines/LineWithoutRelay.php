@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Lines;
 
-use IronLatch\Core\Board\Edit\AddRelay;
+use IronLatch\Core\Board\Edit\Relays\AddRelay;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;

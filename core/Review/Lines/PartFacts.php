@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Lines;
 
-use IronLatch\Core\Board\Edit\TakePartFacts;
+use IronLatch\Core\Board\Edit\Whole\TakePartFacts;
 use IronLatch\Core\Board\PartsInUse;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Part;

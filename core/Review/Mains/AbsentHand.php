@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\StateSafety;
-use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Operation;

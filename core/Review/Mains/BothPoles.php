@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\PairRelay;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Mains\StateConductor;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
+use IronLatch\Core\Board\Edit\Relays\PairRelay;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\StateBox;
-use IronLatch\Core\Board\Edit\StateConductor;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Basis;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\BridgingCapacitor;
-use IronLatch\Core\Board\Edit\ChooseSupply;
-use IronLatch\Core\Board\Edit\StateBarrier;
-use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\Functions\StateBarrier;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Insulation;

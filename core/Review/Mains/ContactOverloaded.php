@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\ChooseRelay;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Relay;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\BaseMaterial;
-use IronLatch\Core\Board\Edit\StateBox;
-use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;

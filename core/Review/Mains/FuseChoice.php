@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\StateBox;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Mains\Ampacity;
 use IronLatch\Core\Mains\LivePath;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\StateConductor;
+use IronLatch\Core\Board\Edit\Mains\StateConductor;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\InterlockGroup;
+use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;

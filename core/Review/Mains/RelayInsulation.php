@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;

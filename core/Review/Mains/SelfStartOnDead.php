@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\ContactUse;
-use IronLatch\Core\Board\Edit\ChooseContact;
+use IronLatch\Core\Board\Edit\Relays\ChooseContact;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Drive\BistableDriven;
 use IronLatch\Core\Review\Finding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\StateSafety;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\LoadKind;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\CapacitorClass;
-use IronLatch\Core\Board\Edit\FitStepCapacitor;
-use IronLatch\Core\Board\Edit\StateStepBank;
+use IronLatch\Core\Board\Edit\Relays\FitStepCapacitor;
+use IronLatch\Core\Board\Edit\Relays\StateStepBank;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\CapacitorStage;
 use IronLatch\Core\Mains\FanSteps;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\FitStepCapacitor;
-use IronLatch\Core\Board\Edit\RemoveStep;
+use IronLatch\Core\Board\Edit\Relays\FitStepCapacitor;
+use IronLatch\Core\Board\Edit\Relays\RemoveStep;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\FanSteps;
 use IronLatch\Core\Quantity\Figure;

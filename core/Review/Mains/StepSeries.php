@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\StateStepBank;
+use IronLatch\Core\Board\Edit\Relays\StateStepBank;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\MainsSystem;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\StateBox;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\SurfaceKind;

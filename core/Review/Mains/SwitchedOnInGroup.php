@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\ChangeLineGroup;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Lines\ChangeLineGroup;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Catalogue\Basis;

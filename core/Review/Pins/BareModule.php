@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\StateBareModule;
+use IronLatch\Core\Board\Edit\Controller\StateBareModule;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;

@@ -6,8 +6,8 @@ namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\StateOutputOrder;
+use IronLatch\Core\Board\Edit\Controller\StateOutputOrder;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\Basis;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\SetI2cBus;
+use IronLatch\Core\Board\Edit\Controller\SetI2cBus;
 use IronLatch\Core\Board\I2cFacts;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Pins\I2cPullUp;

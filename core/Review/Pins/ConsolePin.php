@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\TolerateConsole;
+use IronLatch\Core\Board\Edit\Functions\TolerateConsole;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Review\Finding;

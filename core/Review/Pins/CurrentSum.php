@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\SetDriverValue;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Drive\Circuit\BaseResistor;

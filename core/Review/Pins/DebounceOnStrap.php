@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\FitDebounce;
+use IronLatch\Core\Board\Edit\Functions\FitDebounce;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Level;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\SetDriverValue;
-use IronLatch\Core\Board\Edit\StateDriveStrength;
+use IronLatch\Core\Board\Edit\Controller\StateDriveStrength;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\Figure;

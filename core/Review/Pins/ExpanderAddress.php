@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\ReplaceExpander;
-use IronLatch\Core\Board\Edit\SetExpander;
+use IronLatch\Core\Board\Edit\Controller\ReplaceExpander;
+use IronLatch\Core\Board\Edit\Controller\SetExpander;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Expander;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\DriveByModule;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\OptoModule;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\FreezePins;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Pins\FreezePins;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;

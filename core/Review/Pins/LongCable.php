@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;

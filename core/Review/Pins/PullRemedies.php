@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\Edit\SetDriverValue;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\Edit\RemovePull;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Functions\RemovePull;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\PullDirection;

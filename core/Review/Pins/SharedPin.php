@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\DeclareSharing;
+use IronLatch\Core\Board\Edit\Functions\DeclareSharing;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\PinFunction;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\ChangeFunctionKind;
+use IronLatch\Core\Board\Edit\Functions\ChangeFunctionKind;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;

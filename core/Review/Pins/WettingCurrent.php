@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\FitPull;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\StateReservoir;
+use IronLatch\Core\Board\Edit\Power\StateReservoir;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;

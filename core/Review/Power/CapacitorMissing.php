@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\StateCapacitors;
+use IronLatch\Core\Board\Edit\Power\StateCapacitors;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Quantity\QuantityPrinter;

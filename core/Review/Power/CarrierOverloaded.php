@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\FeedDevice;
+use IronLatch\Core\Board\Edit\Power\FeedDevice;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Carrier;

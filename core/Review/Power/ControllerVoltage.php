@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\AddConvertedRail;
-use IronLatch\Core\Board\Edit\ChooseEntry;
-use IronLatch\Core\Board\Edit\ChooseSupply;
-use IronLatch\Core\Board\Edit\FeedController;
+use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
+use IronLatch\Core\Board\Edit\Power\ChooseEntry;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
+use IronLatch\Core\Board\Edit\Power\FeedController;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Catalogue\Basis;

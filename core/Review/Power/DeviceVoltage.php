@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\FeedDevice;
+use IronLatch\Core\Board\Edit\Power\FeedDevice;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Quantity\Figure;

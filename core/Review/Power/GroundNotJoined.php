@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\StateGround;
+use IronLatch\Core\Board\Edit\Power\StateGround;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Board\Clamp;
-use IronLatch\Core\Board\Edit\HoldCoils;
-use IronLatch\Core\Board\Edit\StateClamp;
+use IronLatch\Core\Board\Edit\Drivers\HoldCoils;
+use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Quantity\Figure;

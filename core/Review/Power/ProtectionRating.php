@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\ProtectRail;
+use IronLatch\Core\Board\Edit\Power\ProtectRail;
+use IronLatch\Core\Board\Edit\Power\UnprotectRail;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\UnprotectRail;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\ProtectionKind;

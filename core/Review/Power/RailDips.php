@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\RunCable;
+use IronLatch\Core\Board\Edit\Power\RunCable;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Power\Dip;

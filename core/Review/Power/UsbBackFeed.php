@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\FeedController;
-use IronLatch\Core\Board\Edit\StateUsbTogether;
+use IronLatch\Core\Board\Edit\Power\FeedController;
+use IronLatch\Core\Board\Edit\Power\StateUsbTogether;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\UsbIsolation;
 use IronLatch\Core\Review\Finding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\StateAmbient;
+use IronLatch\Core\Board\Edit\Power\StateAmbient;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BoxWalls;
 use IronLatch\Core\Quantity\QuantityPrinter;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Board;
 
-use IronLatch\Core\Board\Edit\AddCarrierRail;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\ChooseEntry;
-use IronLatch\Core\Board\Edit\ChooseSupply;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\FeedCoils;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Power\AddCarrierRail;
+use IronLatch\Core\Board\Edit\Power\ChooseEntry;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
+use IronLatch\Core\Board\Edit\Power\FeedCoils;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Inspection;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Board;
 
-use IronLatch\Core\Board\Edit\ChooseFuse;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Lines\StateOnPurpose;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\Edit\StateBox;
-use IronLatch\Core\Board\Edit\StateOnPurpose;
-use IronLatch\Core\Board\Edit\StateSafety;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Record\RecordShape;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Control;
 
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\PutOnChannel;
-use IronLatch\Core\Board\Edit\RenameLine;
-use IronLatch\Core\Board\Edit\SetThresholds;
-use IronLatch\Core\Board\Edit\TellSurface;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\SetThresholds;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Direction;
 use IronLatch\Core\Catalogue\Operation;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Control;
 
-use IronLatch\Core\Board\Edit\AddChannel;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\SurfaceProfile;

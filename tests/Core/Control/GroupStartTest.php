@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Control;
 
-use IronLatch\Core\Board\Edit\AddLineGroup;
-use IronLatch\Core\Board\Edit\StateSafety;
-use IronLatch\Core\Board\Edit\StateStagger;
+use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Control\GroupStart;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Drive;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddSecondWinding;
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\DuplicateLine;
-use IronLatch\Core\Board\Edit\RemoveRelay;
+use IronLatch\Core\Board\Edit\Lines\DuplicateLine;
+use IronLatch\Core\Board\Edit\Relays\AddSecondWinding;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
+use IronLatch\Core\Board\Edit\Relays\RemoveRelay;
 use IronLatch\Core\Catalogue\Bistable;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Drive\DriverAnalysis;

@@ -6,11 +6,11 @@ namespace IronLatch\Tests\Core\Drive;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddRail;
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\FeedCoils;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\FeedCoils;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Mosfet;

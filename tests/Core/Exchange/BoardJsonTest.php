@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
-use IronLatch\Core\Board\Edit\AcceptFinding;
-use IronLatch\Core\Board\Edit\SetHouseRules;
+use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
+use IronLatch\Core\Board\Edit\Whole\SetHouseRules;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Tests\Core\Review\RuleFixtures;

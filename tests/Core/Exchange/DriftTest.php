@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\FitExpander;
-use IronLatch\Core\Board\Edit\RenameFunction;
-use IronLatch\Core\Board\Edit\RenameLine;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Controller\FitExpander;
+use IronLatch\Core\Board\Edit\Functions\RenameFunction;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Exchange\Constant;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
-use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\Edit\RenameLine;
-use IronLatch\Core\Board\Edit\SetDriverValue;
-use IronLatch\Core\Board\Edit\UnseatFunction;
+use IronLatch\Core\Board\Edit\Drivers\SetDriverValue;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
+use IronLatch\Core\Board\Edit\Pins\UnseatFunction;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Exchange\BoardDiff;
 use IronLatch\Core\Exchange\PinListCsv;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Pins;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\FitExpander;
-use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\Edit\SeatFunction;
-use IronLatch\Core\Board\Edit\StateOutputOrder;
+use IronLatch\Core\Board\Edit\Controller\FitExpander;
+use IronLatch\Core\Board\Edit\Controller\StateOutputOrder;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Expander;
@@ -55,7 +55,7 @@ final class FilmTest extends TestCase
         self::assertNull(self::film(self::onModule())->worstTwitch());
         $rp = TestBoards::edited(
             TestBoards::bare('rp2040-carrier-40', 'rp2040'),
-            new \IronLatch\Core\Board\Edit\AddLine('Lamp', TestBoards::part('led-lamp', \IronLatch\Core\Catalogue\Appliance::class)),
+            new \IronLatch\Core\Board\Edit\Lines\AddLine('Lamp', TestBoards::part('led-lamp', \IronLatch\Core\Catalogue\Appliance::class)),
             new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)),
             new SeatFunction('F1', 'GP2'),
         );

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Pins;
 
-use IronLatch\Core\Board\Edit\AddFunction;
-use IronLatch\Core\Board\Edit\StateCable;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Pins\OneWireBus;
 use IronLatch\Tests\Support\TestBoards;

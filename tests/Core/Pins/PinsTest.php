@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Pins;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddFunction;
-use IronLatch\Core\Board\Edit\AddLine;
-use IronLatch\Core\Board\Edit\AddSurface;
-use IronLatch\Core\Board\Edit\ChooseRelay;
-use IronLatch\Core\Board\Edit\DriveByModule;
-use IronLatch\Core\Board\Edit\DriveByTransistor;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
@@ -152,9 +152,9 @@ final class PinsTest extends TestCase
         );
         $twelve = TestBoards::edited(
             $open,
-            new \IronLatch\Core\Board\Edit\AddRail('12 V', TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class)),
+            new \IronLatch\Core\Board\Edit\Power\AddRail('12 V', TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class)),
             new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)),
-            new \IronLatch\Core\Board\Edit\FeedCoils(['A1'], 'R2'),
+            new \IronLatch\Core\Board\Edit\Power\FeedCoils(['A1'], 'R2'),
         );
         self::assertSame([Movement::Possible, Movement::Possible, Movement::Possible, Movement::None], $this->film($twelve));
     }

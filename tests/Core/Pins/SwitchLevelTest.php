@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Pins;
 
-use IronLatch\Core\Board\Edit\AddSurface;
-use IronLatch\Core\Board\Edit\FitPull;
-use IronLatch\Core\Board\Edit\SeatFunction;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Pins\Seating;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Power;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\StateAmbient;
-use IronLatch\Core\Board\Edit\StateBox;
-use IronLatch\Core\Board\Edit\StateLoad;
+use IronLatch\Core\Board\Edit\Lines\StateLoad;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Power\StateAmbient;
 use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Power;
 
-use IronLatch\Core\Board\Edit\StateHours;
+use IronLatch\Core\Board\Edit\Lines\StateHours;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Power\DayProfile;
 use IronLatch\Core\Power\Draws;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Power;
 
-use IronLatch\Core\Board\Edit\AddRail;
-use IronLatch\Core\Board\Edit\ChooseSupply;
-use IronLatch\Core\Board\Edit\ConvertRail;
-use IronLatch\Core\Board\Edit\FitHeatSink;
-use IronLatch\Core\Board\Edit\StateAmbient;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
+use IronLatch\Core\Board\Edit\Power\ConvertRail;
+use IronLatch\Core\Board\Edit\Power\FitHeatSink;
+use IronLatch\Core\Board\Edit\Power\StateAmbient;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Inspection;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Power;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\AddRail;
-use IronLatch\Core\Board\Edit\ChooseSupply;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\ChooseSupply;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Supply;

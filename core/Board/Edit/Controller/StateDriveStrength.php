@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit\Controller;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Says;
+use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\Fact;
+
+/** States whether the program raises the drive strength of its outputs before it uses them. */
+#[Says(Nature::Promise, unless: false)]
+final readonly class StateDriveStrength implements Edit
+{
+    public function __construct(public bool $raised) {}
+
+    public function apply(Board $board): Board
+    {
+        return Copy::of($board, ['driveRaised' => Fact::stated($this->raised)]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('State that the program %s the drive strength of its outputs', $this->raised ? 'raises' : 'leaves');
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit\Controls;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\Measured;
+
+/** Changes what is said of a channel; what is left out stays as it was. */
+final readonly class ChangeChannel implements Edit
+{
+    public function __construct(
+        public string $channel,
+        public ?string $name = null,
+        public ?string $root = null,
+        #[Measured(Unit::Second)]
+        public ?float $blockSeconds = null,
+        public ?bool $cappedOnPurpose = null,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        if (null !== $this->name) {
+            Targets::requireName($this->name);
+        }
+
+        return $board->with(channels: [
+            ...$board->channels,
+            $this->channel => Targets::channel($board, $this->channel)->with(
+                name: $this->name,
+                root: $this->root,
+                blockSeconds: null === $this->blockSeconds ? null : Fact::stated($this->blockSeconds),
+                cappedOnPurpose: $this->cappedOnPurpose,
+            ),
+        ]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Change the channel “%s”', $board->nameOf($this->channel));
+    }
+}

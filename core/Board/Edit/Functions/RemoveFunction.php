@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit\Functions;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\Surface;
+
+/** Removes a function and every surface that used it. */
+final readonly class RemoveFunction implements Edit
+{
+    public function __construct(
+        public string $function,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $function = Targets::function($board, $this->function);
+        if (null !== $board->actuatorOf($this->function)) {
+            throw new EditRefused(sprintf('“%s” switches a relay. Remove the relay instead.', $function->name));
+        }
+        $lines = array_map(fn(Line $line): Line => $line->with(surfaces: array_filter(
+            $line->surfaces,
+            fn(Surface $surface): bool => $surface->function !== $this->function,
+        )), $board->lines);
+
+        return Targets::withoutUnused($board->with(lines: $lines), [$this->function]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return sprintf('Remove “%s”', $board->nameOf($this->function));
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board\Edit\Lines;
+
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\LostFacts;
+use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\Fact;
+
+/** States what a line switches. */
+final readonly class ChooseAppliance implements Edit
+{
+    public function __construct(
+        public string $line,
+        public Appliance $appliance,
+    ) {}
+
+    public function apply(Board $board): Board
+    {
+        $line = Targets::line($board, $this->line);
+        $old = $board->appliance($line);
+        $isSame = $old->identity->id === $this->appliance->identity->id;
+        $sameSupply = $old->dcVolts === $this->appliance->dcVolts;
+        $line = Copy::of($line, [
+            'appliance' => $this->appliance->identity->id,
+            // What stands on the plate of the old appliance says nothing of the new one.
+            'watts' => $isSame && $line->watts->isStated() ? $line->watts : Fact::assumed(
+                $this->appliance->typicalWatts,
+                'typical for ' . $this->appliance->identity->name,
+            ),
+            // What was said of the wiring holds for an appliance on the same supply only.
+            'conductor' => match (true) {
+                $sameSupply => $line->conductor,
+                null === $this->appliance->dcVolts => Fact::unknown(),
+                default => Fact::assumed(SwitchedConductor::DcPositive, 'a DC appliance is switched in its positive lead'),
+            },
+            'feed' => $sameSupply ? $line->feed : null,
+            'safety' => $isSame ? $line->safety : $line->safety?->forAnotherAppliance(
+                null === $old->dcVolts && null !== $this->appliance->dcVolts,
+                null !== $old->dcVolts && null === $this->appliance->dcVolts,
+            ),
+        ]);
+        if (null === $this->appliance->dcVolts && [] !== array_filter(
+            $line->actuators,
+            static fn(Actuator $actuator): bool => null === $actuator->relay,
+        )) {
+            throw new EditRefused(sprintf('“%s” has no relay, and only a relay may switch the mains. Fit one first.', $line->name));
+        }
+        $board = $board->withPart($this->appliance);
+
+        return $board->with(lines: [...$board->lines, $this->line => $line]);
+    }
+
+    public function summary(Board $board): string
+    {
+        return LostFacts::after(
+            sprintf('Let “%s” switch a %s', $board->nameOf($this->line), lcfirst($this->appliance->identity->name)),
+            $board,
+            $this,
+        );
+    }
+}

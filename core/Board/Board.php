@@ -47,11 +47,8 @@ final readonly class Board
     private array $railVolts;
 
     /**
-     * @param string $carrier part id of the controller’s carrier
      * @param string $mains part id of the mains system
-     * @param Fact<bool> $radioUsed whether the program uses the controller’s radio
      * @param Fact<float> $ambient air temperature at the coils, in °C
-     * @param string $controllerRail the rail that feeds the controller’s carrier
      * @param array<string, Rail> $rails by id
      * @param array<string, Line> $lines by id
      * @param array<string, PinFunction> $functions by id
@@ -59,34 +56,23 @@ final readonly class Board
      * @param array<string, FunctionGroup> $groups by id
      * @param array<string, FittedExpander> $expanders by id; their pins are named after them, “X1.P0”
      * @param array<string, string> $frozenSeats pin by function, as the firmware in the field has it; empty while nothing is frozen
-     * @param Fact<OutputOrder> $outputOrder in which order the program makes outputs of its pins
-     * @param bool $printConfirmed the maker has compared the carrier’s header and print with the part file
      * @param array<string, int> $lastIds the last number given out of each kind of id; none is ever given twice
      * @param array<string, Acceptance> $acceptances by rule and subject
      * @param array<string, Part> $parts by part id
-     * @param string $controllerEntry label of the carrier’s pin that takes the supply; empty for the usual one
      * @param array<string, AttachedDevice> $devices by id
      * @param array<string, PowerScenario> $scenarios by id
-     * @param ?Fact<bool> $usbTogether USB is plugged in while the board’s own source feeds the carrier; null while nothing is said of it
      * @param ?MainsBox $box the mains side as a whole; null while nothing is said of it
      * @param array<string, Channel> $channels ways to operate lines from afar, by id
      * @param array<string, LineGroup> $lineGroups lines that one act operates together, by id
-     * @param ?Fact<float> $staggerSeconds between the lines of a group, or of those that come back after a power cut; null while nothing is said of it
-     * @param ?Fact<bool> $resetPulled the reset line of a bare module has its pull-up and capacitor; null while nothing is said of it
-     * @param ?Fact<bool> $programmingAccess supply, serial lines, boot and reset of a bare module are led to a header
-     * @param ?Fact<bool> $driveRaised the program raises the drive strength of its outputs before it uses them
-     * @param ?Fact<bool> $innerMemory the controller’s module has memory besides its usual flash (PSRAM, eight-wire flash), which takes pins
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
         public string $name,
-        public string $carrier,
+        public McuFacts $mcu,
+        public ProgramFacts $program,
         public string $mains,
-        #[FactOf('bool')]
-        public Fact $radioUsed,
         #[FactOf('float'), Measured(Unit::Celsius)]
         public Fact $ambient,
-        public string $controllerRail,
         #[MapOf(Rail::class, '^R[1-9][0-9]{0,5}$')]
         public array $rails,
         #[MapOf(Line::class, '^L[1-9][0-9]{0,5}$')]
@@ -101,9 +87,6 @@ final readonly class Board
         public array $expanders,
         #[MapOf('string', '^F[1-9][0-9]{0,5}$')]
         public array $frozenSeats,
-        #[FactOf(OutputOrder::class)]
-        public Fact $outputOrder,
-        public bool $printConfirmed,
         #[MapOf('int', '^[ACDFGKLPRSX]$')]
         public array $lastIds,
         public LineDefaults $defaults,
@@ -112,33 +95,16 @@ final readonly class Board
         public array $acceptances,
         #[MapOf(Part::class, '^[a-z0-9][a-z0-9-]{0,59}$')]
         public array $parts,
-        public string $controllerEntry = '',
         #[MapOf(AttachedDevice::class, '^D[1-9][0-9]{0,5}$')]
         public array $devices = [],
         #[MapOf(PowerScenario::class, '^P[1-9][0-9]{0,5}$')]
         public array $scenarios = [],
-        #[FactOf('bool')]
-        public ?Fact $usbTogether = null,
         public ?MainsBox $box = null,
         #[MapOf(Channel::class, '^C[1-9][0-9]{0,5}$')]
         public array $channels = [],
         #[MapOf(LineGroup::class, '^K[1-9][0-9]{0,5}$')]
         public array $lineGroups = [],
-        #[FactOf('float'), Measured(Unit::Second)]
-        public ?Fact $staggerSeconds = null,
-        public ?FirmwareFacts $firmware = null,
-        #[FactOf('bool')]
-        public ?Fact $resetPulled = null,
-        #[FactOf('bool')]
-        public ?Fact $programmingAccess = null,
-        #[FactOf('bool')]
-        public ?Fact $innerMemory = null,
-        #[FactOf('bool')]
-        public ?Fact $driveRaised = null,
     ) {
-        if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > 60)) {
-            throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
-        }
         $actuators = $owners = [];
         foreach ($lines as $lineId => $line) {
             foreach ($line->actuators as $id => $actuator) {
@@ -162,7 +128,6 @@ final readonly class Board
     }
 
     /**
-     * @param ?Fact<bool> $radioUsed
      * @param ?Fact<float> $ambient
      * @param ?array<string, Rail> $rails
      * @param ?array<string, Line> $lines
@@ -171,27 +136,20 @@ final readonly class Board
      * @param ?array<string, FunctionGroup> $groups
      * @param ?array<string, FittedExpander> $expanders
      * @param ?array<string, string> $frozenSeats
-     * @param ?Fact<OutputOrder> $outputOrder
      * @param ?array<string, int> $lastIds
      * @param ?array<string, Acceptance> $acceptances
      * @param ?array<string, Part> $parts
      * @param ?array<string, AttachedDevice> $devices
      * @param ?array<string, PowerScenario> $scenarios
-     * @param ?Fact<bool> $usbTogether
      * @param ?array<string, Channel> $channels
      * @param ?array<string, LineGroup> $lineGroups
-     * @param ?Fact<float> $staggerSeconds
-     * @param ?Fact<bool> $resetPulled
-     * @param ?Fact<bool> $programmingAccess
-     * @param ?Fact<bool> $innerMemory
      */
     public function with(
         ?string $name = null,
-        ?string $carrier = null,
+        ?McuFacts $mcu = null,
+        ?ProgramFacts $program = null,
         ?string $mains = null,
-        ?Fact $radioUsed = null,
         ?Fact $ambient = null,
-        ?string $controllerRail = null,
         ?array $rails = null,
         ?array $lines = null,
         ?array $functions = null,
@@ -199,25 +157,16 @@ final readonly class Board
         ?array $groups = null,
         ?array $expanders = null,
         ?array $frozenSeats = null,
-        ?Fact $outputOrder = null,
-        ?bool $printConfirmed = null,
         ?array $lastIds = null,
         ?LineDefaults $defaults = null,
         ?HouseRules $houseRules = null,
         ?array $acceptances = null,
         ?array $parts = null,
-        ?string $controllerEntry = null,
         ?array $devices = null,
         ?array $scenarios = null,
-        ?Fact $usbTogether = null,
         ?MainsBox $box = null,
         ?array $channels = null,
         ?array $lineGroups = null,
-        ?Fact $staggerSeconds = null,
-        ?FirmwareFacts $firmware = null,
-        ?Fact $resetPulled = null,
-        ?Fact $programmingAccess = null,
-        ?Fact $innerMemory = null,
     ): self {
         return Copy::said($this, get_defined_vars());
     }
@@ -449,7 +398,7 @@ final readonly class Board
     /** The pin of the carrier that takes the controller’s supply. */
     public function entry(): SupplyEntry
     {
-        return $this->controller->carrier->entry($this->controllerEntry);
+        return $this->controller->carrier->entry($this->mcu->entry);
     }
 
     public function transistor(NpnLowSide $driver): Transistor

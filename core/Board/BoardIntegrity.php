@@ -33,8 +33,8 @@ final class BoardIntegrity
     public static function verify(Board $board): Controller
     {
         self::name($board->name, 'The board');
-        self::part($board, $board->carrier, Carrier::class, 'carrier');
-        $carrier = $board->parts[$board->carrier];
+        self::part($board, $board->mcu->carrier, Carrier::class, 'carrier');
+        $carrier = $board->parts[$board->mcu->carrier];
         if ($carrier instanceof Carrier) {
             self::part($board, $carrier->chip, Chip::class, 'chip');
         }
@@ -48,14 +48,14 @@ final class BoardIntegrity
             self::name($rail->name, 'The rail ' . $id);
         }
         self::rails($board);
-        self::rail($board, $board->controllerRail, 'The controller');
+        self::rail($board, $board->mcu->rail, 'The controller');
         self::driver($board, $board->defaults->driver, 'the defaults');
         self::part($board, $board->defaults->relay, Relay::class, 'relay of the defaults');
         self::rail($board, $board->defaults->rail, 'New lines');
         self::limits($board);
         self::lines($board);
         $expanders = self::expanders($board);
-        $carrier = $board->part($board->carrier, Carrier::class);
+        $carrier = $board->part($board->mcu->carrier, Carrier::class);
         $controller = new Controller($carrier, $board->part($carrier->chip, Chip::class), $expanders);
         $pins = $controller->pins;
         self::groups($board);
@@ -131,7 +131,7 @@ final class BoardIntegrity
             if (!$feeder instanceof Supply && !$feeder instanceof Converter && !$feeder instanceof Carrier) {
                 throw new \InvalidArgumentException(sprintf('The part “%s” cannot be the supply of rail %s.', $rail->supply, $id));
             }
-            if ($feeder instanceof Carrier && ($rail->supply !== $board->carrier || !$feeder->givesWhenFedAt($board->controllerEntry))) {
+            if ($feeder instanceof Carrier && ($rail->supply !== $board->mcu->carrier || !$feeder->givesWhenFedAt($board->mcu->entry))) {
                 throw new \InvalidArgumentException(sprintf(
                     'The rail %s is to come from the carrier, which leads out no voltage of its own as it is fed.',
                     $id,
@@ -166,7 +166,7 @@ final class BoardIntegrity
     {
         $from = $board->rails[$rail]->from ?? null;
 
-        return ($board->parts[$board->rails[$rail]->supply ?? ''] ?? null) instanceof Carrier ? $board->controllerRail : $from;
+        return ($board->parts[$board->rails[$rail]->supply ?? ''] ?? null) instanceof Carrier ? $board->mcu->rail : $from;
     }
 
     private static function devices(Board $board, Controller $controller): void
@@ -224,7 +224,7 @@ final class BoardIntegrity
             if (null !== $fitted->rail) {
                 self::rail($board, $fitted->rail, 'The expander ' . $id);
             }
-            $chip = $board->part($board->part($board->carrier, Carrier::class)->chip, Chip::class);
+            $chip = $board->part($board->part($board->mcu->carrier, Carrier::class)->chip, Chip::class);
             $supplied[$id] = new SuppliedExpander(
                 $expander,
                 null === $fitted->rail ? $chip->electrics->supply : self::expanderVolts($board, $fitted->rail),

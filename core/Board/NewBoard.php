@@ -35,11 +35,13 @@ final class NewBoard
 
         return new Board(
             $name,
-            $carrier->identity->id,
+            new McuFacts($carrier->identity->id, 'R1'),
+            new ProgramFacts(
+                self::radioOf($chip),
+                Fact::assumed(OutputOrder::LevelFirst, 'as the constants for the firmware ask for it'),
+            ),
             $mains->identity->id,
-            self::radioOf($chip),
             self::ambient(),
-            'R1',
             ['R1' => new Rail(sprintf('%g V', $supply->output->typ), $supply->identity->id)],
             [],
             [],
@@ -47,8 +49,6 @@ final class NewBoard
             [],
             [],
             [],
-            Fact::assumed(OutputOrder::LevelFirst, 'as the constants for the firmware ask for it'),
-            false,
             ['R' => 1],
             new LineDefaults(
                 $relay->identity->id,

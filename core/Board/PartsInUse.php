@@ -15,7 +15,7 @@ final class PartsInUse
     public static function of(Board $board): array
     {
         $used = [
-            $board->carrier,
+            $board->mcu->carrier,
             $board->controller()->chip->identity->id,
             $board->mains,
             $board->defaults->relay,

@@ -15,13 +15,58 @@ final class BoardMigrations
         'damp or dusty place' => ['III: in the fixed installation', '3: damp, dusty, or where dew is to be expected'],
     ];
 
+    /** Where each fact of version 2 stands in version 3. */
+    private const SECTIONS = [
+        'mcu' => [
+            'carrier' => 'carrier',
+            'controllerRail' => 'rail',
+            'controllerEntry' => 'entry',
+            'printConfirmed' => 'printConfirmed',
+            'usbTogether' => 'usbTogether',
+            'resetPulled' => 'resetPulled',
+            'programmingAccess' => 'programmingAccess',
+            'innerMemory' => 'innerMemory',
+        ],
+        'program' => [
+            'radioUsed' => 'radioUsed',
+            'outputOrder' => 'outputOrder',
+            'driveRaised' => 'driveRaised',
+            'staggerSeconds' => 'staggerSeconds',
+            'firmware' => 'firmware',
+        ],
+    ];
+
     /**
      * @param array<mixed> $data a board without its frame
      * @return array<mixed>
      */
     public static function upTo(int $version, int $from, array $data): array
     {
-        return $from < 2 && $version >= 2 ? self::fromOne($data) : $data;
+        $data = $from < 2 && $version >= 2 ? self::fromOne($data) : $data;
+
+        return $from < 3 && $version >= 3 ? self::fromTwo($data) : $data;
+    }
+
+    /**
+     * What was said of the controller and of the program is gathered in a section each.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     */
+    private static function fromTwo(array $data): array
+    {
+        foreach (self::SECTIONS as $section => $fields) {
+            $gathered = [];
+            foreach ($fields as $old => $new) {
+                if (array_key_exists($old, $data)) {
+                    $gathered[$new] = $data[$old];
+                    unset($data[$old]);
+                }
+            }
+            $data[$section] = $gathered;
+        }
+
+        return $data;
     }
 
     /**

@@ -81,7 +81,7 @@ final class Constants
      */
     private static function board(Board $board): array
     {
-        $facts = $board->firmware ?? new FirmwareFacts();
+        $facts = $board->program->firmware ?? new FirmwareFacts();
         $all = [
             new Constant('Board', 'BOARD_NAME', $board->name),
             new Constant('Board', 'CONTROLLER', $board->controller()->chip->identity->name),
@@ -114,11 +114,11 @@ final class Constants
                     : null,
             ),
         ];
-        if (is_float($board->staggerSeconds?->value)) {
+        if (is_float($board->program->staggerSeconds?->value)) {
             $all[] = new Constant(
                 'Board',
                 'STAGGER_MS',
-                (int) round($board->staggerSeconds->value * 1e3),
+                (int) round($board->program->staggerSeconds->value * 1e3),
                 'between lines that start together',
                 adopt: static fn(string $value): ?Edit => ctype_digit($value) ? new StateStagger((int) $value / 1e3) : null,
             );
@@ -166,7 +166,7 @@ final class Constants
         $all = [new Constant(
             'Order at start',
             'INIT_LEVEL_FIRST',
-            OutputOrder::LevelFirst === $board->outputOrder->value ? 1 : 0,
+            OutputOrder::LevelFirst === $board->program->outputOrder->value ? 1 : 0,
             '1: the off level is on the pin before it drives',
         )];
         $number = 0;

@@ -228,7 +228,7 @@ final class Fitness
                 ? 'wired to the flash memory inside'
                 : 'taken by the ' . $chip->reserved->value . ' inside';
         }
-        if ($chip->variantMemory && true === $this->board->innerMemory?->value) {
+        if ($chip->variantMemory && true === $this->board->mcu->innerMemory?->value) {
             $reasons[] = 'wired to the additional memory inside';
         }
         if (null !== $pin->expander && $kind->needsOwnPin()) {
@@ -241,7 +241,7 @@ final class Fitness
             $reasons[] = 'cannot both drive and read';
         }
         if ($kind->isAnalogue()) {
-            if ($chip->can(Ability::AnalogueWithoutRadio) && false !== $this->board->radioUsed->value) {
+            if ($chip->can(Ability::AnalogueWithoutRadio) && false !== $this->board->program->radioUsed->value) {
                 $reasons[] = 'its converter cannot be read while the radio is on';
             } elseif (!$chip->can(Ability::Analogue) && !$chip->can(Ability::AnalogueWithoutRadio)) {
                 $reasons[] = 'no analogue input';
@@ -296,7 +296,7 @@ final class Fitness
                 ReservedFor::Usb === $pin->chip->reserved ? 'USB: uploading' : 'serial console: boot log and uploading',
             ];
         }
-        if ($pin->chip->variantMemory && null === $this->board->innerMemory?->value) {
+        if ($pin->chip->variantMemory && null === $this->board->mcu->innerMemory?->value) {
             $reasons[] = [self::VARIANT, 'taken by PSRAM or eight-wire flash in some modules'];
         }
         if (null !== $pin->chip->strap) {

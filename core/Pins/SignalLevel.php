@@ -57,7 +57,7 @@ final class SignalLevel
     public static function supplyOfPin(Board $board, Pin $pin): Spread
     {
         $own = $pin->silicon->electrics->supply;
-        $rail = $board->railVolts($board->controllerRail);
+        $rail = $board->railVolts($board->mcu->rail);
         $isStraight = null === $pin->expander && !$board->entry()->regulated && abs($rail->typ - $own->typ) < 0.5;
 
         return $isStraight ? new Spread(min($own->min, $rail->min), $rail->typ, max($own->max, $rail->max)) : $own;

@@ -128,7 +128,7 @@ final class StartUp
         if (BootPhase::Run === $phase) {
             return $driven;
         }
-        if (OutputOrder::OutputFirst === $this->board->outputOrder->value) {
+        if (OutputOrder::OutputFirst === $this->board->program->outputOrder->value) {
             // A quasi-bidirectional expander has no direction to set: the first thing written is the level itself.
             return null !== $pin->expander && PinState::PulledUp === $pin->chip->bootFact(BootPhase::Setup)?->state
                 ? $driven

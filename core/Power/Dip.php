@@ -89,7 +89,7 @@ final readonly class Dip
     {
         $board = $flows->board;
         $margins = [];
-        if ($board->controllerRail === $rail) {
+        if ($board->mcu->rail === $rail) {
             $margins = self::controller($flows, $typicalVolts, $worstVolts);
         }
         [$holds, $pulls] = self::relays($board, $drive, $rail, $typicalVolts, $worstVolts);

@@ -61,7 +61,7 @@ final class Flows
         }
         $items = Draws::PINS === $rail
             ? [$this->chip($scenario)]
-            : ($this->board->controllerRail === $rail ? [$this->controller($scenario)] : []);
+            : ($this->board->mcu->rail === $rail ? [$this->controller($scenario)] : []);
         $pulse = null;
         foreach ($this->draws->on[$rail] as $draw) {
             $amps = $draw->in($scenario);
@@ -109,7 +109,7 @@ final class Flows
         $amps = $this->amps(Draws::PINS, $scenario);
         $carrier = $this->board->controller()->carrier;
         $regulated = null !== $carrier->regulator && $this->board->entry()->regulated;
-        $rail = $this->board->railVolts($this->board->controllerRail);
+        $rail = $this->board->railVolts($this->board->mcu->rail);
 
         return new FlowItem(
             DrawKind::Controller,
@@ -131,7 +131,7 @@ final class Flows
     {
         $chip = $this->board->controller()->chip;
         // An unknown use of the radio is taken as use: the supply must bear it.
-        $sends = $scenario->radioSends && false !== $this->board->radioUsed->value;
+        $sends = $scenario->radioSends && false !== $this->board->program->radioUsed->value;
         $amps = $sends ? new Demand(
             max($chip->peakAmps->typ, $chip->runCurrent->typ),
             max($chip->peakAmps->max, $chip->runCurrent->max),

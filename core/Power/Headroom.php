@@ -57,10 +57,10 @@ final readonly class Headroom
             $all['board'] = self::of(
                 $flows,
                 'board',
-                $board->controllerRail,
+                $board->mcu->rail,
                 $own,
                 $flows->amps(Draws::PINS, Scenario::pullIn()),
-                $dips[$board->controllerRail],
+                $dips[$board->mcu->rail],
                 $board->controller()->chip->leastSupplyVolts ?? $own->output->typ,
             );
         }

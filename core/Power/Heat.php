@@ -76,7 +76,7 @@ final readonly class Heat
                 $carrier->regulator,
                 'Regulator of the carrier',
                 'board',
-                $board->controllerRail,
+                $board->mcu->rail,
                 $flows->amps(Draws::PINS, Scenario::allOn()),
                 null,
             );

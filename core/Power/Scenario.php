@@ -64,7 +64,7 @@ final readonly class Scenario
         foreach ([self::allOff(), self::allOn(), self::radioBurst(), self::pullIn()] as $one) {
             $all[$one->id] = $one;
         }
-        $isStaggered = is_float($board->staggerSeconds?->value) && $board->staggerSeconds->value >= self::APART_SECONDS;
+        $isStaggered = is_float($board->program->staggerSeconds?->value) && $board->program->staggerSeconds->value >= self::APART_SECONDS;
         foreach ($board->lineGroups as $id => $group) {
             if ($group->switchesOn) {
                 $all[$id] = new self(

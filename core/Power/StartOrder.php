@@ -37,7 +37,7 @@ final readonly class StartOrder
 
             return null === $start ? null : $start + $filled;
         }
-        $before = self::standsAfter($flows, $board->rails[$rail]->from ?? $board->controllerRail);
+        $before = self::standsAfter($flows, $board->rails[$rail]->from ?? $board->mcu->rail);
 
         return null === $before ? null : $before + $filled;
     }

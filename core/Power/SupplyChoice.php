@@ -201,7 +201,7 @@ final class SupplyChoice
             return null;
         }
         $one = $board->railVolts($rail)->max / $relay->coilResistance->min;
-        if ($board->controllerRail === $rail) {
+        if ($board->mcu->rail === $rail) {
             $one += Circuits::result(
                 $board,
                 Actuator::usual('none', $board->defaults->relay, $board->defaults->driver, $rail),
@@ -221,7 +221,7 @@ final class SupplyChoice
         foreach ($budget->flows->items($rail, Scenario::allOn()) as $item) {
             $amps += DrawKind::Coil === $item->kind ? $item->amps->greatest : 0.0;
         }
-        if ($budget->board->controllerRail === $rail) {
+        if ($budget->board->mcu->rail === $rail) {
             foreach ($budget->flows->items(Draws::PINS, Scenario::allOn()) as $item) {
                 $amps += DrawKind::DriverInput === $item->kind ? $item->amps->greatest : 0.0;
             }

@@ -41,7 +41,7 @@ final class WaysOut
             ...self::fewerPins($inspection),
             ...array_filter(
                 self::controllers($inspection),
-                static fn(WayOut $way): bool => $way->id !== 'carrier:' . $inspection->board->carrier,
+                static fn(WayOut $way): bool => $way->id !== 'carrier:' . $inspection->board->mcu->carrier,
             ),
         ];
         $ways = array_values(array_filter($ways, static fn(WayOut $way): bool => $way->unseated < $today));
@@ -63,7 +63,7 @@ final class WaysOut
         foreach ([$own->identity->id => $own, ...Repairs::of($inspection)->partsOnOffer(Carrier::class)] as $id => $carrier) {
             $chip = Repairs::of($inspection)->partsOnOffer(Chip::class)[$carrier->chip] ?? null;
             if (null !== $chip) {
-                $edit = $id === $board->carrier ? null : new ChooseController($carrier, $chip);
+                $edit = $id === $board->mcu->carrier ? null : new ChooseController($carrier, $chip);
                 $way = self::way($inspection, 'carrier:' . $id, $carrier->identity->name, $edit, $carrier->price - $own->price);
                 $ways = null === $way ? $ways : [...$ways, $way];
             }
@@ -107,7 +107,7 @@ final class WaysOut
                 continue;
             }
             $supply = $board->controller()->chip->electrics->supply;
-            $rail = $supply->min >= $expander->supply->min && $supply->max <= $expander->supply->max ? null : $board->controllerRail;
+            $rail = $supply->min >= $expander->supply->min && $supply->max <= $expander->supply->max ? null : $board->mcu->rail;
             $count = (int) ceil(count($movable) / count($expander->pins));
             $edits = [];
             foreach ($movable as $relay) {

@@ -44,7 +44,7 @@ final readonly class PowerScreen
         if (isset($scenarios[$rail])) {
             [$rail, $scenario] = ['', $rail];
         }
-        $rail = isset($board->rails[$rail]) ? $rail : $board->controllerRail;
+        $rail = isset($board->rails[$rail]) ? $rail : $board->mcu->rail;
         $chosen = $scenarios[$scenario] ?? Scenario::pullIn();
         $flows = $this->inspection->power->flows;
 
@@ -77,7 +77,7 @@ final readonly class PowerScreen
         $marks = [];
         foreach (array_reverse($report->findings) as $finding) {
             if (Stage::Power === $finding->rule->stage && $finding->kind->opensLatch()) {
-                $marks['board' === $finding->subject ? $this->inspection->board->controllerRail : $finding->subject] = $finding->kind->value;
+                $marks['board' === $finding->subject ? $this->inspection->board->mcu->rail : $finding->subject] = $finding->kind->value;
             }
         }
 
@@ -184,7 +184,7 @@ final readonly class PowerScreen
     {
         $marks = [];
         $chip = $board->controller()->chip;
-        if ($board->controllerRail === $rail && null !== $chip->brownOutVolts) {
+        if ($board->mcu->rail === $rail && null !== $chip->brownOutVolts) {
             $regulator = $board->entry()->regulated ? $board->controller()->carrier->regulator : null;
             $marks[] = [
                 $chip->brownOutVolts + (true === $regulator?->kind->needsHeadroom() ? $regulator->dropOutVolts->typ : 0.0),

@@ -72,7 +72,7 @@ final class ControlsTest extends BoardTestCase
         self::assertSelectorTextContains('#notice', 'The pin map is frozen');
         self::assertSame('GPIO23', $this->head($opened)->board->seats['F1']->pin);
         $post(['adopt' => 'DEBOUNCE_MS']);
-        self::assertSame(0.05, $this->head($opened)->board->firmware?->debounceSeconds);
+        self::assertSame(0.05, $this->head($opened)->board->program->firmware?->debounceSeconds);
         $post(['adopt' => 'NOTHING']);
         self::assertSelectorTextContains('#notice', 'Change it in the program instead');
         $post(['text' => '']);
@@ -167,10 +167,10 @@ final class ControlsTest extends BoardTestCase
         self::assertSame(
             [0.4, 19_200, 0.025, 1],
             [
-                $board->staggerSeconds?->value,
-                $board->firmware?->radioRate,
-                $board->firmware?->debounceSeconds,
-                count($board->firmware->libraries ?? []),
+                $board->program->staggerSeconds?->value,
+                $board->program->firmware?->radioRate,
+                $board->program->firmware?->debounceSeconds,
+                count($board->program->firmware->libraries ?? []),
             ],
         );
         self::assertTrue($board->lines['L1']->safety?->barredFromGroups?->value);

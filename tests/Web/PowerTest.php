@@ -116,7 +116,7 @@ final class PowerTest extends BoardTestCase
         }
         $board = $this->head($opened)->board;
         self::assertFalse($board->devices['D1']->shifted);
-        self::assertSame([true, false], [$board->innerMemory?->value, $board->driveRaised?->value]);
+        self::assertSame([true, false], [$board->mcu->innerMemory?->value, $board->program->driveRaised?->value]);
         self::assertSame([0.16, 0.12, 0.075], $board->box?->size());
         self::assertSame(
             [3.0, 0.75e-6, 470e-6, ['tvs-6v']],
@@ -134,7 +134,7 @@ final class PowerTest extends BoardTestCase
                 $board->lines['L1']->hoursPerDay?->value,
                 $board->actuators()['A1'][1]->holdRatio,
                 $board->scenarios['P1']->radioSends,
-                $board->usbTogether?->value,
+                $board->mcu->usbTogether?->value,
             ],
         );
         $this->edit($this->head($opened), 'run-cable', ['rail' => 'R1', 'metres' => '300 m', 'squareMetres' => '1 mm²']);

@@ -101,7 +101,7 @@ final class Targets
     public static function carrierWithOutput(Board $board): Carrier
     {
         $carrier = $board->controller()->carrier;
-        if (!$carrier->givesWhenFedAt($board->controllerEntry)) {
+        if (!$carrier->givesWhenFedAt($board->mcu->entry)) {
             throw new EditRefused('This carrier leads out no voltage of its own as it is fed. Choose a source or a converter.');
         }
 
@@ -111,7 +111,7 @@ final class Targets
     /** Refuses to feed a rail from one that it feeds itself. */
     public static function requireNoLoop(Board $board, string $rail, string $from): void
     {
-        for ($at = $from; null !== $at; $at = $board->feeder($at) instanceof Carrier ? $board->controllerRail : $board->rails[$at]->from) {
+        for ($at = $from; null !== $at; $at = $board->feeder($at) instanceof Carrier ? $board->mcu->rail : $board->rails[$at]->from) {
             if ($at === $rail) {
                 throw new EditRefused(sprintf(
                     'The rail %s would be fed by itself in the end. Choose another rail.',

@@ -70,9 +70,9 @@ final class NoWayIn implements Rule
                     sprintf('“%s” comes by radio, and the %s has none.', $channel->name, $board->controller()->chip->identity->name),
                     proposals: static fn(): array => [new Remedy('Take the channel away', new RemoveChannel($id))],
                 );
-            } elseif (!is_bool($board->radioUsed->value)) {
+            } elseif (!is_bool($board->program->radioUsed->value)) {
                 yield new NotChecked($this->facts(), $id, 'whether the program uses the controller’s radio');
-            } elseif (!$board->radioUsed->value) {
+            } elseif (!$board->program->radioUsed->value) {
                 yield new Finding(
                     $this->facts(),
                     Kind::Broken,

@@ -54,7 +54,7 @@ final class NotStaggered implements Rule
         if ($together < 2) {
             return;
         }
-        $seconds = $board->staggerSeconds?->value;
+        $seconds = $board->program->staggerSeconds?->value;
         if (!is_float($seconds)) {
             yield new NotChecked($this->facts(), 'board', 'how far apart the lines of a group, or those that come back, are switched on');
         } elseif ($seconds < self::LEAST_SECONDS) {

@@ -82,7 +82,7 @@ final class TimerClock implements Rule
     private static function fault(Inspection $inspection, ?ClockSource $clock): ?array
     {
         $board = $inspection->board;
-        $hasRadio = $board->controller()->chip->radio && false !== $board->radioUsed->value;
+        $hasRadio = $board->controller()->chip->radio && false !== $board->program->radioUsed->value;
         $hasZeroCross = [] !== array_filter(
             $board->functions,
             static fn(PinFunction $function): bool => FunctionKind::ZeroCross === $function->kind,

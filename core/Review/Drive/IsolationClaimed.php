@@ -38,7 +38,7 @@ final class IsolationClaimed implements Rule
         foreach ($inspection->board->actuators() as $id => [, $actuator]) {
             $driver = $actuator->driver;
             $claims = $driver->claimsIsolation();
-            $onOneRail = $actuator->rail === $inspection->board->controllerRail;
+            $onOneRail = $actuator->rail === $inspection->board->mcu->rail;
             $isJoined = $driver->needsCommonGround();
             $groundsJoined = true === $inspection->board->rails[$actuator->rail]->groundJoined?->value
                 || null === $inspection->board->source($actuator->rail);

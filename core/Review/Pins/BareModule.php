@@ -38,9 +38,9 @@ final class BareModule implements Rule
         if (!$board->controller()->carrier->isBareModule) {
             return;
         }
-        if (null === $board->resetPulled?->value) {
+        if (null === $board->mcu->resetPulled?->value) {
             yield new NotChecked($this->facts(), 'reset', 'whether its reset line has a pull-up and a capacitor');
-        } elseif (false === $board->resetPulled->value) {
+        } elseif (false === $board->mcu->resetPulled->value) {
             yield new Finding(
                 $this->facts(),
                 Kind::Broken,
@@ -52,9 +52,9 @@ final class BareModule implements Rule
                 )],
             );
         }
-        if (null === $board->programmingAccess?->value) {
+        if (null === $board->mcu->programmingAccess?->value) {
             yield new NotChecked($this->facts(), 'header', 'whether its serial lines, boot and reset are led to a header');
-        } elseif (false === $board->programmingAccess->value) {
+        } elseif (false === $board->mcu->programmingAccess->value) {
             yield new Finding(
                 $this->facts(),
                 Kind::Broken,

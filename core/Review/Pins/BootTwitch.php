@@ -61,7 +61,7 @@ final class BootTwitch implements Rule
                 continue;
             }
             // Where the off level comes first and the relay moves all the same, it is the level that is stated wrongly.
-            if (BootPhase::Output === $moment->phase && OutputOrder::OutputFirst !== $inspection->board->outputOrder->value) {
+            if (BootPhase::Output === $moment->phase && OutputOrder::OutputFirst !== $inspection->board->program->outputOrder->value) {
                 continue;
             }
             $id = $film->actuator;

@@ -38,7 +38,7 @@ final class EdgeGlitch implements Rule
     {
         $board = $inspection->board;
         $analogue = [] !== array_filter($board->functions, static fn(PinFunction $function): bool => $function->kind->isAnalogue());
-        if (!$analogue && false === $board->radioUsed->value) {
+        if (!$analogue && false === $board->program->radioUsed->value) {
             return;
         }
         foreach ($inspection->seating->pins as $id => $pin) {

@@ -125,16 +125,16 @@ final class ExpanderBusLevel implements Rule
                 new SetExpander($id, $fitted->address, null, $fitted->heldOff),
             );
         }
-        $rail = $inspection->board->railVolts($inspection->board->controllerRail)->typ;
+        $rail = $inspection->board->railVolts($inspection->board->mcu->rail)->typ;
         if (
             !$isFedRight
-            && $inspection->board->controllerRail !== $fitted->rail
+            && $inspection->board->mcu->rail !== $fitted->rail
             && $rail >= $expander->supply->min
             && $rail <= $expander->supply->max
         ) {
             $remedies[] = new Remedy(
-                'Feed it from the rail ' . $inspection->board->nameOf($inspection->board->controllerRail),
-                new SetExpander($id, $fitted->address, $inspection->board->controllerRail, $fitted->heldOff),
+                'Feed it from the rail ' . $inspection->board->nameOf($inspection->board->mcu->rail),
+                new SetExpander($id, $fitted->address, $inspection->board->mcu->rail, $fitted->heldOff),
             );
         }
         foreach (Repairs::of($inspection)->partsOnOffer(Expander::class) as $other) {

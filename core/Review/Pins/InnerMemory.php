@@ -33,7 +33,7 @@ final class InnerMemory implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        $has = $inspection->board->innerMemory?->value;
+        $has = $inspection->board->mcu->innerMemory?->value;
         foreach ($inspection->seating->pins as $id => $pin) {
             if (!$pin->chip->variantMemory || false === $has) {
                 continue;

@@ -34,7 +34,7 @@ final class InputCannotRead implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        $radio = $inspection->board->radioUsed;
+        $radio = $inspection->board->program->radioUsed;
         foreach ($inspection->seating->pins as $id => $pin) {
             $function = $inspection->board->functions[$id];
             $why = null;

@@ -63,7 +63,7 @@ final class CarrierOverloaded implements Rule
             )));
             $ways = ['own regulator' => [
                 $flows->amps(Draws::PINS, Scenario::pullIn()),
-                $carrier->regulator->ratedAmpsAt($board->railVolts($board->controllerRail)->min),
+                $carrier->regulator->ratedAmpsAt($board->railVolts($board->mcu->rail)->min),
             ]];
             if (null !== $carrier->outsideAmps) {
                 $ways['pin ' . $carrier->outputLabel . ' to loads outside'] = [$flows->outside(Scenario::pullIn()), $carrier->outsideAmps];

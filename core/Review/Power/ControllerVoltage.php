@@ -50,8 +50,8 @@ final class ControllerVoltage implements Rule
     {
         $board = $inspection->board;
         $entry = $board->entry();
-        $rail = $board->railVolts($board->controllerRail);
-        if ($board->rails[$board->controllerRail]->throughUsb || self::fits($rail, $entry->input)) {
+        $rail = $board->railVolts($board->mcu->rail);
+        if ($board->rails[$board->mcu->rail]->throughUsb || self::fits($rail, $entry->input)) {
             return;
         }
         $volts = new Figure(
@@ -71,10 +71,10 @@ final class ControllerVoltage implements Rule
         yield new Finding(
             $this->facts(),
             Kind::Broken,
-            $board->controllerRail,
+            $board->mcu->rail,
             sprintf(
                 'The controller is fed from the rail %s, %s %s; its pin %s takes %s to %s.',
-                $board->nameOf($board->controllerRail),
+                $board->nameOf($board->mcu->rail),
                 $rail->max > $entry->input->max ? 'up to' : 'down to',
                 $volts->printed(),
                 $entry->label,
@@ -99,7 +99,7 @@ final class ControllerVoltage implements Rule
     public static function feedsThatFit(Inspection $inspection): array
     {
         $board = $inspection->board;
-        $rail = $board->controllerRail;
+        $rail = $board->mcu->rail;
         $remedies = [];
         foreach ($board->controller()->carrier->entries() as $other) {
             $remedies[] = new Remedy('Feed the carrier at ' . $other->label, new ChooseEntry($other->label));
@@ -161,7 +161,7 @@ final class ControllerVoltage implements Rule
         return array_values(array_filter($remedies, static function (Remedy $remedy) use ($inspection): bool {
             $after = Repairs::of($inspection)->after($remedy->edit);
 
-            return null !== $after && self::fits($after->railVolts($after->controllerRail), $after->entry()->input);
+            return null !== $after && self::fits($after->railVolts($after->mcu->rail), $after->entry()->input);
         }));
     }
 

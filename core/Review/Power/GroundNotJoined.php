@@ -36,7 +36,7 @@ final class GroundNotJoined implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        $own = self::root($board, $board->controllerRail);
+        $own = self::root($board, $board->mcu->rail);
         foreach ($board->rails as $id => $rail) {
             $root = self::root($board, $id);
             if ($root === $own) {
@@ -73,7 +73,7 @@ final class GroundNotJoined implements Rule
     private static function root(Board $board, string $rail): string
     {
         while (null === $board->source($rail)) {
-            $rail = $board->rails[$rail]->from ?? $board->controllerRail;
+            $rail = $board->rails[$rail]->from ?? $board->mcu->rail;
         }
 
         return $rail;

@@ -47,7 +47,7 @@ final class RailDips implements Rule
             }
             $isBroken = MarginState::Broken === $dip->victim->stateFor($dip->margin);
             $budget = $inspection->power->rails[$id];
-            $fits = $board->controllerRail !== $id
+            $fits = $board->mcu->rail !== $id
                 || $board->rails[$id]->throughUsb
                 || (
                     $board->railVolts($id)->min >= $board->entry()->input->min

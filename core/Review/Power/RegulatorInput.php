@@ -109,7 +109,7 @@ final class RegulatorInput implements Rule
             return OtherSupplies::remedies($inspection, $subject);
         }
         return array_values(array_filter(
-            [...ControllerVoltage::feedsThatFit($inspection), ...OtherSupplies::remedies($inspection, $board->controllerRail)],
+            [...ControllerVoltage::feedsThatFit($inspection), ...OtherSupplies::remedies($inspection, $board->mcu->rail)],
             static fn(Remedy $remedy): bool => self::suffices(Repairs::of($inspection)->after($remedy->edit)),
         ));
     }

@@ -69,7 +69,7 @@ final class RegulatorTooHot implements Rule
                 static fn(): array => 'board' === $spot->subject
                     ? self::coolerCarrier($inspection)
                     : self::coolerRail($inspection, $spot->subject),
-                'board' === $spot->subject ? Finding::keyOf(ControllerVoltage::class, $inspection->board->controllerRail) : null,
+                'board' === $spot->subject ? Finding::keyOf(ControllerVoltage::class, $inspection->board->mcu->rail) : null,
             );
         }
     }
@@ -86,12 +86,12 @@ final class RegulatorTooHot implements Rule
         foreach ($board->controller()->carrier->entries() as $entry) {
             foreach ($board->rails as $id => $rail) {
                 $volts = $board->railVolts($id);
-                $changes = $id !== $board->controllerRail || $entry->label !== $board->entry()->label;
+                $changes = $id !== $board->mcu->rail || $entry->label !== $board->entry()->label;
                 if (!$changes || $volts->min < $entry->input->min || $volts->max > $entry->input->max) {
                     continue;
                 }
                 $edits = [
-                    ...$id === $board->controllerRail ? [] : [new FeedController($id)],
+                    ...$id === $board->mcu->rail ? [] : [new FeedController($id)],
                     ...$entry->label === $board->entry()->label ? [] : [new ChooseEntry($entry->label)],
                 ];
                 $title = sprintf('Feed the carrier from %s at %s', $rail->name, $entry->label);
@@ -113,7 +113,7 @@ final class RegulatorTooHot implements Rule
     private static function stepDown(Inspection $inspection): array
     {
         $board = $inspection->board;
-        $in = $board->railVolts($board->controllerRail);
+        $in = $board->railVolts($board->mcu->rail);
         foreach ($board->controller()->carrier->entries() as $entry) {
             foreach (Repairs::of($inspection)->partsOnOffer(Converter::class) as $converter) {
                 $reg = $converter->regulation;
@@ -133,7 +133,7 @@ final class RegulatorTooHot implements Rule
                         new AddConvertedRail(
                             QuantityPrinter::rounded($reg->output->typ, Unit::Volt) . ' controller',
                             $converter,
-                            $board->controllerRail,
+                            $board->mcu->rail,
                         ),
                         new FeedController((new Ids($board))->next('R')),
                         new ChooseEntry($entry->label),

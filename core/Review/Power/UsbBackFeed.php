@@ -37,7 +37,7 @@ final class UsbBackFeed implements Rule
     {
         yield from $this->socket($inspection);
         foreach ($inspection->board->rails as $id => $rail) {
-            $own = $inspection->board->controllerRail;
+            $own = $inspection->board->mcu->rail;
             if ($rail->throughUsb && $id !== $own) {
                 $label = $inspection->controller->carrier->entries()[0]->label;
                 yield new Finding(
@@ -69,13 +69,13 @@ final class UsbBackFeed implements Rule
         if (
             null === $usb
             || UsbIsolation::Direct !== $usb->isolation
-            || $board->rails[$board->controllerRail]->throughUsb
-            || false === $board->usbTogether?->value
+            || $board->rails[$board->mcu->rail]->throughUsb
+            || false === $board->mcu->usbTogether?->value
             || $board->entry()->label !== $inspection->controller->carrier->entries()[0]->label
         ) {
             return;
         }
-        $together = true === $board->usbTogether?->value;
+        $together = true === $board->mcu->usbTogether?->value;
         yield new Finding(
             $this->facts(),
             $together ? Kind::Weak : Kind::Hint,
@@ -83,11 +83,11 @@ final class UsbBackFeed implements Rule
             $together
                 ? sprintf(
                     'USB is used while %s feeds the carrier, and nothing on the carrier keeps the two apart.',
-                    $board->feeder($board->controllerRail)->identity->name,
+                    $board->feeder($board->mcu->rail)->identity->name,
                 )
                 : sprintf(
                     'Do not plug USB in while %s feeds the carrier: nothing on it keeps the two apart.',
-                    $board->feeder($board->controllerRail)->identity->name,
+                    $board->feeder($board->mcu->rail)->identity->name,
                 ),
             proposals: static fn(): array => [new Remedy('State that both are never plugged in together', new StateUsbTogether(false))],
         );

@@ -32,16 +32,16 @@ final class BoardIntegrityTest extends TestCase
         yield 'no name' => [static fn(Board $b) => $b->with(name: ' '), 'The board needs a name.'];
         yield 'long name' => [static fn(Board $b) => $b->with(name: str_repeat('x', 121)), 'a name has at most 120 characters'];
         yield 'carrier gone' => [
-            static fn(Board $b) => $b->with(carrier: 'nothing'),
+            static fn(Board $b) => $b->with(mcu: $b->mcu->with(carrier: 'nothing')),
             'The facts of the part “nothing” (carrier) are missing',
         ];
         yield 'carrier that is a relay' => [
-            static fn(Board $b) => $b->with(carrier: 'reinforced-5v'),
+            static fn(Board $b) => $b->with(mcu: $b->mcu->with(carrier: 'reinforced-5v')),
             'The part “reinforced-5v” cannot be the carrier.',
         ];
         yield 'mains gone' => [static fn(Board $b) => $b->with(mains: 'moon'), '“moon” (mains system)'];
         yield 'controller without a rail' => [
-            static fn(Board $b) => $b->with(controllerRail: 'R9'),
+            static fn(Board $b) => $b->with(mcu: $b->mcu->with(rail: 'R9')),
             'The controller is fed from the rail “R9”',
         ];
         yield 'rail without a supply' => [

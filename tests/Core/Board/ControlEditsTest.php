@@ -127,10 +127,10 @@ final class ControlEditsTest extends TestCase
             static fn(Board $b) => count($b->lines['L3']->surfaces['S3']->thresholds),
             2,
         ];
-        yield 'stagger' => [new StateStagger(0.5), static fn(Board $b) => $b->staggerSeconds?->value, 0.5];
+        yield 'stagger' => [new StateStagger(0.5), static fn(Board $b) => $b->program->staggerSeconds?->value, 0.5];
         yield 'firmware, an empty row left out' => [
             new StateFirmware(new FirmwareFacts('core 1', libraries: [new LibraryPin('x', '1'), new LibraryPin(' ', '')])),
-            static fn(Board $b) => [$b->firmware?->boardPackage, count($b->firmware->libraries ?? [])],
+            static fn(Board $b) => [$b->program->firmware?->boardPackage, count($b->program->firmware->libraries ?? [])],
             ['core 1', 1],
         ];
         yield 'line on purpose' => [new StateOnPurpose('L1'), static fn(Board $b) => $b->lines['L1']->uncontrolled, true];

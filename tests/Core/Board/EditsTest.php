@@ -169,17 +169,17 @@ final class EditsTest extends TestCase
             TestBoards::part('atmega328p', Chip::class),
         );
         $board = TestBoards::bare('atmega328p-carrier-30', 'atmega328p');
-        self::assertSame([Knowledge::Assumed, false], [$board->radioUsed->knowledge, $board->radioUsed->value]);
+        self::assertSame([Knowledge::Assumed, false], [$board->program->radioUsed->knowledge, $board->program->radioUsed->value]);
         $board = TestBoards::edited($board, $esp32);
         self::assertSame(
             [Knowledge::Assumed, true],
-            [$board->radioUsed->knowledge, $board->radioUsed->value],
+            [$board->program->radioUsed->knowledge, $board->program->radioUsed->value],
             'or a converter that the radio takes would pass for good',
         );
         // What is inside a module is said of that module: another one is asked about anew, and the summary says so.
         $modern = TestBoards::edited(TestBoards::bare(), $atmega);
-        self::assertNull($modern->innerMemory);
-        self::assertNotNull(TestBoards::edited(TestBoards::bare(), $esp32)->innerMemory, 'The same controller keeps it.');
+        self::assertNull($modern->mcu->innerMemory);
+        self::assertNotNull(TestBoards::edited(TestBoards::bare(), $esp32)->mcu->innerMemory, 'The same controller keeps it.');
         self::assertStringContainsString('inner memory (no)', $atmega->summary(TestBoards::bare()));
         $board = TestBoards::edited(
             $board,
@@ -188,7 +188,7 @@ final class EditsTest extends TestCase
         );
         self::assertSame(
             [Knowledge::Stated, false],
-            [$board->radioUsed->knowledge, $board->radioUsed->value],
+            [$board->program->radioUsed->knowledge, $board->program->radioUsed->value],
             'What the maker stated stays.',
         );
         $this->expectException(EditRefused::class);

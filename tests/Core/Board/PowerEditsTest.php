@@ -166,7 +166,7 @@ final class PowerEditsTest extends TestCase
             null,
         ];
         yield 'rail renamed' => [new RenameRail('R1', 'Logic'), static fn(Board $b) => $b->nameOf('R1'), 'Logic'];
-        yield 'USB beside it' => [new StateUsbTogether(true), static fn(Board $b) => $b->usbTogether?->value, true];
+        yield 'USB beside it' => [new StateUsbTogether(true), static fn(Board $b) => $b->mcu->usbTogether?->value, true];
         yield 'device' => [$display, static fn(Board $b) => [$b->nameOf('D1'), $b->devices['D1']->function], ['Display', 'F5']];
         yield 'device fed from a pin, by its print' => [
             $both($display, new FeedDevice('D1', null, '25')),

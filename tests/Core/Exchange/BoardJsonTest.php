@@ -62,10 +62,10 @@ final class BoardJsonTest extends TestCase
         yield 'a list' => [static fn(): string => '[]', 'its key “format” must say'];
         yield 'newer version' => [
             $change(
-                '"format": "iron-latch/board",' . "\n" . '    "version": 2',
-                '"format": "iron-latch/board",' . "\n" . '    "version": 3',
+                '"format": "iron-latch/board",' . "\n" . '    "version": ' . BoardJson::VERSION,
+                '"format": "iron-latch/board",' . "\n" . '    "version": ' . BoardJson::VERSION + 1,
             ),
-            'This file is of version 3; this Iron Latch reads versions 1 to 2',
+            sprintf('This file is of version %d; this Iron Latch reads versions 1 to %d', BoardJson::VERSION + 1, BoardJson::VERSION),
         ];
         yield 'unknown key' => [$change('"name": "Bare"', '"name": "Bare", "colour": "red"'), 'At colour: this key is not known here'];
         yield 'missing key' => [$change('"name": "Bare",', ''), 'At the top: the key “name” is missing.'];

@@ -100,8 +100,8 @@ final class DriftTest extends TestCase
             static fn(Board $b) => array_map(static fn($one): int => $one->percent, $b->lines['L3']->surfaces['S3']->thresholds),
             [1, 60],
         ];
-        yield 'debounce' => ['DEBOUNCE_MS = 50', 'DEBOUNCE_MS', '30', static fn(Board $b) => $b->firmware?->debounceSeconds, 0.05];
-        yield 'stagger' => ['STAGGER_MS = 400', 'STAGGER_MS', '250', static fn(Board $b) => $b->staggerSeconds?->value, 0.4];
+        yield 'debounce' => ['DEBOUNCE_MS = 50', 'DEBOUNCE_MS', '30', static fn(Board $b) => $b->program->firmware?->debounceSeconds, 0.05];
+        yield 'stagger' => ['STAGGER_MS = 400', 'STAGGER_MS', '250', static fn(Board $b) => $b->program->staggerSeconds?->value, 0.4];
         yield 'restore' => [
             'AIRER_RESTORE="as it was"',
             'AIRER_RESTORE',

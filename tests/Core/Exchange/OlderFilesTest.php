@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
+use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Exchange\BoardJson;
@@ -26,5 +27,20 @@ final class OlderFilesTest extends TestCase
         self::assertNull($box->seal, 'Nobody has said anything of a seal.');
         $written = BoardJson::write($board);
         self::assertSame($written, BoardJson::write(BoardJson::read($written)));
+    }
+
+    public function testAFileOfVersionTwoHasItsControllerAndItsProgramInSections(): void
+    {
+        $board = BoardJson::read((string) file_get_contents(__DIR__ . '/files/utility-room-version-2.json'));
+        self::assertSame(['esp32-carrier-38', 'R1', '', false], [
+            $board->mcu->carrier,
+            $board->mcu->rail,
+            $board->mcu->entry,
+            $board->mcu->printConfirmed,
+        ]);
+        self::assertSame([false, true], [$board->mcu->innerMemory?->value, $board->mcu->innerMemory?->isStated()]);
+        self::assertSame([true, false], [$board->program->radioUsed->value, $board->program->radioUsed->isStated()]);
+        self::assertSame([0.3, OutputOrder::LevelFirst], [$board->program->staggerSeconds?->value, $board->program->outputOrder->value]);
+        self::assertSame('38-pin carrier', $board->program->firmware?->boardType);
     }
 }

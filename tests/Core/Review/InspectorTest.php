@@ -108,7 +108,7 @@ final class InspectorTest extends TestCase
             TestBoards::inspect($board)->notChecked,
         );
         self::assertSame([], $unknown($said));
-        self::assertSame(['pins.inner-memory:F1'], $unknown(Copy::of($said, ['innerMemory' => null])));
+        self::assertSame(['pins.inner-memory:F1'], $unknown($said->with(mcu: Copy::of($said->mcu, ['innerMemory' => null]))));
     }
 
     /** A gate that gets too little is one fault: that the relay does not pull in for certain follows from it. */

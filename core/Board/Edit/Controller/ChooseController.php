@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\LostFacts;
+use IronLatch\Core\Board\McuFacts;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\Seat;
 use IronLatch\Core\Catalogue\Carrier;
@@ -36,7 +37,7 @@ final readonly class ChooseController implements Edit
 
         $rails = $board->rails;
         foreach ($board->rails as $id => $rail) {
-            if ($rail->supply === $board->carrier && !$this->carrier->givesWhenFedAt($board->controllerEntry)) {
+            if ($rail->supply === $board->mcu->carrier && !$this->carrier->givesWhenFedAt($board->mcu->entry)) {
                 throw new EditRefused(sprintf(
                     'The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something else first.',
                     $rail->name,
@@ -48,7 +49,7 @@ final readonly class ChooseController implements Edit
                     $rail->name,
                 ));
             }
-            if ($rail->supply === $board->carrier) {
+            if ($rail->supply === $board->mcu->carrier) {
                 $rails[$id] = $rail->fedBy($this->carrier->identity->id);
             }
         }
@@ -58,29 +59,26 @@ final readonly class ChooseController implements Edit
                 : $device,
             $board->devices,
         );
-        $entry = $this->carrier->entry($board->controllerEntry)->label === $board->controllerEntry ? $board->controllerEntry : '';
+        $entry = $this->carrier->entry($board->mcu->entry)->label === $board->mcu->entry ? $board->mcu->entry : '';
 
         // What was only assumed of the old controller's radio says nothing of the new one's; nor can a radio be used that is not there.
-        $radio = Knowledge::Stated === $board->radioUsed->knowledge && $this->chip->radio
-            ? $board->radioUsed
+        $radio = Knowledge::Stated === $board->program->radioUsed->knowledge && $this->chip->radio
+            ? $board->program->radioUsed
             : NewBoard::radioOf($this->chip);
 
-        $changed = $board->with(
-            carrier: $this->carrier->identity->id,
-            radioUsed: $radio,
+        // What stands around a bare module, and what is inside a module, is said of that one module.
+        $isSame = $this->carrier->identity->id === $board->mcu->carrier;
+        $mcu = $board->mcu->with(entry: $entry);
+        $program = $board->program->with(radioUsed: $radio);
+
+        return $board->with(
+            mcu: $isSame ? $mcu : new McuFacts($this->carrier->identity->id, $mcu->rail, $mcu->entry, false, $mcu->usbTogether),
+            program: $isSame ? $program : Copy::of($program, ['driveRaised' => null]),
             seats: $seats,
             frozenSeats: array_intersect_key($board->frozenSeats, $seats),
-            printConfirmed: $this->carrier->identity->id === $board->carrier && $board->printConfirmed,
             parts: $parts,
             rails: $rails,
             devices: $devices,
-            controllerEntry: $entry,
-        );
-
-        // What stands around a bare module, and what is inside a module, is said of that one module.
-        return $this->carrier->identity->id === $board->carrier ? $changed : Copy::of(
-            $changed,
-            ['resetPulled' => null, 'programmingAccess' => null, 'innerMemory' => null, 'driveRaised' => null],
         );
     }
 

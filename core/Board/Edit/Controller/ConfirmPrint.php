@@ -19,7 +19,7 @@ final readonly class ConfirmPrint implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(printConfirmed: $this->confirmed);
+        return $board->with(mcu: $board->mcu->with(printConfirmed: $this->confirmed));
     }
 
     public function summary(Board $board): string

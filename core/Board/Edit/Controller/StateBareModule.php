@@ -30,10 +30,10 @@ final readonly class StateBareModule implements Edit
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
 
-        return $board->with(
+        return $board->with(mcu: $board->mcu->with(
             resetPulled: null === $this->resetPulled ? null : Fact::stated($this->resetPulled),
             programmingAccess: null === $this->programmingAccess ? null : Fact::stated($this->programmingAccess),
-        );
+        ));
     }
 
     public function summary(Board $board): string

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Says;
-use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 
 /** States whether the program raises the drive strength of its outputs before it uses them. */
@@ -19,7 +18,7 @@ final readonly class StateDriveStrength implements Edit
 
     public function apply(Board $board): Board
     {
-        return Copy::of($board, ['driveRaised' => Fact::stated($this->raised)]);
+        return $board->with(program: $board->program->with(driveRaised: Fact::stated($this->raised)));
     }
 
     public function summary(Board $board): string

@@ -24,11 +24,11 @@ final readonly class StateFirmware implements Edit
             $this->facts->libraries,
             static fn(LibraryPin $one): bool => '' !== trim($one->name),
         )));
-        if (null === $board->firmware && get_object_vars($facts) === get_object_vars(new FirmwareFacts())) {
+        if (null === $board->program->firmware && get_object_vars($facts) === get_object_vars(new FirmwareFacts())) {
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
 
-        return $board->with(firmware: $facts);
+        return $board->with(program: $board->program->with(firmware: $facts));
     }
 
     public function summary(Board $board): string

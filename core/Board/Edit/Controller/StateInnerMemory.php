@@ -18,7 +18,7 @@ final readonly class StateInnerMemory implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(innerMemory: Fact::stated($this->has));
+        return $board->with(mcu: $board->mcu->with(innerMemory: Fact::stated($this->has)));
     }
 
     public function summary(Board $board): string

@@ -21,7 +21,7 @@ final readonly class StateOutputOrder implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(outputOrder: Fact::stated($this->order));
+        return $board->with(program: $board->program->with(outputOrder: Fact::stated($this->order)));
     }
 
     public function summary(Board $board): string

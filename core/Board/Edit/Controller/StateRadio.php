@@ -28,7 +28,7 @@ final readonly class StateRadio implements Edit
             ));
         }
 
-        return $board->with(radioUsed: Fact::stated($this->used));
+        return $board->with(program: $board->program->with(radioUsed: Fact::stated($this->used)));
     }
 
     public function summary(Board $board): string

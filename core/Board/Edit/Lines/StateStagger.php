@@ -24,7 +24,7 @@ final readonly class StateStagger implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(staggerSeconds: Fact::stated($this->seconds));
+        return $board->with(program: $board->program->with(staggerSeconds: Fact::stated($this->seconds)));
     }
 
     public function summary(Board $board): string

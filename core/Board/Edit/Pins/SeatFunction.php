@@ -30,7 +30,7 @@ final readonly class SeatFunction implements Edit
         if (null === $pin) {
             throw new EditRefused(sprintf(
                 'The %s leads out no pin called “%s”. Use a chip number or a printed label of this carrier.',
-                $board->part($board->carrier, Carrier::class)->identity->name,
+                $board->part($board->mcu->carrier, Carrier::class)->identity->name,
                 $this->pin,
             ));
         }

@@ -25,7 +25,7 @@ final readonly class ChooseEntry implements Edit
         }
 
         foreach ($board->rails as $rail) {
-            if ($rail->supply === $board->carrier && !$board->controller()->carrier->givesWhenFedAt($this->label)) {
+            if ($rail->supply === $board->mcu->carrier && !$board->controller()->carrier->givesWhenFedAt($this->label)) {
                 throw new EditRefused(sprintf(
                     'The rail %s comes from the carrier’s own regulator, which gives nothing while the carrier is fed at %s. Feed that rail from something else first.',
                     $rail->name,
@@ -34,7 +34,7 @@ final readonly class ChooseEntry implements Edit
             }
         }
 
-        return $board->with(controllerEntry: $labels[0] === $this->label ? '' : $this->label);
+        return $board->with(mcu: $board->mcu->with(entry: $labels[0] === $this->label ? '' : $this->label));
     }
 
     public function summary(Board $board): string

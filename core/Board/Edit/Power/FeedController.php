@@ -29,7 +29,7 @@ final readonly class FeedController implements Edit
             }
         }
 
-        return $board->with(controllerRail: $this->rail);
+        return $board->with(mcu: $board->mcu->with(rail: $this->rail));
     }
 
     public function summary(Board $board): string

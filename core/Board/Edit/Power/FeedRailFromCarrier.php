@@ -20,7 +20,7 @@ final readonly class FeedRailFromCarrier implements Edit
     {
         $rail = Targets::rail($board, $this->rail);
         $carrier = Targets::carrierWithOutput($board);
-        Targets::requireNoLoop($board, $this->rail, $board->controllerRail);
+        Targets::requireNoLoop($board, $this->rail, $board->mcu->rail);
 
         return $board->with(rails: [...$board->rails, $this->rail => $rail->fedBy($carrier->identity->id)]);
     }

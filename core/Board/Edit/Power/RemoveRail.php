@@ -24,7 +24,7 @@ final readonly class RemoveRail implements Edit
     {
         $rail = Targets::rail($board, $this->rail);
         $fed = array_keys(array_filter($board->actuators(), fn(array $owned): bool => $owned[1]->rail === $this->rail));
-        if ([] !== $fed || $board->controllerRail === $this->rail || $board->defaults->rail === $this->rail || [] !== array_filter(
+        if ([] !== $fed || $board->mcu->rail === $this->rail || $board->defaults->rail === $this->rail || [] !== array_filter(
             $board->lines,
             fn(Line $line): bool => $line->feed === $this->rail,
         ) || [] !== array_filter(

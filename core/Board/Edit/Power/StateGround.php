@@ -30,7 +30,7 @@ final readonly class StateGround implements Edit
                 $rail->name,
             ));
         }
-        if (!$this->joined && $board->controllerRail === $this->rail) {
+        if (!$this->joined && $board->mcu->rail === $this->rail) {
             throw new EditRefused('The controller’s own rail is its ground. State it of the other rail.');
         }
 

@@ -25,7 +25,7 @@ final readonly class StateUsbTogether implements Edit
             throw new EditRefused('This carrier has no USB socket.');
         }
 
-        return $board->with(usbTogether: Fact::stated($this->together));
+        return $board->with(mcu: $board->mcu->with(usbTogether: Fact::stated($this->together)));
     }
 
     public function summary(Board $board): string

@@ -36,15 +36,8 @@ use IronLatch\Core\Record\Measured;
  */
 final readonly class Board
 {
-    /** @var array<string, array{string, Actuator}> line id and relay, by the relay’s id */
-    private array $actuators;
-    /** @var array<string, string> relay by its output function */
-    private array $owners;
-    /** @var array<string, list<string>> functions by pin */
-    private array $seated;
+    private BoardIndex $index;
     private Controller $controller;
-    /** @var array<string, Spread> by rail */
-    private array $railVolts;
 
     /**
      * @param string $mains part id of the mains system
@@ -105,26 +98,8 @@ final readonly class Board
         #[MapOf(LineGroup::class, '^K[1-9][0-9]{0,5}$')]
         public array $lineGroups = [],
     ) {
-        $actuators = $owners = [];
-        foreach ($lines as $lineId => $line) {
-            foreach ($line->actuators as $id => $actuator) {
-                $actuators[$id] = [$lineId, $actuator];
-                $owners[$actuator->function] = $id;
-            }
-        }
-        $this->actuators = $actuators;
-        $this->owners = $owners;
-        $seated = [];
-        foreach ($seats as $function => $seat) {
-            $seated[$seat->pin][] = $function;
-        }
-        $this->seated = $seated;
+        $this->index = new BoardIndex($this);
         $this->controller = BoardIntegrity::verify($this);
-        $volts = [];
-        foreach (array_keys($rails) as $rail) {
-            $volts[$rail] = $this->voltsOf($rail);
-        }
-        $this->railVolts = $volts;
     }
 
     /**
@@ -278,15 +253,7 @@ final readonly class Board
             return null === $this->relay($actuator)->solidState;
         }
 
-        return $this->appliance($this->lineOf($actuator))->load->isInductive();
-    }
-
-    private function lineOf(Actuator $actuator): Line
-    {
-        $owner = $this->actuatorOf($actuator->function)
-            ?? throw new \InvalidArgumentException('A driver without a relay belongs to a line.');
-
-        return $this->lines[$this->actuators()[$owner][0]];
+        return $this->appliance($this->lineWith($actuator))->load->isInductive();
     }
 
     /** The part that carries the coil’s current; null where that is inside a module, or the pin itself. */
@@ -299,7 +266,7 @@ final readonly class Board
 
     private function loadOf(Actuator $actuator): Relay
     {
-        $line = $this->lineOf($actuator);
+        $line = $this->lineWith($actuator);
         $appliance = $this->appliance($line);
         $switch = $this->switchOf($actuator->driver);
 
@@ -364,19 +331,7 @@ final readonly class Board
     /** Volts of a rail as its loads find it while they draw little: what diodes on the way keep is taken off. */
     public function railVolts(string $rail): Spread
     {
-        return $this->railVolts[$rail];
-    }
-
-    private function voltsOf(string $rail): Spread
-    {
-        $volts = $this->source($rail)->output ?? $this->regulation($rail)->output ?? Spread::exactly(0.0);
-        $drops = array_map(static fn(Protection $one): Spread => $one->dropVolts, $this->protection($rail));
-        $usb = $this->controller->carrier->usb;
-        foreach ($this->rails[$rail]->throughUsb && null !== $usb ? [...$drops, $usb->dropVolts] : $drops as $drop) {
-            $volts = new Spread(max(0.0, $volts->min - $drop->max), max(0.0, $volts->typ - $drop->typ), max(0.0, $volts->max - $drop->min));
-        }
-
-        return $volts;
+        return $this->index->railVolts($rail);
     }
 
     /**
@@ -419,19 +374,36 @@ final readonly class Board
     }
 
     /**
-     * All relays of the board, with the line that each belongs to.
-     *
-     * @return array<string, array{string, Actuator}> line id and relay, by the relay’s id
+     * @return array<string, Actuator> all relays of the board, by their ids
      */
     public function actuators(): array
     {
-        return $this->actuators;
+        return $this->index->actuators;
+    }
+
+    public function actuator(string $id): Actuator
+    {
+        return $this->index->actuators[$id];
+    }
+
+    /** Id of the line that a relay belongs to. */
+    public function lineOf(string $actuator): string
+    {
+        return $this->index->lines[$actuator];
+    }
+
+    private function lineWith(Actuator $actuator): Line
+    {
+        $owner = $this->actuatorOf($actuator->function)
+            ?? throw new \InvalidArgumentException('A driver without a relay belongs to a line.');
+
+        return $this->lines[$this->lineOf($owner)];
     }
 
     /** The relay whose output a function is, if it is one. */
     public function actuatorOf(string $function): ?string
     {
-        return $this->owners[$function] ?? null;
+        return $this->index->owners[$function] ?? null;
     }
 
     /**
@@ -439,62 +411,12 @@ final readonly class Board
      */
     public function functionsOn(string $pin): array
     {
-        return $this->seated[$pin] ?? [];
+        return $this->index->seated[$pin] ?? [];
     }
 
-    /**
-     * A word that names a subject for a reader: “Worktop lamp”, “Lamp button”, “rail 5 V”.
-     */
+    /** A word that names a subject for a reader: “Worktop lamp”, “Lamp button”, “rail 5 V”. */
     public function nameOf(string $id): string
     {
-        if (isset($this->lines[$id])) {
-            return $this->lines[$id]->name;
-        }
-        if (isset($this->functions[$id])) {
-            return $this->functions[$id]->name;
-        }
-        if (isset($this->rails[$id])) {
-            return $this->rails[$id]->name;
-        }
-        if (isset($this->groups[$id])) {
-            return $this->groups[$id]->name;
-        }
-        if (isset($this->expanders[$id])) {
-            return $this->expanders[$id]->name;
-        }
-        if (isset($this->devices[$id])) {
-            return $this->devices[$id]->name;
-        }
-        if (isset($this->scenarios[$id])) {
-            return $this->scenarios[$id]->name;
-        }
-        if (isset($this->channels[$id])) {
-            return $this->channels[$id]->name;
-        }
-        if (isset($this->lineGroups[$id])) {
-            return $this->lineGroups[$id]->name;
-        }
-        foreach ('S' === substr($id, 0, 1) ? $this->lines : [] as $line) {
-            if (isset($line->surfaces[$id])) {
-                return $line->name . ', ' . $line->surfaces[$id]->kind->value;
-            }
-        }
-        $owner = $this->actuators()[$id] ?? null;
-
-        return null === $owner ? ('board' === $id ? $this->name : $id) : $this->relayName($owner[0], $id);
-    }
-
-    private function relayName(string $line, string $actuator): string
-    {
-        $actuators = $this->lines[$line]->actuators;
-        $opens = $actuators[$actuator]->opens;
-        if (null !== $opens) {
-            return $this->relayName($line, $opens) . ', opening';
-        }
-        $relays = array_keys(array_filter($actuators, static fn(Actuator $one): bool => null === $one->opens));
-
-        return count($relays) > 1
-            ? $this->lines[$line]->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1)
-            : $this->lines[$line]->name;
+        return $this->index->nameOf($id);
     }
 }

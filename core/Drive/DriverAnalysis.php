@@ -20,7 +20,7 @@ final readonly class DriverAnalysis
     {
         $results = [];
         $same = [];
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             // Lines are usually alike: equal circuits are solved once.
             $silicon = $board->siliconOf($actuator->function);
             $key = serialize([

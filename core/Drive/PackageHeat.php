@@ -27,14 +27,14 @@ final readonly class PackageHeat
     public static function of(Board $board, DriverAnalysis $drive): array
     {
         $packages = [];
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             if (null !== $actuator->driver->package()) {
                 $packages[$actuator->driver->switchPart() . ' ' . $actuator->driver->package()][] = $id;
             }
         }
         $heats = [];
         foreach ($packages as $actuators) {
-            $heats[] = self::one($board, $drive, $board->actuators()[$actuators[0]][1]->driver, $actuators);
+            $heats[] = self::one($board, $drive, $board->actuator($actuators[0])->driver, $actuators);
         }
 
         return $heats;

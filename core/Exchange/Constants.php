@@ -156,7 +156,8 @@ final class Constants
     {
         $board = $inspection->board;
         $first = $then = [];
-        foreach ($board->actuators() as $id => [$line, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
+            $line = $board->lineOf($id);
             $pin = $inspection->seating->pins[$actuator->function] ?? null;
             if (null === $pin || null === self::pinNumber($pin)) {
                 continue;

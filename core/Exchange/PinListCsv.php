@@ -40,7 +40,7 @@ final class PinListCsv
             $seat = $board->seats[$id] ?? null;
             $pin = null === $seat ? null : $pins[$seat->pin];
             $owner = $board->actuatorOf($id);
-            $level = null === $owner ? null : $board->actuators()[$owner][1]->activeLevel->value;
+            $level = null === $owner ? null : $board->actuator($owner)->activeLevel->value;
             $rows[] = [
                 $id,
                 $function->name,

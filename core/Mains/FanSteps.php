@@ -39,7 +39,7 @@ final readonly class FanSteps
             $greatest = MainsSystem::HIGHEST_SHARE * $board->system()->volts;
             foreach ($group->steps() as $step) {
                 $owner = $board->actuatorOf($step->relays[0]);
-                $line = null === $owner ? null : $board->lines[$board->actuators()[$owner][0]];
+                $line = null === $owner ? null : $board->lines[$board->lineOf($owner)];
                 if (null === $line || null !== $board->appliance($line)->dcVolts) {
                     continue;
                 }

@@ -77,7 +77,7 @@ final readonly class LivePath
             $members = [];
             foreach ($group->functions as $function) {
                 $owner = $board->actuatorOf($function);
-                $line = null === $owner ? null : $board->actuators()[$owner][0];
+                $line = null === $owner ? null : $board->lineOf($owner);
                 if (null !== $line && isset($amps[$line])) {
                     $members[$line] = $amps[$line];
                 }

@@ -164,7 +164,7 @@ final class Fitness
         $bus = $this->board->groupOf($id, GroupKind::I2c);
         $circuit = '';
         if (null !== $owner) {
-            $actuator = $this->board->actuators()[$owner][1];
+            $actuator = $this->board->actuator($owner);
             $circuit = serialize([
                 $actuator->driver,
                 $actuator->relay ?? $this->board->relay($actuator),
@@ -187,7 +187,8 @@ final class Fitness
     /** Whether a movement that nobody has asked for is a danger: an appliance that must not start by itself, or steps of which one only may be on. */
     public static function mustStayOff(Board $board, string $actuator): bool
     {
-        [$line, $relay] = $board->actuators()[$actuator];
+        $line = $board->lineOf($actuator);
+        $relay = $board->actuator($actuator);
 
         return $board->mustNotStart($line) || null !== $board->groupOf($relay->function, GroupKind::StepRelays);
     }
@@ -281,7 +282,7 @@ final class Fitness
 
         return null === $owner
             ? FunctionKind::StatusLed === $kind || FunctionKind::Buzzer === $kind
-            : Level::High === $this->board->actuators()[$owner][1]->driver->inherentActiveLevel();
+            : Level::High === $this->board->actuator($owner)->driver->inherentActiveLevel();
     }
 
     /**

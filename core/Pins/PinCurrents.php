@@ -105,7 +105,7 @@ final readonly class PinCurrents
             return [
                 $result->typicalPinAmps,
                 $result->pinAmps->value,
-                Level::High === $board->actuators()[$owner][1]->driver->inherentActiveLevel(),
+                Level::High === $board->actuator($owner)->driver->inherentActiveLevel(),
             ];
         }
         $load = JunctionLoad::of($board->functions[$function]->kind);

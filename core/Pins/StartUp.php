@@ -42,7 +42,7 @@ final class StartUp
     {
         $pull = $this->board->functions[$function]->pull;
         $owner = $this->board->actuatorOf($function);
-        $actuator ??= null === $owner ? null : $this->board->actuators()[$owner][1];
+        $actuator ??= null === $owner ? null : $this->board->actuator($owner);
         $chip = $this->board->controller()->chip;
         $circuit = null === $actuator ? '' : serialize([
             $actuator->driver,

@@ -57,7 +57,7 @@ final class StrapSolver
                 $pulls[] = new Pull(Level::High === $strap->needs ? PullDirection::Down : PullDirection::Up, self::SENSOR_OHMS);
             }
             $owner = $board->actuatorOf($id);
-            $load = null === $owner ? JunctionLoad::of($function->kind) : $board->actuators()[$owner][1];
+            $load = null === $owner ? JunctionLoad::of($function->kind) : $board->actuator($owner);
             if (null !== $load) {
                 $loads[] = $load;
             }

@@ -31,7 +31,8 @@ final readonly class StrapSuits
         if (null === $owner || null === $strap) {
             return [];
         }
-        [$line, $actuator] = $board->actuators()[$owner];
+        $line = $board->lineOf($owner);
+        $actuator = $board->actuator($owner);
         $suits = [];
         foreach (Circuits::candidates(new Offer($board, $actuator, $parts)) as $candidate) {
             $with = $board->withPart(...$candidate->parts);

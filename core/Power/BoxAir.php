@@ -38,7 +38,7 @@ final class BoxAir
         }
         $kind = $box->kind();
         $outputs = $contactWatts = 0.0;
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             $amps = $contactAmps[$id] ?? 0.0;
             $output = $board->relay($actuator)->solidState;
             if (null !== $output) {

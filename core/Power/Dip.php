@@ -150,7 +150,7 @@ final readonly class Dip
         $volts = $board->railVolts($rail);
         $air = max(20.0, $board->ambientCelsius());
         $seen = [];
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             $relay = $board->relay($actuator);
             $result = $drive->results[$id];
             // What does not even pull in from a firm rail has a finding of its own.

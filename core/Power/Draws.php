@@ -28,7 +28,8 @@ final readonly class Draws
         foreach (array_keys($board->rails) as $rail) {
             $on[$rail] = [];
         }
-        foreach ($board->actuators() as $id => [$line, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
+            $line = $board->lineOf($id);
             $result = $drive->results[$id];
             $name = $board->nameOf($id);
             // A coil straight on a pin takes its current through the pin, not from the rail.

@@ -219,7 +219,7 @@ final readonly class Heat
     {
         $watts = 0.0;
         $first = null;
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             if (null !== $actuator->relay && $board->relay($actuator)->isPlain()) {
                 $first ??= $id;
                 $watts += $board->relay($actuator)->coilResistance->typ * ($drive->results[$id]->coilAmps->value * ($actuator->holdRatio ?? 1.0)) ** 2;

@@ -80,7 +80,7 @@ final readonly class RailCircuit
     private static function coils(Board $board, DriverAnalysis $drive, string $rail, bool $worst): array
     {
         $groups = [];
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             $relay = $board->relay($actuator);
             if ($actuator->rail !== $rail || null === $actuator->relay || !$relay->isPlain()) {
                 continue;

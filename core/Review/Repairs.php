@@ -80,7 +80,7 @@ final readonly class Repairs
      */
     public function driverWays(string $id, array $parts): array
     {
-        $actuator = $this->inspection->board->actuators()[$id][1];
+        $actuator = $this->inspection->board->actuator($id);
         $pin = $this->inspection->seating->pins[$actuator->function] ?? null;
         $moves = static fn(Board $with, Actuator $driven): bool => null !== $pin
             && null !== (new StartUp($with))->film($driven->function, $pin, $driven)->worstTwitch();

@@ -90,9 +90,8 @@ final class WaysOut
     private static function expanders(Inspection $inspection): array
     {
         $board = $inspection->board;
-        $relays = array_map(static fn(array $owned): Actuator => $owned[1], $board->actuators());
         $movable = array_filter(
-            $relays,
+            $board->actuators(),
             static fn(Actuator $relay): bool => !isset($board->frozenSeats[$relay->function])
                 && !($board->seats[$relay->function]->locked ?? false),
         );

@@ -48,14 +48,14 @@ final class DriveController extends AbstractController
     public function sketch(Request $request, string $id, string $actuator, string $value): Response
     {
         $opened = $this->opened($id, $actuator);
-        $resistor = $opened->board->actuators()[$actuator][1]->driver->resistors()[$value] ?? null;
+        $resistor = $opened->board->actuator($actuator)->driver->resistors()[$value] ?? null;
         $ohms = $resistor?->steps()[$request->query->getInt('step')] ?? null;
         try {
             $board = (new SetDriverValue([$actuator], $value, $ohms))->apply($opened->board);
         } catch (EditRefused|\InvalidArgumentException) {
             $board = $opened->board;
         }
-        $tried = $board->actuators()[$actuator][1];
+        $tried = $board->actuator($actuator);
         $seat = $board->seats[$tried->function] ?? null;
 
         return $this->render(
@@ -68,7 +68,7 @@ final class DriveController extends AbstractController
     public function netlist(string $id, string $actuator): Response
     {
         $board = $this->opened($id, $actuator)->board;
-        $circuit = Circuits::ofSingleParts($board, $board->actuators()[$actuator][1])
+        $circuit = Circuits::ofSingleParts($board, $board->actuator($actuator))
             ?? throw $this->createNotFoundException('This driver has no netlist: a ready-made module is known by its currents only.');
         $inspection = new Inspection($board, $this->catalogue);
         $values = $circuit->worst($inspection->board->ambientCelsius());

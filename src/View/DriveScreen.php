@@ -45,7 +45,8 @@ final readonly class DriveScreen
         if ('' === $chosen) {
             return ['actuator_id' => ''];
         }
-        [$line, $actuator] = $board->actuators()[$chosen];
+        $line = $board->lineOf($chosen);
+        $actuator = $board->actuator($chosen);
 
         return [
             'actuator_id' => $chosen,
@@ -73,7 +74,7 @@ final readonly class DriveScreen
     private function times(string $id): ?SwitchTimes
     {
         $board = $this->inspection->board;
-        $actuator = $board->actuators()[$id][1];
+        $actuator = $board->actuator($id);
         $relay = $board->relay($actuator);
         if (null !== $relay->solidState || null === $actuator->relay || !$actuator->clamp->value instanceof Clamp) {
             return null;
@@ -146,7 +147,7 @@ final readonly class DriveScreen
     public function spread(string $id): ?MonteCarlo
     {
         $board = $this->inspection->board;
-        $actuator = $board->actuators()[$id][1];
+        $actuator = $board->actuator($id);
         $circuit = Circuits::ofSingleParts($board, $actuator);
         $ambient = $board->ambientCelsius();
 

@@ -191,7 +191,7 @@ final readonly class PowerScreen
                 'controller resets',
             ];
         }
-        foreach ($board->actuators() as [, $actuator]) {
+        foreach ($board->actuators() as $actuator) {
             $relay = $board->relay($actuator);
             if ($actuator->rail === $rail && null !== $actuator->relay && $relay->isPlain()) {
                 $marks[] = [Relay::HOLD_RATIO * $relay->coilVolts, 'relays may let go'];

@@ -82,7 +82,7 @@ final class WorkedExamplesTest extends TestCase
             new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
             new DriveByTransistor(['A1'], $transistor, 4700.0),
         );
-        $actuator = $board->actuators()['A1'][1];
+        $actuator = $board->actuator('A1');
         $driver = $actuator->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
         self::assertSame(680.0, BaseResistor::fitting($board, $actuator));

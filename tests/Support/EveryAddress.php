@@ -37,7 +37,7 @@ final class EveryAddress
         foreach (array_keys($board->functions) as $function) {
             $all['board_view'][] = 'pins?open=' . $function;
         }
-        foreach ($board->actuators() as $actuator => [, $one]) {
+        foreach ($board->actuators() as $actuator => $one) {
             $all['board_view'][] = 'drive?open=' . $actuator;
             $all['drive_ways'][] = "drive/$actuator/ways";
             $all['drive_spread'][] = "drive/$actuator/spread";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Support;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
@@ -173,7 +174,7 @@ final readonly class RandomEdits
             'value' === $name => array_merge(...[
                 [],
                 ...array_map(
-                    static fn(array $one): array => array_keys(get_object_vars($one[1]->driver)),
+                    static fn(Actuator $one): array => array_keys(get_object_vars($one->driver)),
                     array_values($board->actuators()),
                 ),
             ]),

@@ -41,7 +41,7 @@ final class DriveTest extends BoardTestCase
             ['HTTP_HX-Request' => 'true'],
         );
         self::assertResponseIsSuccessful();
-        self::assertEquals(new MosfetLowSide('mosfet-2v5', 100.0, 10e3), $this->head($opened)->board->actuators()['A1'][1]->driver);
+        self::assertEquals(new MosfetLowSide('mosfet-2v5', 100.0, 10e3), $this->head($opened)->board->actuator('A1')->driver);
         $this->browser->request(
             'POST',
             self::path($opened, 'take'),
@@ -142,7 +142,7 @@ final class DriveTest extends BoardTestCase
 
     private function baseOhms(OpenBoard $opened): float
     {
-        $driver = $this->head($opened)->board->actuators()['A1'][1]->driver;
+        $driver = $this->head($opened)->board->actuator('A1')->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
 
         return $driver->baseOhms;

@@ -132,7 +132,7 @@ final class PowerTest extends BoardTestCase
             [
                 $board->devices['D1']->rail,
                 $board->lines['L1']->hoursPerDay?->value,
-                $board->actuators()['A1'][1]->holdRatio,
+                $board->actuator('A1')->holdRatio,
                 $board->scenarios['P1']->radioSends,
                 $board->mcu->usbTogether?->value,
             ],

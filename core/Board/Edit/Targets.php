@@ -121,10 +121,7 @@ final class Targets
         }
     }
 
-    /**
-     * @return array{string, Actuator} line id and relay
-     */
-    public static function actuator(Board $board, string $id): array
+    public static function actuator(Board $board, string $id): Actuator
     {
         return $board->actuators()[$id] ?? self::gone('relay', $id);
     }
@@ -195,7 +192,8 @@ final class Targets
         }
         $lines = $board->lines;
         foreach ($ids as $id) {
-            [$lineId, $actuator] = self::actuator($board, $id);
+            $actuator = self::actuator($board, $id);
+            $lineId = $board->lineOf($id);
             $lines[$lineId] = $lines[$lineId]->with(actuators: [...$lines[$lineId]->actuators, $id => $change($actuator)]);
         }
 

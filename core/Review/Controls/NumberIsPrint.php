@@ -34,7 +34,8 @@ final class NumberIsPrint implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $prints = [];
-        foreach ($inspection->board->actuators() as [$line, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $line = $inspection->board->lineOf($id);
             $label = isset($inspection->seating->pins[$actuator->function]) ? $inspection->seating->pins[$actuator->function]->label() : '';
             if (1 === preg_match('/^[A-Z]{0,4}(\\d{1,2})$/', $label, $match)) {
                 $prints[(int) $match[1]] = [$line, $label];

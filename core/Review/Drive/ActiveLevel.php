@@ -51,7 +51,8 @@ final class ActiveLevel implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $driverLevel = $actuator->driver->inherentActiveLevel();
             $stated = $actuator->activeLevel->value;
             if ($stated === $driverLevel) {

@@ -51,7 +51,8 @@ final class BistableDriven implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $line = $inspection->board->lines[$lineId];
             $relay = $inspection->board->relay($actuator);
             if (null !== $actuator->opens) {
@@ -114,7 +115,7 @@ final class BistableDriven implements Rule
      */
     private static function bridges(Inspection $inspection, string $id): array
     {
-        $actuator = $inspection->board->actuators()[$id][1];
+        $actuator = $inspection->board->actuator($id);
         $most = $inspection->board->railVolts($actuator->rail)->max;
         foreach (Repairs::of($inspection)->partsOnOffer(BridgeDriver::class) as $bridge) {
             if ($bridge->greatestVolts >= $most) {
@@ -158,7 +159,7 @@ final class BistableDriven implements Rule
      */
     public static function plain(Inspection $inspection, string $id): array
     {
-        return self::others($inspection, $id, $inspection->board->actuators()[$id][1], true);
+        return self::others($inspection, $id, $inspection->board->actuator($id), true);
     }
 
     private static function isOpened(Board $board, string $line, string $id): bool
@@ -173,7 +174,7 @@ final class BistableDriven implements Rule
      */
     private static function others(Inspection $inspection, string $id, Actuator $actuator, bool $plainOnly = false): array
     {
-        $line = $inspection->board->lines[$inspection->board->actuators()[$id][0]];
+        $line = $inspection->board->lines[$inspection->board->lineOf($id)];
         $volts = $inspection->board->railVolts($actuator->rail)->typ;
         $now = $inspection->board->relay($actuator);
         $remedies = [];

@@ -47,7 +47,8 @@ final class CoilOnPin implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             if (!self::hangs($inspection, $actuator)) {
                 continue;
             }

@@ -46,7 +46,8 @@ final class CoilVoltage implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $coilVolts = $inspection->board->relay($actuator)->coilVolts;
             $railVolts = $inspection->board->railVolts($actuator->rail)->typ;
             if ($inspection->board->relay($actuator)->suitsRail($railVolts)) {

@@ -41,7 +41,8 @@ final class DoesNotPullIn implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $finding = $this->judge($inspection, $id, $lineId, $actuator);
             if (null === $finding) {
                 continue;

@@ -41,7 +41,7 @@ final class GateNotSpecified implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             $result = $inspection->drive->results[$id];
             if (null === $result->gate || $result->gate->isSpecified()) {
                 continue;

@@ -40,7 +40,7 @@ final class GateOvervoltage implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             $gate = $inspection->drive->results[$id]->gate;
             $permitted = $gate?->part->greatestGateVolts();
             if (null === $gate || null === $permitted || $gate->greatestVolts <= $permitted) {

@@ -45,7 +45,7 @@ final class HotRestart implements Rule
             if (
                 MarginState::Sound !== $result->pullIn->state()
                 || $result->hotRestart->worst->value >= 1
-                || null !== $inspection->board->relay($inspection->board->actuators()[$id][1])->bistable
+                || null !== $inspection->board->relay($inspection->board->actuator($id))->bistable
             ) {
                 continue;
             }

@@ -35,7 +35,7 @@ final class IsolationClaimed implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             $driver = $actuator->driver;
             $claims = $driver->claimsIsolation();
             $onOneRail = $actuator->rail === $inspection->board->mcu->rail;

@@ -41,7 +41,8 @@ final class ModuleInputAmbiguous implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $result = $inspection->drive->results[$id];
             $name = $inspection->board->lines[$lineId]->name;
             if (null === $result->staysOff) {

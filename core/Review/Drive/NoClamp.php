@@ -37,7 +37,7 @@ final class NoClamp implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             if ($actuator->driver->isReadyMade() || !$inspection->board->kicks($actuator)) {
                 continue;
             }

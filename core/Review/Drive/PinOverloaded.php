@@ -40,7 +40,8 @@ final class PinOverloaded implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $result = $inspection->drive->results[$id];
             if (
                 CoilOnPin::hangs($inspection, $actuator)

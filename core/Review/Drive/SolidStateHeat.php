@@ -34,7 +34,8 @@ final class SolidStateHeat implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $output = $inspection->board->relay($actuator)->solidState;
             if (null === $output) {
                 continue;

@@ -46,7 +46,8 @@ final class SolidStateOutput implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $output = $inspection->board->relay($actuator)->solidState;
             if (null === $output) {
                 continue;
@@ -117,7 +118,7 @@ final class SolidStateOutput implements Rule
      */
     public static function relays(Inspection $inspection, string $id, Line $line): array
     {
-        $actuator = $inspection->board->actuators()[$id][1];
+        $actuator = $inspection->board->actuator($id);
         $volts = $inspection->board->railVolts($actuator->rail)->typ;
         $offered = Repairs::of($inspection)->partsOnOffer(Relay::class);
         // What insulates best is proposed first.

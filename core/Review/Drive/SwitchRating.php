@@ -42,7 +42,7 @@ final class SwitchRating implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             $switch = $inspection->board->switchOf($actuator->driver);
             $result = $inspection->drive->results[$id];
             if (null === $switch) {

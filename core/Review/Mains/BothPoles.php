@@ -50,7 +50,7 @@ final class BothPoles implements Rule
                     sprintf(
                         '“%s” is stated to be switched in both conductors, but %s has one pole: the other conductor stays live.',
                         $line->name,
-                        $inspection->board->relay($inspection->board->actuators()[$lacking[0]][1])->identity->name,
+                        $inspection->board->relay($inspection->board->actuator($lacking[0]))->identity->name,
                     ),
                     proposals: static fn(): array => self::remedies($inspection, $id, $lacking),
                 );

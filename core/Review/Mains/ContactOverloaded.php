@@ -46,7 +46,8 @@ final class ContactOverloaded implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->mains->contacts as $id => $contact) {
-            [$lineId, $actuator] = $inspection->board->actuators()[$id];
+            $lineId = $inspection->board->lineOf($id);
+            $actuator = $inspection->board->actuator($id);
             $line = $inspection->board->lines[$lineId];
             // Where the driver switches the appliance itself there is no contact, and its rating is a matter of the Drive stage; a second
             // winding moves the contact of the first.

@@ -40,7 +40,7 @@ final class Poles
         $board = $inspection->board;
         $fits = static function (Relay $relay) use ($inspection, $board, $actuators): bool {
             foreach ($actuators as $id) {
-                $now = $board->relay($board->actuators()[$id][1]);
+                $now = $board->relay($board->actuator($id));
                 $amps = $inspection->mains->contacts[$id]->amps->value;
                 if (
                     $relay->poles < 2
@@ -69,7 +69,7 @@ final class Poles
     public static function canBePaired(Board $board, array $actuators): bool
     {
         foreach ($actuators as $id) {
-            $actuator = $board->actuators()[$id][1];
+            $actuator = $board->actuator($id);
             if ($actuator->paired || $actuator->driver->isReadyMade() || !$board->relay($actuator)->isPlain()) {
                 return false;
             }

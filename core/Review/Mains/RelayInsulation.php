@@ -45,7 +45,8 @@ final class RelayInsulation implements Rule
             return;
         }
         $wanted = false === $touchable ? Insulation::Basic : Insulation::Reinforced;
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $relay = $inspection->board->relay($actuator);
             if (
                 null !== $inspection->board->appliance($inspection->board->lines[$lineId])->dcVolts
@@ -96,7 +97,7 @@ final class RelayInsulation implements Rule
      */
     private static function reinforced(Inspection $inspection, string $id): array
     {
-        $actuator = $inspection->board->actuators()[$id][1];
+        $actuator = $inspection->board->actuator($id);
         $now = $inspection->board->relay($actuator);
         foreach (Repairs::of($inspection)->partsOnOffer(Relay::class) as $relay) {
             if (

@@ -36,7 +36,8 @@ final class SelfStartOnDead implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [$lineId, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
+            $lineId = $inspection->board->lineOf($id);
             $line = $inspection->board->lines[$lineId];
             if (
                 null !== $inspection->board->relay($actuator)->bistable

@@ -108,7 +108,7 @@ final class StepSeries implements Rule
         $stated = [];
         foreach ($group->functions as $function) {
             $owner = $inspection->board->actuatorOf($function);
-            $peak = null === $owner ? null : $inspection->board->relay($inspection->board->actuators()[$owner][1])->contactPeakAmps;
+            $peak = null === $owner ? null : $inspection->board->relay($inspection->board->actuator($owner))->contactPeakAmps;
             if (null !== $peak) {
                 $stated[] = $peak;
             }

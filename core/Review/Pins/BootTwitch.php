@@ -65,7 +65,8 @@ final class BootTwitch implements Rule
                 continue;
             }
             $id = $film->actuator;
-            [$lineId, $actuator] = $inspection->board->actuators()[$id];
+            $lineId = $inspection->board->lineOf($id);
+            $actuator = $inspection->board->actuator($id);
             $mustNot = Fitness::mustStayOff($inspection->board, $id);
             $finding = new Finding(
                 $this->facts(),

@@ -80,7 +80,7 @@ final class CurrentSum implements Rule
     {
         $board = $inspection->board;
         $larger = $relays = [];
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             if (
                 ($inspection->seating->pins[$actuator->function]->expander ?? 'board') !== $subject
                 || null === $actuator->driver->sizedResistor()

@@ -43,7 +43,7 @@ final class DriveStrength implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $raised = $inspection->board->program->driveRaised?->value;
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             $electrics = $inspection->board->siliconOf($actuator->function)->electrics;
             $amps = $inspection->drive->results[$id]->pinAmps;
             if (

@@ -53,7 +53,7 @@ final class ExpanderSources implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        foreach ($inspection->board->actuators() as $id => [, $actuator]) {
+        foreach ($inspection->board->actuators() as $id => $actuator) {
             if (!self::isAskedToSource($inspection, $actuator)) {
                 continue;
             }

@@ -34,7 +34,7 @@ final class PullRemedies
         if (null === $id || null === $pin) {
             return [];
         }
-        $actuator = $inspection->board->actuators()[$id][1];
+        $actuator = $inspection->board->actuator($id);
         $isStill = static fn(Film $film): bool => null === (null === $pin->expander ? $film->worstTwitch() : $film->worstBeforeProgram());
         $remedies = [];
         $hold = $actuator->driver->holdResistor();

@@ -82,7 +82,7 @@ final class GroundNotJoined implements Rule
     /** Who on a rail speaks with the controller over a common ground; null when nobody does. */
     private static function needsGround(Board $board, string $rail): ?string
     {
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             if ($actuator->rail === $rail && $actuator->driver->needsCommonGround()) {
                 return sprintf('the driver of “%s”', $board->nameOf($id));
             }

@@ -42,7 +42,7 @@ final class HoldCurrent implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        foreach ($board->actuators() as $id => [, $actuator]) {
+        foreach ($board->actuators() as $id => $actuator) {
             if (null === $actuator->holdRatio) {
                 continue;
             }

@@ -232,7 +232,7 @@ final class DriverEditsTest extends TestCase
             TestBoards::sound(),
             new ChooseDriver(['A1', 'A2'], new InvertingPair('pnp-2n2907', 'npn-2n2222', 4.7e3, 470.0), $parts),
         );
-        foreach ($board->actuators() as [, $actuator]) {
+        foreach ($board->actuators() as $actuator) {
             self::assertSame(Level::Low, $actuator->activeLevel->value);
         }
         self::assertNull(TestBoards::inspect($board)->finding('drive.active-level:A1'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Board;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controller\ChooseController;
 use IronLatch\Core\Board\Edit\Controller\StateRadio;
@@ -199,7 +200,7 @@ final class EditsTest extends TestCase
     public function testADriverBringsItsActiveLevel(): void
     {
         $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)));
-        self::assertSame(Level::Low, $board->actuators()['A1'][1]->activeLevel->value);
+        self::assertSame(Level::Low, $board->actuator('A1')->activeLevel->value);
     }
 
     public function testResistorsAreSetAndRemovedForSeveralRelays(): void
@@ -209,7 +210,7 @@ final class EditsTest extends TestCase
             new SetDriverValue(['A1', 'A2'], 'baseOhms', 330.0),
             new SetDriverValue(['A2'], 'baseEmitterOhms', null),
         );
-        $drivers = array_map(static fn(array $owned) => $owned[1]->driver, $board->actuators());
+        $drivers = array_map(static fn(Actuator $actuator) => $actuator->driver, $board->actuators());
         self::assertEquals(
             ['A1' => new NpnLowSide('npn-2n2222', 330.0, 10e3), 'A2' => new NpnLowSide('npn-2n2222', 330.0, null)],
             $drivers,

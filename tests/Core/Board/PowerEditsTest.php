@@ -197,17 +197,17 @@ final class PowerEditsTest extends TestCase
         ];
         yield 'held' => [
             new HoldCoils(['A1'], 0.5),
-            static fn(Board $b) => [$b->actuators()['A1'][1]->holdRatio, $b->actuators()['A2'][1]->holdRatio],
+            static fn(Board $b) => [$b->actuator('A1')->holdRatio, $b->actuator('A2')->holdRatio],
             [0.5, null],
         ];
         yield 'held, then another transistor' => [
             $both(new HoldCoils(['A1'], 0.5), new DriveByTransistor(['A1'], TestBoards::part('npn-2n2222', Transistor::class), 470.0)),
-            static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio,
+            static fn(Board $b) => $b->actuator('A1')->holdRatio,
             0.5,
         ];
         yield 'held, then straight on its pin' => [
             $both(new HoldCoils(['A1'], 0.5), new DriveDirectly(['A1'])),
-            static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio,
+            static fn(Board $b) => $b->actuator('A1')->holdRatio,
             null,
         ];
         yield 'held, then by a circuit that cannot be switched fast' => [
@@ -216,7 +216,7 @@ final class PowerEditsTest extends TestCase
                 new CouplerDriver('pc817', 'npn-2n2222', 390.0, 470.0),
                 [TestBoards::part('pc817', OptoCoupler::class)],
             )),
-            static fn(Board $b) => $b->actuators()['A1'][1]->holdRatio,
+            static fn(Board $b) => $b->actuator('A1')->holdRatio,
             null,
         ];
         yield 'price of energy' => [

@@ -78,7 +78,7 @@ final class ReplacedPartsTest extends TestCase
                     );
                 }
             }
-            foreach ($board->actuators() as $id => [, $actuator]) {
+            foreach ($board->actuators() as $id => $actuator) {
                 if (null !== $actuator->relay) {
                     self::assertSame(
                         BoardJson::write($board),

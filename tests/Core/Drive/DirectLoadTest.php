@@ -95,7 +95,7 @@ final class DirectLoadTest extends TestCase
             new ChooseRelay(['A1'], TestBoards::part('cube-12v', Relay::class)),
             new ChooseAppliance('L1', $lamp),
         );
-        self::assertSame('cube-12v', $fitted->actuators()['A1'][1]->relay);
+        self::assertSame('cube-12v', $fitted->actuator('A1')->relay);
     }
 
     /** The appliance and its driver stay on one rail. */
@@ -106,7 +106,7 @@ final class DirectLoadTest extends TestCase
             new AddRail('12 V, second', TestBoards::part('module-12v-10w', Supply::class)),
             new FeedAppliance('L1', 'R3'),
         );
-        self::assertSame('R3', $moved->actuators()['A1'][1]->rail);
+        self::assertSame('R3', $moved->actuator('A1')->rail);
     }
 
     private static function valve(): Board

@@ -44,7 +44,7 @@ final class DriverChoiceTest extends TestCase
             foreach ($sound as $way) {
                 self::assertGreaterThanOrEqual(1.0, $way->margin(), $way->title);
                 $made = $way->edit(['A1'])->apply($board);
-                $actuator = $made->actuators()['A1'][1];
+                $actuator = $made->actuator('A1');
                 self::assertEquals(
                     $way->result->pullIn->worst->value,
                     \IronLatch\Core\Drive\Circuit\Circuits::result($made, $actuator)->pullIn->worst->value,
@@ -85,7 +85,7 @@ final class DriverChoiceTest extends TestCase
     {
         $board = TestBoards::edited(TestBoards::sound(), new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)));
         $levels = [];
-        DriverChoice::ways($board, $board->actuators()['A1'][1], [
+        DriverChoice::ways($board, $board->actuator('A1'), [
             TestBoards::part('npn-2n2222', Transistor::class),
             TestBoards::part('opto-module-low', OptoModule::class),
         ], static function (Board $with, Actuator $driven) use (&$levels): bool {
@@ -107,7 +107,7 @@ final class DriverChoiceTest extends TestCase
     {
         foreach (DriverChoice::ways(
             TestBoards::sound(),
-            TestBoards::sound()->actuators()['A1'][1],
+            TestBoards::sound()->actuator('A1'),
             [TestBoards::part('npn-2n2222', Transistor::class)],
             static fn(): bool => true,
         ) as $way) {
@@ -136,7 +136,7 @@ final class DriverChoiceTest extends TestCase
     public function testTheSameSeedDrawsTheSameBoardsAndEveryDrawLiesWithinTheCorners(): void
     {
         $board = TestBoards::sound();
-        $actuator = $board->actuators()['A1'][1];
+        $actuator = $board->actuator('A1');
         $circuit = Circuits::ofSingleParts($board, $actuator);
         self::assertNotNull($circuit);
         $relay = $board->relay($actuator);
@@ -157,6 +157,6 @@ final class DriverChoiceTest extends TestCase
             array_push($parts, ...array_values(TestBoards::catalogue()->parts($class)));
         }
 
-        return DriverChoice::ways($board, $board->actuators()['A1'][1], $parts, static fn(): bool => false);
+        return DriverChoice::ways($board, $board->actuator('A1'), $parts, static fn(): bool => false);
     }
 }

@@ -214,7 +214,7 @@ final class DriverTrapsTest extends TestCase
 
             return array_map(
                 static fn(DriverWay $way): string => $way->id,
-                DriverChoice::ways($board, $board->actuators()['A1'][1], $parts, static fn(): bool => false),
+                DriverChoice::ways($board, $board->actuator('A1'), $parts, static fn(): bool => false),
             );
         };
         self::assertSame(['npn:npn-2n2222', 'module:opto-module-low:low', 'mosfet:mosfet-10v'], $order(DriverSchool::SingleParts, null));
@@ -263,7 +263,7 @@ final class DriverTrapsTest extends TestCase
                 new ChooseRelay(['A2'], TestBoards::part('cube-5v', Relay::class)),
             ))->finding('drive.coil-on-pin:A2')?->kind,
         );
-        $ways = DriverChoice::ways($board, $board->actuators()['A2'][1], [], static fn(): bool => false);
+        $ways = DriverChoice::ways($board, $board->actuator('A2'), [], static fn(): bool => false);
         self::assertSame(['direct'], array_map(static fn(DriverWay $way): string => $way->id, $ways));
     }
 

@@ -64,7 +64,7 @@ final class WorstCornerTest extends TestCase
         $board = self::driven($base, $baseEmitter, $relayId);
         $result = self::driveOf($board);
         $chip = $board->controller()->chip;
-        $actuator = $board->actuators()['A1'][1];
+        $actuator = $board->actuator('A1');
         $relay = $board->relay($actuator);
         $rail = $board->railVolts($actuator->rail);
         $driver = $actuator->driver;
@@ -153,7 +153,7 @@ final class WorstCornerTest extends TestCase
         $board = TestBoards::edited(self::driven(470.0, null, 'reinforced-12v'), new SeatFunction('F1', '15'));
         $cause = Seating::of($board)->films['F1']->moments[0]->cause;
         $chip = $board->controller()->chip;
-        $actuator = $board->actuators()['A1'][1];
+        $actuator = $board->actuator('A1');
         $relay = $board->relay($actuator);
         $rail = $board->railVolts($actuator->rail);
         $transistor = TestBoards::part('npn-2n2222', Transistor::class);

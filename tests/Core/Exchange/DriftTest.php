@@ -62,7 +62,7 @@ final class DriftTest extends TestCase
             'constexpr bool LAMP_ON_LEVEL = LOW;',
             'LAMP_ON_LEVEL',
             '1',
-            static fn(Board $b) => $b->actuators()['A1'][1]->activeLevel->value?->name,
+            static fn(Board $b) => $b->actuator('A1')->activeLevel->value?->name,
             'Low',
         ];
         yield 'key' => [

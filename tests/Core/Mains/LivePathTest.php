@@ -245,7 +245,7 @@ final class LivePathTest extends TestCase
     /** Off is not isolated. */
     public function testWhatIsLiveInEachState(): void
     {
-        $actuator = TestBoards::sound()->actuators()['A1'][1];
+        $actuator = TestBoards::sound()->actuator('A1');
         $plain = TestBoards::part('reinforced-5v', Relay::class);
         self::assertSame(
             [[false, false], [false, false], [true, true]],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board\Edit\Power;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\AttachedDevice;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
@@ -23,7 +24,7 @@ final readonly class RemoveRail implements Edit
     public function apply(Board $board): Board
     {
         $rail = Targets::rail($board, $this->rail);
-        $fed = array_keys(array_filter($board->actuators(), fn(array $owned): bool => $owned[1]->rail === $this->rail));
+        $fed = array_keys(array_filter($board->actuators(), fn(Actuator $actuator): bool => $actuator->rail === $this->rail));
         if ([] !== $fed || $board->mcu->rail === $this->rail || $board->defaults->rail === $this->rail || [] !== array_filter(
             $board->lines,
             fn(Line $line): bool => $line->feed === $this->rail,

@@ -21,7 +21,8 @@ final readonly class AddSecondWinding implements Edit
 
     public function apply(Board $board): Board
     {
-        [$lineId, $actuator] = Targets::actuator($board, $this->actuator);
+        $actuator = Targets::actuator($board, $this->actuator);
+        $lineId = $board->lineOf($this->actuator);
         $line = $board->lines[$lineId];
         $windings = $board->relay($actuator)->bistable?->windings;
         if (null === $windings || null !== $actuator->opens) {

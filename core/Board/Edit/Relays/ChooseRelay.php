@@ -29,7 +29,7 @@ final readonly class ChooseRelay implements Edit
         // What opens a bistable relay is a part of it.
         $openings = array_keys(array_filter(
             $board->actuators(),
-            fn(array $owned): bool => in_array($owned[1]->opens, $this->actuators, true),
+            fn(Actuator $actuator): bool => in_array($actuator->opens, $this->actuators, true),
         ));
 
         return Targets::changeActuators(

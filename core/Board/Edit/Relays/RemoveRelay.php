@@ -17,7 +17,8 @@ final readonly class RemoveRelay implements Edit
 
     public function apply(Board $board): Board
     {
-        [$lineId, $actuator] = Targets::actuator($board, $this->actuator);
+        $actuator = Targets::actuator($board, $this->actuator);
+        $lineId = $board->lineOf($this->actuator);
         $actuators = $board->lines[$lineId]->actuators;
         $functions = [$actuator->function];
         unset($actuators[$this->actuator]);

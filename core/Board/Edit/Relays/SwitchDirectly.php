@@ -25,20 +25,20 @@ final readonly class SwitchDirectly implements Edit
 
     public function apply(Board $board): Board
     {
-        $owners = $board->actuators();
         foreach ($this->actuators as $id) {
-            $lineId = ($owners[$id] ?? throw new EditRefused(sprintf('The relay %s is not on the board any more.', $id)))[0];
+            $now = Targets::actuator($board, $id);
+            $lineId = $board->lineOf($id);
             $line = $board->lines[$lineId];
             if (null === $board->appliance($line)->dcVolts) {
                 throw new EditRefused(sprintf('“%s” runs from the mains, and only a relay may switch the mains.', $line->name));
             }
-            if ($owners[$id][1]->driver->isReadyMade()) {
+            if ($now->driver->isReadyMade()) {
                 throw new EditRefused(sprintf(
                     'A ready-made module switches nothing but its own relay. Choose another driver for “%s” first.',
                     $line->name,
                 ));
             }
-            $rail = $line->feed ?? $owners[$id][1]->rail;
+            $rail = $line->feed ?? $now->rail;
             $board = Targets::changeActuators(
                 $board->with(lines: [...$board->lines, $lineId => $line->with(feed: $rail)]),
                 [$id],

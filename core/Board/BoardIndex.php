@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Protection;
+use IronLatch\Core\Quantity\Spread;
+
+/** What follows from a board’s document and is asked for again and again: who belongs to whom, what sits where, what it is called. */
+final class BoardIndex
+{
+    /** @var array<string, Actuator> relays by their ids */
+    public readonly array $actuators;
+    /** @var array<string, string> line by relay */
+    public readonly array $lines;
+    /** @var array<string, string> relay by its output function */
+    public readonly array $owners;
+    /** @var array<string, list<string>> functions by pin */
+    public readonly array $seated;
+    /** @var array<string, Spread> by rail */
+    private array $railVolts = [];
+
+    public function __construct(private readonly Board $board)
+    {
+        $actuators = $lines = $owners = $seated = [];
+        foreach ($board->lines as $lineId => $line) {
+            foreach ($line->actuators as $id => $actuator) {
+                $actuators[$id] = $actuator;
+                $lines[$id] = $lineId;
+                $owners[$actuator->function] = $id;
+            }
+        }
+        foreach ($board->seats as $function => $seat) {
+            $seated[$seat->pin][] = $function;
+        }
+        $this->actuators = $actuators;
+        $this->lines = $lines;
+        $this->owners = $owners;
+        $this->seated = $seated;
+    }
+
+    public function railVolts(string $rail): Spread
+    {
+        return $this->railVolts[$rail] ??= $this->voltsOf($rail);
+    }
+
+    private function voltsOf(string $rail): Spread
+    {
+        $board = $this->board;
+        $volts = $board->source($rail)->output ?? $board->regulation($rail)->output ?? Spread::exactly(0.0);
+        $drops = array_map(static fn(Protection $one): Spread => $one->dropVolts, $board->protection($rail));
+        $usb = $board->controller()->carrier->usb;
+        foreach ($board->rails[$rail]->throughUsb && null !== $usb ? [...$drops, $usb->dropVolts] : $drops as $drop) {
+            $volts = new Spread(max(0.0, $volts->min - $drop->max), max(0.0, $volts->typ - $drop->typ), max(0.0, $volts->max - $drop->min));
+        }
+
+        return $volts;
+    }
+
+    public function nameOf(string $id): string
+    {
+        $board = $this->board;
+        $named = match (substr($id, 0, 1)) {
+            'L' => $board->lines,
+            'F' => $board->functions,
+            'R' => $board->rails,
+            'G' => $board->groups,
+            'X' => $board->expanders,
+            'D' => $board->devices,
+            'P' => $board->scenarios,
+            'C' => $board->channels,
+            'K' => $board->lineGroups,
+            default => [],
+        };
+        if (isset($named[$id])) {
+            return $named[$id]->name;
+        }
+        if (isset($this->lines[$id])) {
+            return $this->relayName($this->lines[$id], $id);
+        }
+
+        return 'board' === $id ? $board->name : $this->surfaceName($id) ?? $id;
+    }
+
+    private function surfaceName(string $id): ?string
+    {
+        foreach ('S' === substr($id, 0, 1) ? $this->board->lines : [] as $line) {
+            if (isset($line->surfaces[$id])) {
+                return $line->name . ', ' . $line->surfaces[$id]->kind->value;
+            }
+        }
+
+        return null;
+    }
+
+    private function relayName(string $line, string $actuator): string
+    {
+        $actuators = $this->board->lines[$line]->actuators;
+        $opens = $actuators[$actuator]->opens;
+        if (null !== $opens) {
+            return $this->relayName($line, $opens) . ', opening';
+        }
+        $relays = array_keys(array_filter($actuators, static fn(Actuator $one): bool => null === $one->opens));
+
+        return count($relays) > 1
+            ? $this->board->lines[$line]->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1)
+            : $this->board->lines[$line]->name;
+    }
+}

@@ -143,7 +143,9 @@ final readonly class Board
         ?array $channels = null,
         ?array $lineGroups = null,
     ): self {
-        return Copy::said($this, get_defined_vars());
+        $said = get_defined_vars();
+
+        return BoardIntegrity::comingFrom($this, fn(): self => Copy::said($this, $said));
     }
 
     /**

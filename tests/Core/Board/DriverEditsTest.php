@@ -184,7 +184,7 @@ final class DriverEditsTest extends TestCase
             new SwitchDirectly(['A2']),
             '“Airer” runs from the mains, and only a relay may switch the mains.',
         ];
-        yield 'relay that is gone' => [$board, new SwitchDirectly(['A9']), 'The relay A9 is not on the board any more.'];
+        yield 'relay that is gone' => [$board, new SwitchDirectly(['A9']), 'The relay A9 is not on this board any more. Look at the newest revision.'];
         yield 'forced gain of nothing' => [
             $board,
             new SetHouseRules(0.5, 0.8),

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\SurfaceProfile;
+
+/** Lines with what they switch, how they are operated and what drives their relays. */
+final class LineIntegrity
+{
+    /** @throws \InvalidArgumentException with what is wrong and where */
+    public static function verify(Board $board): void
+    {
+        $taken = [];
+        foreach ($board->functions as $id => $function) {
+            Pointer::name($function->name, 'The function ' . $id);
+        }
+        foreach ($board->channels as $id => $channel) {
+            Pointer::name($channel->name, 'The channel ' . $id);
+            Pointer::part($board, $channel->profile, SurfaceProfile::class, 'channel ' . $id);
+        }
+        foreach ($board->lines as $lineId => $line) {
+            Pointer::name($line->name, 'The line ' . $lineId);
+            Pointer::part($board, $line->appliance, Appliance::class, 'appliance of line ' . $lineId);
+            if (null !== $line->feed) {
+                Pointer::rail($board, $line->feed, 'The appliance of ' . $lineId);
+            }
+            foreach ($line->surfaces as $id => $surface) {
+                Pointer::unique($taken, $id);
+                if ('' !== $surface->function || !$surface->kind->isRemote() && SurfaceKind::Timer !== $surface->kind) {
+                    Pointer::function($board, $surface->function, 'The surface ' . $id);
+                }
+                if (null !== $surface->channel) {
+                    $channel = $board->channels[$surface->channel] ?? throw new \InvalidArgumentException(sprintf(
+                        'The surface %s comes by way of “%s”, which is no channel of the board.',
+                        $id,
+                        $surface->channel,
+                    ));
+                    if (SurfaceKind::of($board->profile($channel)->addressing) !== $surface->kind) {
+                        throw new \InvalidArgumentException(sprintf(
+                            'The surface %s is a %s, but its channel calls lines by %s.',
+                            $id,
+                            $surface->kind->value,
+                            $board->profile($channel)->addressing->value,
+                        ));
+                    }
+                }
+            }
+            foreach ($line->actuators as $id => $actuator) {
+                Pointer::unique($taken, $id);
+                Pointer::function($board, $actuator->function, 'The relay ' . $id);
+                Pointer::unique($taken, 'output ' . $actuator->function);
+                if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
+                    throw new \InvalidArgumentException(sprintf(
+                        'The relay %s is switched by %s, which is no relay output.',
+                        $id,
+                        $actuator->function,
+                    ));
+                }
+                if (
+                    null !== $actuator->opens
+                    && ($id === $actuator->opens || null !== ($line->actuators[$actuator->opens]->opens ?? null) || !isset($line->actuators[$actuator->opens]))
+                ) {
+                    throw new \InvalidArgumentException(sprintf(
+                        'The relay %s is to open the contact of %s, which is no other relay of its line.',
+                        $id,
+                        $actuator->opens,
+                    ));
+                }
+                if (null !== $actuator->relay) {
+                    Pointer::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
+                } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {
+                    throw new \InvalidArgumentException(sprintf(
+                        '“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.',
+                        $line->name,
+                    ));
+                } elseif ($actuator->driver->isReadyMade()) {
+                    throw new \InvalidArgumentException(sprintf(
+                        '“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.',
+                        $line->name,
+                    ));
+                }
+                Pointer::driver($board, $actuator->driver, 'relay ' . $id);
+                Pointer::rail($board, $actuator->rail, 'The relay ' . $id);
+            }
+        }
+    }
+}

@@ -30,62 +30,70 @@ final class LineIntegrity
             }
             foreach ($line->surfaces as $id => $surface) {
                 Pointer::unique($taken, $id);
-                if ('' !== $surface->function || !$surface->kind->isRemote() && SurfaceKind::Timer !== $surface->kind) {
-                    Pointer::function($board, $surface->function, 'The surface ' . $id);
-                }
-                if (null !== $surface->channel) {
-                    $channel = $board->channels[$surface->channel] ?? throw new \InvalidArgumentException(sprintf(
-                        'The surface %s comes by way of “%s”, which is no channel of the board.',
-                        $id,
-                        $surface->channel,
-                    ));
-                    if (SurfaceKind::of($board->profile($channel)->addressing) !== $surface->kind) {
-                        throw new \InvalidArgumentException(sprintf(
-                            'The surface %s is a %s, but its channel calls lines by %s.',
-                            $id,
-                            $surface->kind->value,
-                            $board->profile($channel)->addressing->value,
-                        ));
-                    }
-                }
+                self::surface($board, $id, $surface);
             }
             foreach ($line->actuators as $id => $actuator) {
                 Pointer::unique($taken, $id);
-                Pointer::function($board, $actuator->function, 'The relay ' . $id);
                 Pointer::unique($taken, 'output ' . $actuator->function);
-                if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
-                    throw new \InvalidArgumentException(sprintf(
-                        'The relay %s is switched by %s, which is no relay output.',
-                        $id,
-                        $actuator->function,
-                    ));
-                }
-                if (
-                    null !== $actuator->opens
-                    && ($id === $actuator->opens || null !== ($line->actuators[$actuator->opens]->opens ?? null) || !isset($line->actuators[$actuator->opens]))
-                ) {
-                    throw new \InvalidArgumentException(sprintf(
-                        'The relay %s is to open the contact of %s, which is no other relay of its line.',
-                        $id,
-                        $actuator->opens,
-                    ));
-                }
-                if (null !== $actuator->relay) {
-                    Pointer::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
-                } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {
-                    throw new \InvalidArgumentException(sprintf(
-                        '“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.',
-                        $line->name,
-                    ));
-                } elseif ($actuator->driver->isReadyMade()) {
-                    throw new \InvalidArgumentException(sprintf(
-                        '“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.',
-                        $line->name,
-                    ));
-                }
-                Pointer::driver($board, $actuator->driver, 'relay ' . $id);
-                Pointer::rail($board, $actuator->rail, 'The relay ' . $id);
+                self::actuator($board, $line, $id, $actuator);
             }
         }
+    }
+
+    private static function surface(Board $board, string $id, Surface $surface): void
+    {
+        if ('' !== $surface->function || !$surface->kind->isRemote() && SurfaceKind::Timer !== $surface->kind) {
+            Pointer::function($board, $surface->function, 'The surface ' . $id);
+        }
+        if (null !== $surface->channel) {
+            $channel = $board->channels[$surface->channel] ?? throw new \InvalidArgumentException(sprintf(
+                'The surface %s comes by way of “%s”, which is no channel of the board.',
+                $id,
+                $surface->channel,
+            ));
+            if (SurfaceKind::of($board->profile($channel)->addressing) !== $surface->kind) {
+                throw new \InvalidArgumentException(sprintf(
+                    'The surface %s is a %s, but its channel calls lines by %s.',
+                    $id,
+                    $surface->kind->value,
+                    $board->profile($channel)->addressing->value,
+                ));
+            }
+        }
+    }
+
+    private static function actuator(Board $board, Line $line, string $id, Actuator $actuator): void
+    {
+        Pointer::function($board, $actuator->function, 'The relay ' . $id);
+        if (FunctionKind::RelayOutput !== $board->functions[$actuator->function]->kind) {
+            throw new \InvalidArgumentException(sprintf(
+                'The relay %s is switched by %s, which is no relay output.',
+                $id,
+                $actuator->function,
+            ));
+        }
+        $opened = $line->actuators[$actuator->opens ?? ''] ?? null;
+        if (null !== $actuator->opens && ($id === $actuator->opens || null === $opened || null !== $opened->opens)) {
+            throw new \InvalidArgumentException(sprintf(
+                'The relay %s is to open the contact of %s, which is no other relay of its line.',
+                $id,
+                $actuator->opens,
+            ));
+        }
+        if (null !== $actuator->relay) {
+            Pointer::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
+        } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {
+            throw new \InvalidArgumentException(sprintf(
+                '“%s” runs from the mains and has no relay: only a relay may switch the mains. Fit one.',
+                $line->name,
+            ));
+        } elseif ($actuator->driver->isReadyMade()) {
+            throw new \InvalidArgumentException(sprintf(
+                '“%s” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.',
+                $line->name,
+            ));
+        }
+        Pointer::driver($board, $actuator->driver, 'relay ' . $id);
+        Pointer::rail($board, $actuator->rail, 'The relay ' . $id);
     }
 }

@@ -12,7 +12,7 @@ use IronLatch\Core\Catalogue\Supply;
 /** Every rail is fed by what can feed it, and no rail in the end by itself. */
 final class RailIntegrity
 {
-    /** @throws \InvalidArgumentException with what is wrong and where */
+    /** @throws \InvalidArgumentException with what is wrong and where In one piece: a list of what must hold, one sentence each. */
     public static function verify(Board $board): void
     {
         foreach ($board->rails as $id => $rail) {

@@ -150,12 +150,15 @@ final readonly class ControlMap
     }
 
     /**
+     * In one piece: a table from the kind of surface to its entry.
+     *
      * @param array<int, array{int, int}> $ranges
      */
     private static function wired(Board $board, string $line, string $id, Surface $surface, array $ranges): Entry
     {
-        $operation = $surface->operation
-            ?? ([] !== $ranges && in_array(Operation::Steps, $surface->kind->operations(), true) && SurfaceKind::Knob === $surface->kind ? Operation::Steps : $surface->kind->operations()[0]);
+        $possible = $surface->kind->operations();
+        $isStepped = [] !== $ranges && SurfaceKind::Knob === $surface->kind && in_array(Operation::Steps, $possible, true);
+        $operation = $surface->operation ?? ($isStepped ? Operation::Steps : $possible[0]);
         if (SurfaceKind::InfraredKey === $surface->kind && null === $surface->operation && null !== $surface->offCode) {
             $operation = Operation::Explicit;
         }

@@ -19,6 +19,8 @@ final class ReceiverLog
     private const TIMES = '/(?:[+-]?\\d{2,6}[\\s,;]+){7}[+-]?\\d{2,6}/';
 
     /**
+     * In one piece: the forms of a line, tried in turn.
+     *
      * @return array{keys: list<ReceivedKey>, repeats: int, without: int} without: lines that hold no code
      * @throws \InvalidArgumentException when there is nothing to read
      */

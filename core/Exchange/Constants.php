@@ -295,11 +295,12 @@ final class Constants
             return [];
         }
         [$controller, $expander] = [$inspection->controller, $pin->expander];
-        $all = [new Constant($section, $id . '_PIN', $number, $pin->bothNames(), isPin: true, adopt: static function (string $value) use ($controller, $function, $expander): ?Edit {
+        $seat = static function (string $value) use ($controller, $function, $expander): ?Edit {
             $found = self::pinOf($controller, $value, $expander);
 
             return null === $found ? null : new SeatFunction($function, $found->name());
-        })];
+        };
+        $all = [new Constant($section, $id . '_PIN', $number, $pin->bothNames(), isPin: true, adopt: $seat)];
         if (null !== $pin->expander) {
             $all[] = new Constant($section, $id . '_EXPANDER', $pin->expander, 'its pin is a bit of this expander');
         }
@@ -353,18 +354,27 @@ final class Constants
         foreach ($steps as $index => $relays) {
             $bits = array_sum(array_map(static fn(string $relay): int => 1 << (int) array_search($relay, $functions, true), $relays));
             $all[] = new Constant($section, sprintf('%s_STEP_%d_RELAYS', $id, $index + 1), $bits, 'bit 0: the first relay of the line');
-            $all[] = new Constant($section, sprintf('%s_STEP_%d_FROM', $id, $index + 1), $ranges[$index + 1][0] ?? 100, 'percent from which it runs; 0 is off', adopt: null === $entry ? null : static function (string $value) use ($entry, $ranges, $index): ?Edit {
+            $threshold = null === $entry ? null : static function (string $value) use ($entry, $ranges, $index): ?Edit {
                 $from = array_map(static fn(array $range): int => $range[0], array_slice($ranges, 1));
                 $from[$index] = (int) $value;
 
                 return ctype_digit($value) ? new SetThresholds($entry->surface, array_values($from)) : null;
-            });
+            };
+            $all[] = new Constant(
+                $section,
+                sprintf('%s_STEP_%d_FROM', $id, $index + 1),
+                $ranges[$index + 1][0] ?? 100,
+                'percent from which it runs; 0 is off',
+                adopt: $threshold,
+            );
         }
 
         return $all;
     }
 
     /**
+     * In one piece: a table from the kind of surface to its constants.
+     *
      * @param array<string, int> $counts of each name so far; grows
      * @return list<Constant>
      */

@@ -30,6 +30,8 @@ final class PinListCsv
     ];
 
     /**
+     * In one piece: the columns of one row.
+     *
      * @param string $date of the export, printed as given
      */
     public static function write(Board $board, Report $report, string $date): string

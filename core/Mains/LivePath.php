@@ -120,6 +120,8 @@ final readonly class LivePath
     }
 
     /**
+     * In one piece: a list of the parts that carry the sum, in the order of the current.
+     *
      * @param array<string, ContactLoad> $contacts
      * @return array<string, SharedPart>
      */

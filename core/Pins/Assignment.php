@@ -62,6 +62,8 @@ final class Assignment
     }
 
     /**
+     * In one piece: the steps of the algorithm share their arrays.
+     *
      * @param array<int, array<int, int>> $costs
      * @return array{?list<int>, list<int>, array<int, int>} columns by row, prices of rows and of columns
      */

@@ -95,10 +95,8 @@ final class Fitness
     public function rank(string $function): array
     {
         $ranking = array_map(fn(Pin $pin): PinFitness => $this->judge($function, $pin), array_values($this->controller->pins));
-        usort(
-            $ranking,
-            static fn(PinFitness $a, PinFitness $b): int => [!$a->isPossible, $a->hazard, $a->scarcity] <=> [!$b->isPossible, $b->hazard, $b->scarcity],
-        );
+        $rank = static fn(PinFitness $one): array => [!$one->isPossible, $one->hazard, $one->scarcity];
+        usort($ranking, static fn(PinFitness $a, PinFitness $b): int => $rank($a) <=> $rank($b));
 
         return $ranking;
     }
@@ -221,8 +219,34 @@ final class Fitness
     private function impossible(string $id, PinFunction $function, Pin $pin): array
     {
         $kind = $function->kind;
-        $chip = $pin->chip;
+        $reasons = $this->taken($pin);
+        if (null !== $pin->expander && $kind->needsOwnPin()) {
+            return ['too fast or too slow for a pin behind a bus'];
+        }
+        array_push($reasons, ...$this->unable($kind, $pin), ...$this->unheld($id, $function, $pin));
+        if ($kind->needsInterrupt() && !$pin->chip->can(Ability::Interrupt)) {
+            $reasons[] = 'no interrupt, which it needs';
+        }
+        if (FunctionKind::BootButton === $kind && !$pin->header->button) {
+            $reasons[] = 'the carrier has no button here';
+        }
         $signal = $kind->busSignal();
+        if (null !== $signal && !$this->controller->chip->canRoute($signal->bus()) && [] === $pin->chip->unitsAs($signal)) {
+            $reasons[] = sprintf('no %s here', $signal->value);
+        }
+        if ($this->mustSource($id, $kind) && $pin->silicon->electrics->sourceResistance->typ > self::WEAK_SOURCE_OHMS) {
+            $reasons[] = 'can hardly drive a high level';
+        }
+
+        return $reasons;
+    }
+
+    /**
+     * @return list<string> what the chip or its module uses the pin for
+     */
+    private function taken(Pin $pin): array
+    {
+        $chip = $pin->chip;
         $reasons = [];
         if (null !== $chip->reserved && ReservedFor::Console !== $chip->reserved && ReservedFor::Usb !== $chip->reserved) {
             $reasons[] = ReservedFor::Flash === $chip->reserved
@@ -232,9 +256,17 @@ final class Fitness
         if ($chip->variantMemory && true === $this->board->mcu->innerMemory?->value) {
             $reasons[] = 'wired to the additional memory inside';
         }
-        if (null !== $pin->expander && $kind->needsOwnPin()) {
-            return ['too fast or too slow for a pin behind a bus'];
-        }
+
+        return $reasons;
+    }
+
+    /**
+     * @return list<string> what the pin cannot do
+     */
+    private function unable(FunctionKind $kind, Pin $pin): array
+    {
+        $chip = $pin->chip;
+        $reasons = [];
         if ($kind->isOutput() && !$chip->can(Ability::Output)) {
             $reasons[] = 'input only, cannot drive anything';
         }
@@ -250,30 +282,25 @@ final class Fitness
         } elseif (!$kind->isOutput() && !$kind->isTwoWay() && !$chip->can(Ability::Input)) {
             $reasons[] = $chip->can(Ability::Output) ? 'output only' : 'analogue input only';
         }
-        if ($kind->needsPullUp() && $chip->can(Ability::Input) && !SwitchLevel::isPulledUp($this->board, $id, $pin)) {
-            $reasons[] = 'no pull-up inside: fit one outside first';
-        } elseif (
-            $kind->restsHigh()
-            && (null !== $pin->header->pull || PullDirection::Down === $function->pull?->direction)
-            && $chip->can(Ability::Input)
-            && MarginState::Broken === SwitchLevel::margin($this->board, $id, $pin)->state()
-        ) {
-            $reasons[] = 'something pulls against its pull-up: open it would not read high';
-        }
-        if ($kind->needsInterrupt() && !$chip->can(Ability::Interrupt)) {
-            $reasons[] = 'no interrupt, which it needs';
-        }
-        if (FunctionKind::BootButton === $kind && !$pin->header->button) {
-            $reasons[] = 'the carrier has no button here';
-        }
-        if (null !== $signal && !$this->controller->chip->canRoute($signal->bus()) && [] === $chip->unitsAs($signal)) {
-            $reasons[] = sprintf('no %s here', $signal->value);
-        }
-        if ($this->mustSource($id, $kind) && $pin->silicon->electrics->sourceResistance->typ > self::WEAK_SOURCE_OHMS) {
-            $reasons[] = 'can hardly drive a high level';
-        }
 
         return $reasons;
+    }
+
+    /**
+     * @return list<string> why an open contact would not read high
+     */
+    private function unheld(string $id, PinFunction $function, Pin $pin): array
+    {
+        $kind = $function->kind;
+        $canRead = $pin->chip->can(Ability::Input);
+        if ($kind->needsPullUp() && $canRead && !SwitchLevel::isPulledUp($this->board, $id, $pin)) {
+            return ['no pull-up inside: fit one outside first'];
+        }
+        $isPulled = null !== $pin->header->pull || PullDirection::Down === $function->pull?->direction;
+
+        return $kind->restsHigh() && $isPulled && $canRead && MarginState::Broken === SwitchLevel::margin($this->board, $id, $pin)->state()
+            ? ['something pulls against its pull-up: open it would not read high']
+            : [];
     }
 
     private function mustSource(string $id, FunctionKind $kind): bool
@@ -286,6 +313,8 @@ final class Fitness
     }
 
     /**
+     * In one piece: a list of what endangers, one line each.
+     *
      * @return list<array{int, string}> weight and reason; a negative weight makes the pin impossible
      */
     private function hazards(string $id, PinFunction $function, Pin $pin): array
@@ -349,6 +378,8 @@ final class Fitness
     }
 
     /**
+     * In one piece: a list of what makes a pin scarce, one line each.
+     *
      * @return list<array{int, string}>
      */
     private function scarcity(PinFunction $function, Pin $pin): array

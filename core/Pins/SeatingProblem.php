@@ -33,6 +33,7 @@ final readonly class SeatingProblem
         public array $orders = [],
     ) {}
 
+    /** In one piece: it fills the numbers of one problem. */
     public static function of(Board $board, Fitness $fitness): self
     {
         $controller = $board->controller();

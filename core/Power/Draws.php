@@ -21,6 +21,7 @@ final readonly class Draws
      */
     private function __construct(public array $on, public array $unknown) {}
 
+    /** In one piece: the kinds of loads one after the other. */
     public static function of(Board $board, DriverAnalysis $drive): self
     {
         $on = [self::PINS => []];

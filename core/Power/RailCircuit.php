@@ -94,6 +94,7 @@ final readonly class RailCircuit
         return array_values($groups);
     }
 
+    /** In one piece: the loop over time, which is run hundreds of times. */
     public function run(RailMoment $moment): Waveform
     {
         $h = $moment->step;
@@ -114,9 +115,8 @@ final readonly class RailCircuit
             // The implicit method looks at the end of each step.
             $time = ($step + 1) * $h;
             $pulls = $isIn || $time > $moment->pullInAt;
-            $drawn = $volts < $awakeFrom
-                ? 0.0
-                : $this->steadyAmps + (null !== $moment->burstFrom && $time > $moment->burstFrom && $time <= $moment->burstTo ? $this->burstAmps : 0.0);
+            $isBurst = null !== $moment->burstFrom && $time > $moment->burstFrom && $time <= $moment->burstTo;
+            $drawn = $volts < $awakeFrom ? 0.0 : $this->steadyAmps + ($isBurst ? $this->burstAmps : 0.0);
             $slope = 1 / $share;
             $fixed = $drawn - $held / $share;
             if ($pulls) {

@@ -122,6 +122,7 @@ final class SupplyChoice
         return $candidates;
     }
 
+    /** In one piece: one judgement after the other, each of which ends it. */
     private static function offer(Budget $present, string $rail, string $name, Edit $edit, float $price, bool $isPresent): ?SupplyOffer
     {
         $board = $present->board;

@@ -116,6 +116,7 @@ final class QuantityParser
         return self::shifted(str_replace(',', '.', $match[1]), $exponent);
     }
 
+    /** In one piece: a table. */
     private static function exponentOf(string $suffix, Unit $unit, bool $unitRequired): ?int
     {
         if (Unit::SquareMetre === $unit) {

@@ -15,7 +15,11 @@ final readonly class Range
      */
     public function __construct(public float $least, public float $most, public bool $aboveLeast = false, public string $hint = '') {}
 
-    /** What can be at all, whatever is measured: wide enough for every part and board, too narrow for a slip of several prefixes. */
+    /**
+     * What can be at all, whatever is measured: wide enough for every part and board, too narrow for a slip of several prefixes.
+     *
+     * In one piece: a table.
+     */
     public static function of(Unit $unit): self
     {
         return match ($unit) {

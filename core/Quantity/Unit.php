@@ -30,7 +30,7 @@ enum Unit: string
     case WattHour = 'Wh';
     case Hour = 'h';
 
-    /** What is measured, for a sentence such as "a resistance is expected". */
+    /** What is measured, for a sentence such as "a resistance is expected". In one piece: a table. */
     public function measures(): string
     {
         return match ($this) {
@@ -55,7 +55,7 @@ enum Unit: string
         };
     }
 
-    /** A well-formed example, for the same sentence. */
+    /** A well-formed example, for the same sentence. In one piece: a table. */
     public function example(): string
     {
         return match ($this) {
@@ -92,6 +92,8 @@ enum Unit: string
 
     /**
      * Spellings that people write for this unit, apart from its symbol.
+     *
+     * In one piece: a table.
      *
      * @return list<string>
      */

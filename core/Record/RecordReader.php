@@ -113,6 +113,7 @@ final readonly class RecordReader
         return $this->record($variants->classes[$word], $data, $path, [$variants->key]);
     }
 
+    /** In one piece: a table from the kind of value to its reader. */
     private function value(ValueShape $shape, mixed $data, string $path): mixed
     {
         return match ($shape->kind) {

@@ -53,6 +53,8 @@ final class RecordSchema
     }
 
     /**
+     * In one piece: a table from the kind of value to its schema.
+     *
      * @return array<string, mixed>
      */
     private function value(ValueShape $shape): array

@@ -49,6 +49,7 @@ final class RecordWriter
         return [$variants->key => $word, ...self::write($record)];
     }
 
+    /** In one piece: a table from the kind of value to its form. */
     private static function value(ValueShape $shape, mixed $value): mixed
     {
         return match (true) {

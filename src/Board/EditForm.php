@@ -11,6 +11,7 @@ use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Record\FieldShape;
 use IronLatch\Core\Record\RecordFault;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
@@ -26,6 +27,8 @@ final readonly class EditForm
     public function __construct(private Catalogue $catalogue) {}
 
     /**
+     * In one piece: what an empty field means depends on the field, case by case.
+     *
      * @param array<mixed> $fields “edit” names the edit, the rest are its values
      * @throws EditRefused in words that can be shown beside the form
      */
@@ -38,22 +41,7 @@ final readonly class EditForm
         }
         $data = ['edit' => $word];
         foreach (RecordShape::of($edit)->fields as $name => $field) {
-            $value = self::untouched($fields, $name) ?? $fields[$name] ?? null;
-            $class = $field->value->class;
-            if (is_string($value) && null !== $class && is_subclass_of($class, Part::class)) {
-                $value = $this->facts($value, $class, $board);
-            }
-            if ('' === $value && !$field->nullable && !$field->optional && in_array(
-                $field->value->kind,
-                [ValueKind::Choice, ValueKind::Boolean],
-                true,
-            )) {
-                throw new EditRefused('Nothing was chosen. Choose one from the list first.');
-            }
-            if (is_array($value) && array_is_list($value) && ValueKind::Listing === $field->value->kind) {
-                // A field of a list that is left empty says nothing.
-                $value = array_values(array_filter($value, static fn(mixed $one): bool => '' !== $one));
-            }
+            $value = $this->sent($fields, $name, $field, $board);
             if (('' === $value || null === $value) && $field->nullable) {
                 $value = null;
             } elseif (null === $value && Chip::class === $field->value->class) {
@@ -69,6 +57,29 @@ final readonly class EditForm
         } catch (RecordFault $fault) {
             throw new EditRefused(mb_strtoupper(mb_substr($fault->reason, 0, 1)) . mb_substr($fault->reason, 1));
         }
+    }
+
+    /**
+     * A field as it was sent, with the facts of a part in the place of its id.
+     *
+     * @param array<mixed> $fields
+     */
+    private function sent(array $fields, string $name, FieldShape $field, Board $board): mixed
+    {
+        $value = self::untouched($fields, $name) ?? $fields[$name] ?? null;
+        $class = $field->value->class;
+        if (is_string($value) && null !== $class && is_subclass_of($class, Part::class)) {
+            return $this->facts($value, $class, $board);
+        }
+        $isChoice = ValueKind::Choice === $field->value->kind || ValueKind::Boolean === $field->value->kind;
+        if ('' === $value && $isChoice && !$field->nullable && !$field->optional) {
+            throw new EditRefused('Nothing was chosen. Choose one from the list first.');
+        }
+
+        // A field of a list that is left empty says nothing.
+        return is_array($value) && array_is_list($value) && ValueKind::Listing === $field->value->kind
+            ? array_values(array_filter($value, static fn(mixed $one): bool => '' !== $one))
+            : $value;
     }
 
     /**

@@ -40,6 +40,8 @@ final readonly class BoardScreen
     }
 
     /**
+     * In one piece: what one answer is made of, in its order.
+     *
      * @param string $view as knownView() knows it
      * @param string $open what is opened in the view: “L1.driver” on Lines, a function on Pins, a finding’s key
      * @param array<string, mixed> $more what a view shows besides: the rows of a pin table that was read

@@ -78,6 +78,8 @@ final readonly class PowerTree
     }
 
     /**
+     * In one piece: the kinds of loads in the order in which they are drawn.
+     *
      * @param list<FlowItem> $items
      * @return list<PowerNode>
      */

@@ -38,6 +38,7 @@ final class SensorHunts implements Rule
         );
     }
 
+    /** In one piece: one judgement after the other on one rule of a sensor. */
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->controls->entries as $id => $entry) {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Drive;
 
+use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\DirectLoad;
 use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\SwitchingPart;
 use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\MarginState;
@@ -44,89 +46,109 @@ final class SwitchRating implements Rule
     {
         foreach ($inspection->board->actuators() as $id => $actuator) {
             $switch = $inspection->board->switchOf($actuator->driver);
-            $result = $inspection->drive->results[$id];
-            if (null === $switch) {
-                continue;
-            }
-            $name = $inspection->board->nameOf($id);
-            // What is switched without a relay also starts: a motor or a lamp draws several times its current then.
-            $bears = null === $actuator->relay ? $inspection->mains->contacts[$id]->margin : $result->switchBears;
-            if (null !== $bears && MarginState::Sound !== $bears->state()) {
-                $isBroken = MarginState::Broken === $bears->state();
-                $figure = $isBroken ? $bears->nominal : $bears->worst;
-                yield new Finding(
-                    $this->facts(),
-                    $isBroken ? Kind::Broken : Kind::Weak,
-                    $id,
-                    sprintf(
-                        '%s carries %s for “%s”%s; it bears %s.',
-                        $switch->identity()->name,
-                        $figure->needs(),
-                        $name,
-                        $isBroken ? '' : ' at the worst corner',
-                        $figure->has(),
-                    ),
-                    [$figure, $isBroken ? $bears->worst : $bears->nominal],
-                    static fn(): array => OtherDrivers::remedies($inspection, $id),
-                );
-                continue;
-            }
-            $relay = $inspection->board->relay($actuator);
-            $clamp = $actuator->clamp->value;
-            if (
-                $actuator->driver->clampsItself()
-                || !$inspection->board->kicks($actuator)
-                || !$clamp instanceof Clamp
-                || Clamp::None === $clamp
-            ) {
-                continue;
-            }
-            $rail = $inspection->board->railVolts($actuator->rail);
-            $figure = static function (float $volts, string $corner) use ($switch, $relay, $result, $clamp, $actuator): Figure {
-                $peak = TurnOff::of(
-                    $relay,
-                    $volts,
-                    $result->coilAmps->value,
-                    $clamp,
-                    null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS,
-                )->peakVolts;
-
-                return (new Figure(
-                    'rated over greatest voltage at the switch',
-                    $switch->ratedVolts() / $peak,
-                    Unit::Ratio,
-                    'V_rated ÷ V_peak',
-                    [
-                        'V_rated = ' . QuantityPrinter::rounded($switch->ratedVolts(), Unit::Volt),
-                        'V_peak = ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value,
-                    ],
-                    $corner,
-                    $switch->identity()->name . ', ' . $switch->identity()->basis->words(),
-                ))->outOf($switch->ratedVolts(), $peak, Unit::Volt);
-            };
-            $nominal = $figure($rail->typ, 'typical rail');
-            $worst = $figure($rail->max, 'highest rail');
-            if ($worst->value < 1) {
-                $isBroken = $nominal->value < 1;
-                yield new Finding(
-                    $this->facts(),
-                    $isBroken ? Kind::Broken : Kind::Weak,
-                    $id,
-                    sprintf(
-                        'When “%s” is switched off, its coil kicks to %s%s; %s bears %s.',
-                        $name,
-                        ($isBroken ? $nominal : $worst)->needs(),
-                        $isBroken ? '' : ' on the highest rail',
-                        $switch->identity()->name,
-                        ($isBroken ? $nominal : $worst)->has(),
-                    ),
-                    $isBroken ? [$nominal, $worst] : [$worst, $nominal],
-                    static fn(): array => $switch->ratedVolts() >= $rail->max + TurnOff::DIODE_VOLTS ? [new Remedy(
-                        'Fit a plain diode across the coil',
-                        new StateClamp([$id], Clamp::Diode),
-                    )] : [],
-                );
+            if (null !== $switch) {
+                $finding = $this->current($inspection, $id, $actuator, $switch) ?? $this->kick($inspection, $id, $actuator, $switch);
+                yield from null === $finding ? [] : [$finding];
             }
         }
+    }
+
+    private function current(Inspection $inspection, string $id, Actuator $actuator, SwitchingPart $switch): ?Finding
+    {
+        // What is switched without a relay also starts: a motor or a lamp draws several times its current then.
+        $bears = null === $actuator->relay ? $inspection->mains->contacts[$id]->margin : $inspection->drive->results[$id]->switchBears;
+        if (null === $bears || MarginState::Sound === $bears->state()) {
+            return null;
+        }
+        $isBroken = MarginState::Broken === $bears->state();
+        $figure = $isBroken ? $bears->nominal : $bears->worst;
+
+        return new Finding(
+            $this->facts(),
+            $isBroken ? Kind::Broken : Kind::Weak,
+            $id,
+            sprintf(
+                '%s carries %s for “%s”%s; it bears %s.',
+                $switch->identity()->name,
+                $figure->needs(),
+                $inspection->board->nameOf($id),
+                $isBroken ? '' : ' at the worst corner',
+                $figure->has(),
+            ),
+            [$figure, $isBroken ? $bears->worst : $bears->nominal],
+            static fn(): array => OtherDrivers::remedies($inspection, $id),
+        );
+    }
+
+    private function kick(Inspection $inspection, string $id, Actuator $actuator, SwitchingPart $switch): ?Finding
+    {
+        $clamp = $actuator->clamp->value;
+        if (
+            $actuator->driver->clampsItself()
+            || !$inspection->board->kicks($actuator)
+            || !$clamp instanceof Clamp
+            || Clamp::None === $clamp
+        ) {
+            return null;
+        }
+        $rail = $inspection->board->railVolts($actuator->rail);
+        $figure = static fn(float $volts, string $corner): Figure => self::peak($inspection, $id, $switch, $clamp, $volts, $corner);
+        $nominal = $figure($rail->typ, 'typical rail');
+        $worst = $figure($rail->max, 'highest rail');
+        if ($worst->value >= 1) {
+            return null;
+        }
+        $isBroken = $nominal->value < 1;
+        $first = $isBroken ? $nominal : $worst;
+
+        return new Finding(
+            $this->facts(),
+            $isBroken ? Kind::Broken : Kind::Weak,
+            $id,
+            sprintf(
+                'When “%s” is switched off, its coil kicks to %s%s; %s bears %s.',
+                $inspection->board->nameOf($id),
+                $first->needs(),
+                $isBroken ? '' : ' on the highest rail',
+                $switch->identity()->name,
+                $first->has(),
+            ),
+            $isBroken ? [$nominal, $worst] : [$worst, $nominal],
+            static fn(): array => $switch->ratedVolts() >= $rail->max + TurnOff::DIODE_VOLTS ? [new Remedy(
+                'Fit a plain diode across the coil',
+                new StateClamp([$id], Clamp::Diode),
+            )] : [],
+        );
+    }
+
+    private static function peak(
+        Inspection $inspection,
+        string $id,
+        SwitchingPart $switch,
+        Clamp $clamp,
+        float $volts,
+        string $corner,
+    ): Figure {
+        $actuator = $inspection->board->actuator($id);
+        $peak = TurnOff::of(
+            $inspection->board->relay($actuator),
+            $volts,
+            $inspection->drive->results[$id]->coilAmps->value,
+            $clamp,
+            null === $actuator->relay ? DirectLoad::TIME_CONSTANT_SECONDS : TurnOff::TIME_CONSTANT_SECONDS,
+        )->peakVolts;
+
+        return (new Figure(
+            'rated over greatest voltage at the switch',
+            $switch->ratedVolts() / $peak,
+            Unit::Ratio,
+            'V_rated ÷ V_peak',
+            [
+                'V_rated = ' . QuantityPrinter::rounded($switch->ratedVolts(), Unit::Volt),
+                'V_peak = ' . QuantityPrinter::rounded($peak, Unit::Volt) . ', clamped by ' . $clamp->value,
+            ],
+            $corner,
+            $switch->identity()->name . ', ' . $switch->identity()->basis->words(),
+        ))->outOf($switch->ratedVolts(), $peak, Unit::Volt);
     }
 }

@@ -37,6 +37,7 @@ final class SharedOverloaded implements Rule
         );
     }
 
+    /** In one piece: one finding for each shared part. */
     public function inspect(Inspection $inspection): iterable
     {
         if (!OnMains::any($inspection)) {

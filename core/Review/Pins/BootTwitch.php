@@ -51,6 +51,7 @@ final class BootTwitch implements Rule
         );
     }
 
+    /** In one piece: the words of one finding. */
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->seating->films as $function => $film) {
@@ -129,7 +130,9 @@ final class BootTwitch implements Rule
         $board = $inspection->board;
         $remedies = Repairs::of($inspection)->moveToBestPin($actuator->function);
         // Each is offered only where the film, played again with it, shows no movement.
-        $isStill = static fn(Actuator $with, ?Board $on = null): bool => null === (new StartUp($on ?? $board))->film($actuator->function, $pin, $with)->worstTwitch();
+        $isStill = static fn(Actuator $with, Board $on): bool => null === (new StartUp($on))
+            ->film($actuator->function, $pin, $with)
+            ->worstTwitch();
         array_push($remedies, ...PullRemedies::thatHold($inspection, $actuator->function));
         if (!$actuator->driver->isReadyMade()) {
             foreach (Repairs::of($inspection)->partsOnOffer(OptoModule::class) as $module) {

@@ -30,6 +30,7 @@ final class BusPin implements Rule
         );
     }
 
+    /** In one piece: one judgement for each signal of a bus. */
     public function inspect(Inspection $inspection): iterable
     {
         $chip = $inspection->controller->chip;

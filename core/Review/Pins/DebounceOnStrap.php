@@ -46,6 +46,7 @@ final class DebounceOnStrap implements Rule
         );
     }
 
+    /** In one piece: one judgement after the other on one node. */
     public function inspect(Inspection $inspection): iterable
     {
         $reset = $inspection->controller->chip->phaseSeconds(BootPhase::Reset);

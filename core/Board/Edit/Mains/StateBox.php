@@ -88,6 +88,7 @@ final readonly class StateBox implements Edit
         public ?bool $measured = null,
     ) {}
 
+    /** In one piece: a table from field to fact. */
     public function apply(Board $board): Board
     {
         if ([] === $this->stated()) {

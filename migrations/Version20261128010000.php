@@ -67,7 +67,10 @@ final class Version20261128010000 extends AbstractMigration
     {
         // What is no JSON cannot be read before or after; it stays as a text.
         $isJson = '' !== $json && null !== json_decode($json);
-        [$content, $parts] = Packing::pack($isJson ? $json : ('' === $json ? '{}' : json_encode(['unreadable' => mb_scrub($json)], JSON_THROW_ON_ERROR)));
+        [$content, $parts] = Packing::pack($isJson ? $json : ('' === $json ? '{}' : json_encode(
+            ['unreadable' => mb_scrub($json)],
+            JSON_THROW_ON_ERROR,
+        )));
         foreach ($parts as $hash => $part) {
             $this->connection->executeStatement(
                 'INSERT OR IGNORE INTO part_facts (hash, content) VALUES (?, ?)',

@@ -27,17 +27,17 @@ final readonly class CouplerDriver implements Driver
         public string $coupler,
         public string $npn,
         #[Measured(Unit::Ohm)]
-        #[Resistor('LED resistor', 10.0, 100e3, '270 Ω to 1 kΩ')]
+        #[DriverResistor('LED resistor', 10.0, 100e3, '270 Ω to 1 kΩ')]
         public float $ledOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('coupling resistor', 1.0, 1e6, '330 Ω to 1 kΩ')]
+        #[DriverResistor('coupling resistor', 1.0, 1e6, '330 Ω to 1 kΩ')]
         public float $couplingOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
+        #[DriverResistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = 10e3,
         public bool $isolates = false,
     ) {
-        Resistor::check($this);
+        DriverResistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

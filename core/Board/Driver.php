@@ -31,7 +31,7 @@ interface Driver
     public function parts(): array;
 
     /**
-     * @return array<string, Resistor> by the property that holds its ohms
+     * @return array<string, DriverResistor> by the property that holds its ohms
      */
     public function resistors(): array;
 

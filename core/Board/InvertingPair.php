@@ -24,19 +24,19 @@ final readonly class InvertingPair implements Driver
         public string $pnp,
         public string $npn,
         #[Measured(Unit::Ohm, above: true)]
-        #[Resistor('input resistor', 10.0, 1e6, '1 kΩ to 10 kΩ')]
+        #[DriverResistor('input resistor', 10.0, 1e6, '1 kΩ to 10 kΩ')]
         public float $inputOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('coupling resistor', 10.0, 1e6, '330 Ω to 1 kΩ')]
+        #[DriverResistor('coupling resistor', 10.0, 1e6, '330 Ω to 1 kΩ')]
         public float $couplingOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('emitter–base resistor', 100.0, 1e6, '10 kΩ')]
+        #[DriverResistor('emitter–base resistor', 100.0, 1e6, '10 kΩ')]
         public float $emitterBaseOhms = 10e3,
         #[Measured(Unit::Ohm)]
-        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
+        #[DriverResistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = 10e3,
     ) {
-        Resistor::check($this);
+        DriverResistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

@@ -25,19 +25,19 @@ final readonly class MosfetHighSide implements Driver
         public string $npn,
         public string $mosfet,
         #[Measured(Unit::Ohm)]
-        #[Resistor('base resistor', 10.0, 1e6, '1 kΩ to 10 kΩ')]
+        #[DriverResistor('base resistor', 10.0, 1e6, '1 kΩ to 10 kΩ')]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('gate resistor', 1.0, 1e6, '100 Ω, or 10 kΩ above 20 V')]
+        #[DriverResistor('gate resistor', 1.0, 1e6, '100 Ω, or 10 kΩ above 20 V')]
         public float $gateOhms = 100.0,
         #[Measured(Unit::Ohm)]
-        #[Resistor('gate pull-up', 1e3, 1e6, '10 kΩ')]
+        #[DriverResistor('gate pull-up', 1e3, 1e6, '10 kΩ')]
         public float $pullUpOhms = 10e3,
         #[Measured(Unit::Ohm)]
-        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
+        #[DriverResistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = 10e3,
     ) {
-        Resistor::check($this);
+        DriverResistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

@@ -21,13 +21,13 @@ final readonly class MosfetLowSide implements Driver
     public function __construct(
         public string $mosfet,
         #[Measured(Unit::Ohm)]
-        #[Resistor('gate resistor', 1.0, 100e3, '100 Ω')]
+        #[DriverResistor('gate resistor', 1.0, 100e3, '100 Ω')]
         public float $gateOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('gate pull-down', 1e3, 10e6, '10 kΩ')]
+        #[DriverResistor('gate pull-down', 1e3, 10e6, '10 kΩ')]
         public ?float $pullDownOhms = null,
     ) {
-        Resistor::check($this);
+        DriverResistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

@@ -22,13 +22,13 @@ final readonly class NpnLowSide implements Driver
     public function __construct(
         public string $transistor,
         #[Measured(Unit::Ohm, above: true)]
-        #[Resistor('base resistor', 10.0, 1e6, '330 Ω to 1 kΩ')]
+        #[DriverResistor('base resistor', 10.0, 1e6, '330 Ω to 1 kΩ')]
         public float $baseOhms,
         #[Measured(Unit::Ohm)]
-        #[Resistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
+        #[DriverResistor('base–emitter resistor', 100.0, 1e6, '10 kΩ')]
         public ?float $baseEmitterOhms = null,
     ) {
-        Resistor::check($this);
+        DriverResistor::check($this);
     }
 
     public function inherentActiveLevel(): Level

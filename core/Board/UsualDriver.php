@@ -56,7 +56,7 @@ trait UsualDriver
 
     public function resistors(): array
     {
-        return Resistor::of(self::class);
+        return DriverResistor::of(self::class);
     }
 
     /** Only a resistor that need not be there can be taken away. */

@@ -27,7 +27,7 @@ final class CheckReport
             $lines[] = sprintf(
                 '%s%-7s %s',
                 null === $finding->root ? '' : '  follows from ' . $finding->root . ': ',
-                $finding->kind->value,
+                $finding->severity->value,
                 $finding->statement,
             );
             $lines[] = sprintf(
@@ -78,7 +78,7 @@ final class CheckReport
             'findings' => array_map(static fn(Finding $finding): array => [
                 'rule' => $finding->rule->id,
                 'subject' => $finding->subject,
-                'kind' => $finding->kind->value,
+                'kind' => $finding->severity->value,
                 'figure' => $finding->figure(),
                 'followsFrom' => $finding->root,
                 'accepted' => null !== $finding->acceptance,

@@ -70,8 +70,8 @@ final readonly class Surroundings
         }
 
         return [
-            'clearance' => Insulation::clearance($this->volts, $this->overvoltage, $this->pollution, $reinforced, $this->box->altitude()),
-            'creepage' => Insulation::creepage(
+            'clearance' => InsulationTables::clearance($this->volts, $this->overvoltage, $this->pollution, $reinforced, $this->box->altitude()),
+            'creepage' => InsulationTables::creepage(
                 $this->volts,
                 $this->overvoltage,
                 $this->pollution,

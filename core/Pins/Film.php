@@ -63,7 +63,10 @@ final readonly class Film
         $length = static fn(Moment $moment): float => $moment->seconds > 0 ? $moment->seconds : INF;
         usort(
             $twitches,
-            static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $length($b)] <=> [Movement::Certain === $a->movement, $length($a)],
+            static fn(Moment $a, Moment $b): int => [Movement::Certain === $b->movement, $length($b)] <=> [
+                Movement::Certain === $a->movement,
+                $length($a),
+            ],
         );
 
         return $twitches[0] ?? null;

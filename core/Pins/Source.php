@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PinState;
 use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Drive\Circuit\Thevenin;
 use IronLatch\Core\Quantity\Spread;
 
@@ -17,8 +18,6 @@ use IronLatch\Core\Quantity\Spread;
  */
 final class Source
 {
-    private const RESISTOR_TOLERANCE = 0.05;
-
     /**
      * The source at one corner.
      *
@@ -58,7 +57,7 @@ final class Source
             $up = PullDirection::Up === $pull->direction;
             $branches[] = [
                 $up ? $supply : 0.0,
-                self::corner(Spread::tolerance($pull->ohms, self::RESISTOR_TOLERANCE), $up ? Level::High : Level::Low, $towards),
+                self::corner(Spread::tolerance($pull->ohms, SwitchCircuit::RESISTOR_TOLERANCE), $up ? Level::High : Level::Low, $towards),
             ];
         }
         if ([] === $branches) {

@@ -106,7 +106,10 @@ final readonly class Heat
         $spots = [...$spots, ...self::coils($board, $drive)];
         usort(
             $spots,
-            static fn(HeatSpot $a, HeatSpot $b): int => [$a->margin->worst->value ?? INF, -$a->watts->value] <=> [$b->margin->worst->value ?? INF, -$b->watts->value],
+            static fn(HeatSpot $a, HeatSpot $b): int => [$a->margin->worst->value ?? INF, -$a->watts->value] <=> [
+                $b->margin->worst->value ?? INF,
+                -$b->watts->value,
+            ],
         );
 
         return new self($spots);

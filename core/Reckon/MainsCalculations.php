@@ -9,7 +9,7 @@ use IronLatch\Core\Catalogue\CordTable;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Mains\Ampacity;
 use IronLatch\Core\Mains\CapacitorStage;
-use IronLatch\Core\Mains\Insulation;
+use IronLatch\Core\Mains\InsulationTables;
 use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Quantity\Unit;
 
@@ -147,15 +147,15 @@ final class MainsCalculations
             foreach (['basic' => false, 'reinforced' => true] as $name => $reinforced) {
                 $figures[] = Working::figure(
                     $name . ' clearance',
-                    Insulation::clearance($v['volts'], $category, $pollution, $reinforced),
+                    InsulationTables::clearance($v['volts'], $category, $pollution, $reinforced),
                     Unit::Metre,
                     'table F.2 by impulse voltage' . ($reinforced ? ', one step higher' : ''),
-                    [Working::said('impulse', (float) Insulation::impulseVolts($v['volts'], $category), Unit::Volt)],
+                    [Working::said('impulse', (float) InsulationTables::impulseVolts($v['volts'], $category), Unit::Volt)],
                     self::DISTANCES,
                 );
                 $figures[] = Working::figure(
                     $name . ' creepage',
-                    Insulation::creepage($v['volts'], $category, $pollution, $reinforced),
+                    InsulationTables::creepage($v['volts'], $category, $pollution, $reinforced),
                     Unit::Metre,
                     'table F.4 by working voltage' . ($reinforced ? ', doubled' : '') . ', no less than the clearance',
                     [],
@@ -167,7 +167,7 @@ final class MainsCalculations
                 ...$figures,
                 Working::figure(
                     'a slot counts from',
-                    Insulation::leastSlotMetres($pollution),
+                    InsulationTables::leastSlotMetres($pollution),
                     Unit::Metre,
                     'by pollution degree',
                     [],

@@ -23,7 +23,7 @@ final readonly class Finding
      */
     public function __construct(
         public RuleFacts $rule,
-        public Kind $kind,
+        public Severity $severity,
         public string $subject,
         public string $statement,
         public array $figures = [],
@@ -72,7 +72,7 @@ final readonly class Finding
     /** Whether it keeps its stage’s latch open. */
     public function counts(): bool
     {
-        return null === $this->root && null === $this->acceptance && $this->kind->opensLatch();
+        return null === $this->root && null === $this->acceptance && $this->severity->opensLatch();
     }
 
     /** Its remedies are tried before they are shown. */

@@ -37,12 +37,12 @@ final readonly class Inspector
         );
         usort($findings, static fn(Finding $a, Finding $b): int => [
             null !== $a->root,
-            $a->kind->rank(),
+            $a->severity->rank(),
             array_search($a->rule->stage, Stage::cases(), true),
             $a->rule->id,
             $a->subject,
         ]
-            <=> [null !== $b->root, $b->kind->rank(), array_search($b->rule->stage, Stage::cases(), true), $b->rule->id, $b->subject]);
+            <=> [null !== $b->root, $b->severity->rank(), array_search($b->rule->stage, Stage::cases(), true), $b->rule->id, $b->subject]);
 
         $stages = [];
         foreach (Stage::cases() as $stage) {
@@ -70,7 +70,7 @@ final readonly class Inspector
             $finding->root,
             ...array_map(static fn(string $rule): string => Finding::keyOf($rule, $finding->subject), $finding->rule->explainedBy),
         ] as $key) {
-            if (null !== $key && isset($findings[$key]) && $findings[$key]->kind->rank() <= $finding->kind->rank()) {
+            if (null !== $key && isset($findings[$key]) && $findings[$key]->severity->rank() <= $finding->severity->rank()) {
                 return $key;
             }
         }
@@ -85,7 +85,7 @@ final readonly class Inspector
         if (
             null === $acceptance
             || $acceptance->ruleVersion !== $finding->rule->version
-            || $acceptance->kind !== $finding->kind->value
+            || $acceptance->kind !== $finding->severity->value
             || $acceptance->figure !== $finding->acceptedAs()
         ) {
             return null;
@@ -105,7 +105,7 @@ final readonly class Inspector
         $toVerify = count(array_filter($holdPoints, static fn(HoldPoint $point): bool => $point->rule->stage === $stage));
         $own = array_filter($findings, static fn(Finding $finding): bool => $finding->rule->stage === $stage);
         $counting = array_values(array_filter($own, static fn(Finding $finding): bool => $finding->counts()));
-        $worst = $counting[0]->kind ?? null;
+        $worst = $counting[0]->severity ?? null;
         $accepted = count(array_filter($own, static fn(Finding $finding): bool => null !== $finding->acceptance));
         $unknown = count(array_filter($notChecked, static fn(NotChecked $one): bool => $one->rule->stage === $stage));
         $missing = RuleBook::missingChecks()[$stage->value] ?? [];
@@ -119,7 +119,7 @@ final readonly class Inspector
                 default => LatchState::Shut,
             },
             $worst,
-            count(array_filter($counting, static fn(Finding $finding): bool => $finding->kind === $worst)),
+            count(array_filter($counting, static fn(Finding $finding): bool => $finding->severity === $worst)),
             $accepted,
             $unknown,
             $missing,

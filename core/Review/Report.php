@@ -56,7 +56,7 @@ final readonly class Report
     {
         return array_values(array_filter(
             $this->findings,
-            static fn(Finding $finding): bool => $other->finding($finding->key())?->kind !== $finding->kind,
+            static fn(Finding $finding): bool => $other->finding($finding->key())?->severity !== $finding->severity,
         ));
     }
 
@@ -86,7 +86,7 @@ final readonly class Report
         $groups = [];
         foreach ($this->findings as $finding) {
             $section = null !== $finding->root ? 2 : (null !== $finding->acceptance ? 1 : 0);
-            $groups[$section . $finding->kind->rank() . $finding->rule->id][] = $finding;
+            $groups[$section . $finding->severity->rank() . $finding->rule->id][] = $finding;
         }
         ksort($groups);
 

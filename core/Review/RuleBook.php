@@ -20,7 +20,7 @@ final class RuleBook
 
         return $rules ??= [
             new Lines\LineWithoutRelay(),
-            new Lines\PartFacts(),
+            new Lines\PartFactsDiffer(),
             new Pins\DoesNotFit(),
             new Pins\FunctionWithoutPin(),
             new Pins\SharedPin(),
@@ -61,10 +61,10 @@ final class RuleBook
             new Drive\GateNotSpecified(),
             new Drive\GateOvervoltage(),
             new Drive\NoClamp(),
-            new Drive\PackageHeat(),
+            new Drive\PackageTooHot(),
             new Drive\SwitchRating(),
             new Drive\BistableDriven(),
-            new Drive\SolidStateOutput(),
+            new Drive\SolidStateMismatch(),
             new Drive\SolidStateHeat(),
             new Drive\IsolationClaimed(),
             new Drive\LevelIntoPin(),

@@ -14,7 +14,7 @@ final readonly class RuleFacts
     /**
      * @param string $id stage and name: “pins.shared-pin”; the stage follows from it
      * @param int $version rises when the rule judges otherwise than before
-     * @param list<Kind> $kinds the kinds of finding it can make
+     * @param list<Severity> $severities the kinds of finding it can make
      * @param string $reason why it matters
      * @param string $threshold what exactly is compared with what
      * @param ?LineJoint $joint of a line, which a finding about a relay is drawn at; null for rules that are never about one
@@ -25,7 +25,7 @@ final readonly class RuleFacts
         public string $id,
         public int $version,
         public string $title,
-        public array $kinds,
+        public array $severities,
         public string $reason,
         public string $threshold,
         public Basis $basis,

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final readonly class StageReport
 {
     /**
-     * @param ?Kind $worst the worst kind that counts
+     * @param ?Severity $worst the worst kind that counts
      * @param int $count how many findings of that kind count
      * @param int $accepted findings that the maker lets stand
      * @param int $toVerify promises of work that rest on each copy being looked at
@@ -18,7 +18,7 @@ final readonly class StageReport
     public function __construct(
         public Stage $stage,
         public LatchState $state,
-        public ?Kind $worst,
+        public ?Severity $worst,
         public int $count,
         public int $accepted,
         public int $notChecked,

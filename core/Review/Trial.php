@@ -15,7 +15,7 @@ final readonly class Trial
     public function holds(Finding $finding, Remedy $remedy): bool
     {
         $nature = $remedy->nature();
-        if (Kind::Danger === $finding->kind && (Nature::Intention === $nature || Nature::Observation === $nature)) {
+        if (Severity::Danger === $finding->severity && (Nature::Intention === $nature || Nature::Observation === $nature)) {
             return false;
         }
         $board = Repairs::of($this->inspection)->after($remedy->edit);
@@ -25,12 +25,12 @@ final readonly class Trial
         $after = $this->inspector->inspect(new Inspection($board, $this->inspection->catalogue));
         if (
             null !== $after->finding($finding->key())
-            || Nature::Promise === $nature && Kind::Danger === $finding->kind && [] === $after->holdPointsMissingFrom($this->before)
+            || Nature::Promise === $nature && Severity::Danger === $finding->severity && [] === $after->holdPointsMissingFrom($this->before)
         ) {
             return false;
         }
         foreach ($after->findingsMissingFrom($this->before) as $new) {
-            if (Kind::Danger === $new->kind || Kind::Broken === $new->kind && null === $new->root) {
+            if (Severity::Danger === $new->severity || Severity::Broken === $new->severity && null === $new->root) {
                 return false;
             }
         }

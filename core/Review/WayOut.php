@@ -36,11 +36,11 @@ final readonly class WayOut
     }
 
     /** How many findings of a kind stand on their own. */
-    public function count(Kind $kind): int
+    public function count(Severity $kind): int
     {
         return count(array_filter(
             $this->report->findings,
-            static fn(Finding $finding): bool => $finding->kind === $kind && null === $finding->root,
+            static fn(Finding $finding): bool => $finding->severity === $kind && null === $finding->root,
         ));
     }
 
@@ -49,6 +49,12 @@ final readonly class WayOut
      */
     public function rank(): array
     {
-        return [$this->unseated, $this->count(Kind::Danger), $this->count(Kind::Broken), $this->count(Kind::Weak), $this->price];
+        return [
+            $this->unseated,
+            $this->count(Severity::Danger),
+            $this->count(Severity::Broken),
+            $this->count(Severity::Weak),
+            $this->price,
+        ];
     }
 }

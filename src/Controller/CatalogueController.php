@@ -116,7 +116,11 @@ final class CatalogueController extends AbstractController
             if ('' === $before && in_array($name, ['identity', 'pins', 'header'], true)) {
                 continue;
             }
-            $words = trim($before . ' ' . (is_int($name) ? (string) ($name + 1) : strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name))));
+            $words = trim($before . ' ' . (is_int($name) ? (string) ($name + 1) : strtolower((string) preg_replace(
+                '/(?<!^)(?=[A-Z])/',
+                ' ',
+                $name,
+            ))));
             if (is_array($value) && ['min', 'typ', 'max'] === array_keys($value)) {
                 $facts[$words] = implode(' … ', array_map(static fn(mixed $one): string => is_scalar($one) ? (string) $one : '', $value));
             } elseif (is_array($value)) {

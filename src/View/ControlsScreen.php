@@ -95,7 +95,7 @@ final readonly class ControlsScreen
         $marks = [];
         foreach (array_reverse($report->findings) as $finding) {
             if (Stage::Controls === $finding->rule->stage) {
-                $marks[$finding->subject] = $finding->kind->value;
+                $marks[$finding->subject] = $finding->severity->value;
             }
         }
 

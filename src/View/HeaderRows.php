@@ -98,8 +98,8 @@ final readonly class HeaderRows
         foreach ($this->report->findings as $finding) {
             $isHere = in_array($finding->subject, [...$functions, $pin], true)
                 || (Stage::Pins === $finding->rule->stage && in_array($finding->subject, $relays, true));
-            if ($isHere && $finding->kind->opensLatch() && null === $finding->acceptance) {
-                $state = JointState::of($finding->kind);
+            if ($isHere && $finding->severity->opensLatch() && null === $finding->acceptance) {
+                $state = JointState::of($finding->severity);
                 $worst = $state->rank() > ($worst?->rank() ?? 0) ? $state : $worst;
             }
         }

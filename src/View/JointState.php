@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\View;
 
-use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Severity;
 
 /** How a joint is drawn. */
 enum JointState: string
@@ -15,13 +15,13 @@ enum JointState: string
     case Danger = 'danger';
     case Unknown = 'unknown';
 
-    public static function of(Kind $kind): self
+    public static function of(Severity $kind): self
     {
         return match ($kind) {
-            Kind::Danger => self::Danger,
-            Kind::Broken => self::Broken,
-            Kind::Weak => self::Weak,
-            Kind::Hint => self::Sound,
+            Severity::Danger => self::Danger,
+            Severity::Broken => self::Broken,
+            Severity::Weak => self::Weak,
+            Severity::Hint => self::Sound,
         };
     }
 

@@ -28,7 +28,7 @@ final readonly class LineStrips
     public function __construct(private Inspection $inspection, private Report $report) {}
 
     /**
-     * @return array<string, list<Track>> by line; a line without a relay has one track with gaps
+     * @return array<string, list<RelayTrack>> by line; a line without a relay has one track with gaps
      */
     public function tracks(): array
     {
@@ -40,7 +40,7 @@ final readonly class LineStrips
             }
             if (null !== $this->inspection->board->stepsOf($id)) {
                 // The steps of a motor are alike: while the line is not opened, only the worst of them is drawn.
-                usort($tracks[$id], static fn(Track $a, Track $b): int => $b->worst()->rank() <=> $a->worst()->rank());
+                usort($tracks[$id], static fn(RelayTrack $a, RelayTrack $b): int => $b->worst()->rank() <=> $a->worst()->rank());
             }
             if ([] === $tracks[$id]) {
                 $tracks[$id][] = $this->withoutRelay($id, $line);
@@ -50,7 +50,7 @@ final readonly class LineStrips
         return $tracks;
     }
 
-    private function track(string $lineId, Line $line, string $id, Actuator $actuator): Track
+    private function track(string $lineId, Line $line, string $id, Actuator $actuator): RelayTrack
     {
         $drive = $this->inspection->drive->results[$id];
         $contact = $this->inspection->mains->contacts[$id];
@@ -58,7 +58,7 @@ final readonly class LineStrips
         $seat = $this->inspection->seating->pins[$actuator->function] ?? null;
         $level = $actuator->activeLevel->value;
 
-        return new Track($id, [
+        return new RelayTrack($id, [
             $this->hand($line),
             new Link('pin', 'Pin', $seat?->name() ?? 'no pin', null === $seat ? '' : 'print ' . $seat->label(), null === $seat),
             $this->driver($actuator, $level instanceof Level ? 'active ' . $level->value : 'level unstated'),
@@ -106,13 +106,16 @@ final readonly class LineStrips
         ]);
     }
 
-    private function withoutRelay(string $lineId, Line $line): Track
+    private function withoutRelay(string $lineId, Line $line): RelayTrack
     {
         $gap = static fn(string $id, string $plate): Link => new Link($id, $plate, 'none', '', true);
         $open = fn(string $id, string $title): Joint => $this->joint($id, $title, null, [], true);
 
-        return new Track('', [
-            $this->hand($line), $gap('pin', 'Pin'), $gap('driver', 'Driver'), $gap('coil', 'Coil'), $gap('contact', 'Contact'), $this->appliance($line, ''),
+        return new RelayTrack('', [
+            $this->hand($line), $gap('pin', 'Pin'), $gap('driver', 'Driver'), $gap('coil', 'Coil'), $gap('contact', 'Contact'), $this->appliance(
+                $line,
+                '',
+            ),
         ], [
             $this->handToPin($line), $open('driver', 'Pin to driver'), $open('coil', 'Driver to coil'), $open('contact', 'Coil to contact'),
             $this->joint('appliance', 'Contact to appliance', null, $this->ofMains($lineId), true),
@@ -210,8 +213,8 @@ final readonly class LineStrips
             MarginState::Broken => JointState::Broken,
         };
         foreach ($findings as $finding) {
-            $said = JointState::of($finding->kind);
-            $state = $said->rank() > $state->rank() && $finding->kind->opensLatch() ? $said : $state;
+            $said = JointState::of($finding->severity);
+            $state = $said->rank() > $state->rank() && $finding->severity->opensLatch() ? $said : $state;
         }
 
         return new Joint($id, $title, $state, $margin, $findings);

@@ -18,9 +18,9 @@ use IronLatch\Core\Pins\SelectorLadder;
 use IronLatch\Core\Pins\StrapSuits;
 use IronLatch\Core\Pins\WhyHere;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Review\WaysOut;
 
 /** What the Pins view and the comparison of controllers draw. */
@@ -68,7 +68,7 @@ final readonly class PinsScreen
     public function comparison(): array
     {
         return [
-            'kinds' => Kind::cases(),
+            'kinds' => Severity::cases(),
             'controllers' => WaysOut::controllers($this->inspection),
             'ways' => $this->inspection->plan->solution()->fits() ? [] : WaysOut::of($this->inspection),
             'solution' => $this->inspection->plan->solution(),

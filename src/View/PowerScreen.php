@@ -76,8 +76,8 @@ final readonly class PowerScreen
     {
         $marks = [];
         foreach (array_reverse($report->findings) as $finding) {
-            if (Stage::Power === $finding->rule->stage && $finding->kind->opensLatch()) {
-                $marks['board' === $finding->subject ? $this->inspection->board->mcu->rail : $finding->subject] = $finding->kind->value;
+            if (Stage::Power === $finding->rule->stage && $finding->severity->opensLatch()) {
+                $marks['board' === $finding->subject ? $this->inspection->board->mcu->rail : $finding->subject] = $finding->severity->value;
             }
         }
 

@@ -36,6 +36,12 @@ final class VariantsTest extends TestCase
         self::assertGreaterThan(2, $interfaces);
     }
 
+    public function testNoTwoClassesShareAName(): void
+    {
+        $names = array_map(static fn(string $class): string => (new \ReflectionClass($class))->getShortName(), self::classes());
+        self::assertSame([], array_keys(array_filter(array_count_values($names), static fn(int $count): bool => $count > 1)));
+    }
+
     public function testEveryRuleIsInTheRuleBook(): void
     {
         $rules = array_filter(self::classes(), static fn(string $class): bool => is_subclass_of($class, Rule::class));

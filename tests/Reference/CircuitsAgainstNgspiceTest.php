@@ -24,7 +24,7 @@ use IronLatch\Core\Drive\Circuit\MosfetSwitch;
 use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Drive\Netlist\Resistor;
-use IronLatch\Core\Drive\Netlist\Supply as Source;
+use IronLatch\Core\Drive\Netlist\VoltageSource as Source;
 use IronLatch\Tests\Support\Ngspice;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -93,7 +93,12 @@ final class CircuitsAgainstNgspiceTest extends TestCase
             ],
         );
         foreach (array_intersect_key($point->nodes, $nodes) as $node => $mine) {
-            self::assertEqualsWithDelta($spice["v($node)"], $mine, max(0.01, 0.01 * abs($spice["v($node)"])), $circuit->title() . ' ' . $node);
+            self::assertEqualsWithDelta(
+                $spice["v($node)"],
+                $mine,
+                max(0.01, 0.01 * abs($spice["v($node)"])),
+                $circuit->title() . ' ' . $node,
+            );
         }
         self::assertEqualsWithDelta(
             -$spice['vsource#branch'],

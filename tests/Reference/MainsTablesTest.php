@@ -6,7 +6,7 @@ namespace IronLatch\Tests\Reference;
 
 use IronLatch\Core\Catalogue\CordTable;
 use IronLatch\Core\Mains\Ampacity;
-use IronLatch\Core\Mains\Insulation;
+use IronLatch\Core\Mains\InsulationTables;
 use IronLatch\Core\Mains\TrackCurrent;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityParser;
@@ -43,27 +43,27 @@ final class MainsTablesTest extends TestCase
         float $creepage,
         float $reinforcedCreepage,
     ): void {
-        self::assertEqualsWithDelta($clearance, 1e3 * Insulation::clearance($volts, $category, $pollution, false), 1e-9);
-        self::assertEqualsWithDelta($reinforcedClearance, 1e3 * Insulation::clearance($volts, $category, $pollution, true), 1e-9);
-        self::assertEqualsWithDelta($creepage, 1e3 * Insulation::creepage($volts, $category, $pollution, false), 1e-9);
-        self::assertEqualsWithDelta($reinforcedCreepage, 1e3 * Insulation::creepage($volts, $category, $pollution, true), 1e-9);
+        self::assertEqualsWithDelta($clearance, 1e3 * InsulationTables::clearance($volts, $category, $pollution, false), 1e-9);
+        self::assertEqualsWithDelta($reinforcedClearance, 1e3 * InsulationTables::clearance($volts, $category, $pollution, true), 1e-9);
+        self::assertEqualsWithDelta($creepage, 1e3 * InsulationTables::creepage($volts, $category, $pollution, false), 1e-9);
+        self::assertEqualsWithDelta($reinforcedCreepage, 1e3 * InsulationTables::creepage($volts, $category, $pollution, true), 1e-9);
     }
 
     public function testHeightAndMaterialAndVoltageMoveADistanceTheRightWay(): void
     {
-        self::assertEqualsWithDelta(1.29 * 3.0e-3, Insulation::clearance(230.0, 2, 2, true, 4000.0), 1e-9);
+        self::assertEqualsWithDelta(1.29 * 3.0e-3, InsulationTables::clearance(230.0, 2, 2, true, 4000.0), 1e-9);
         self::assertEqualsWithDelta(
             (1.14 + 1.29) / 2 * 3.0e-3,
-            Insulation::clearance(230.0, 2, 2, true, 3500.0),
+            InsulationTables::clearance(230.0, 2, 2, true, 3500.0),
             1e-9,
             'Half way between two rows.',
         );
-        self::assertLessThan(Insulation::creepage(400.0, 2, 2, true, 3), Insulation::creepage(400.0, 2, 2, true, 1));
+        self::assertLessThan(InsulationTables::creepage(400.0, 2, 2, true, 3), InsulationTables::creepage(400.0, 2, 2, true, 1));
         $before = 0.0;
         foreach ([24.0, 48.0, 100.0, 120.0, 230.0, 400.0, 480.0] as $volts) {
-            $now = Insulation::creepage($volts, 2, 2, true);
+            $now = InsulationTables::creepage($volts, 2, 2, true);
             self::assertGreaterThanOrEqual($before, $now);
-            self::assertGreaterThanOrEqual(Insulation::clearance($volts, 2, 2, true), $now, 'Never shorter than through air.');
+            self::assertGreaterThanOrEqual(InsulationTables::clearance($volts, 2, 2, true), $now, 'Never shorter than through air.');
             $before = $now;
         }
     }

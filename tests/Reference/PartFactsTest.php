@@ -26,7 +26,13 @@ final class PartFactsTest extends TestCase
     public static function transistors(): iterable
     {
         yield '2N2222A: 600 mA, 40 V, 100 at 150 mA' => ['npn-2n2222', 0.6, 40.0, 100.0, false];
-        yield 'BC547B: 100 mA, 45 V; its 200 holds at 2 mA, at 100 mA 180 is typical and less must be reckoned with' => ['npn-bc547b', 0.1, 45.0, 120.0, false];
+        yield 'BC547B: 100 mA, 45 V; its 200 holds at 2 mA, at 100 mA 180 is typical and less must be reckoned with' => [
+            'npn-bc547b',
+            0.1,
+            45.0,
+            120.0,
+            false,
+        ];
         yield '2N2907A: 600 mA, 60 V, 100 at 150 mA' => ['pnp-2n2907', 0.6, 60.0, 100.0, true];
     }
 

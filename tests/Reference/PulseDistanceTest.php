@@ -79,7 +79,11 @@ final class PulseDistanceTest extends TestCase
     /** The toggle bit is left out of what tells keys apart. */
     public function testBothValuesOfAKeyWithAToggleBit(): void
     {
-        $key = static fn(string $value, int $bits): string => PulseDistance::key(new InfraredCode(InfraredEncoding::BiPhase, $value, $bits));
+        $key = static fn(string $value, int $bits): string => PulseDistance::key(new InfraredCode(
+            InfraredEncoding::BiPhase,
+            $value,
+            $bits,
+        ));
         self::assertSame($key('100C', 13), $key('180C', 13));
         self::assertNotSame($key('100C', 13), $key('100D', 13));
         self::assertSame($key('0000C', 20), $key('1000C', 20));

@@ -66,7 +66,17 @@ final class WorkedExamplesTest extends TestCase
     /** By hand: (3.3 V − 0.72 V) ÷ 4.7 kΩ = 0.55 mA; 71.4 mA ÷ 0.55 mA = 130, so gain 100 does not saturate. */
     public function testBaseResistorTenTimesTooLarge(): void
     {
-        $at = static fn(float $gain): NpnOperatingPoint => NpnOperatingPoint::solve(new NpnCircuit(3.3, 4700.0, null, 5.0, 70.0, 0.0, $gain, 4.0, 1.4e-14));
+        $at = static fn(float $gain): NpnOperatingPoint => NpnOperatingPoint::solve(new NpnCircuit(
+            3.3,
+            4700.0,
+            null,
+            5.0,
+            70.0,
+            0.0,
+            $gain,
+            4.0,
+            1.4e-14,
+        ));
         self::assertEqualsWithDelta(0.55e-3, $at(130.0)->baseAmps, 0.01e-3);
         self::assertLessThan(0.5, $at(140.0)->collectorVolts);
         self::assertGreaterThan(1.0, $at(100.0)->collectorVolts);

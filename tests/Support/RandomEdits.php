@@ -102,7 +102,7 @@ final readonly class RandomEdits
         return new AcceptFinding(
             $finding->rule->id,
             $finding->subject,
-            $finding->kind->value,
+            $finding->severity->value,
             $finding->acceptedAs(),
             $finding->rule->version,
             'it is meant so',

@@ -48,7 +48,7 @@ final class Results
     private static function finding(Finding $finding): string
     {
         return implode("\n", [
-            implode(' | ', [$finding->key(), $finding->kind->value, $finding->statement, $finding->root ?? '']),
+            implode(' | ', [$finding->key(), $finding->severity->value, $finding->statement, $finding->root ?? '']),
             ...array_map(self::figure(...), $finding->figures),
             ...array_map(
                 static fn(Remedy $remedy): string => $remedy->title . ' | '

@@ -40,7 +40,7 @@ use IronLatch\View\Joint;
 use IronLatch\View\JointState;
 use IronLatch\View\LineStrips;
 use IronLatch\View\Link;
-use IronLatch\View\Track;
+use IronLatch\View\RelayTrack;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -137,7 +137,7 @@ final class LineStripsTest extends TestCase
     public function testEveryRelayHasATrackAndALineWithoutOneHasGaps(): void
     {
         $tracks = self::tracks(TestBoards::edited(TestBoards::sound(), new AddRelay('L1'), new RemoveRelay('A2')));
-        self::assertSame(['A1', 'A3'], array_map(static fn(Track $track): string => $track->actuator, $tracks['L1']));
+        self::assertSame(['A1', 'A3'], array_map(static fn(RelayTrack $track): string => $track->actuator, $tracks['L1']));
         self::assertSame(
             ['hand' => false, 'pin' => true, 'driver' => true, 'coil' => true, 'contact' => true, 'appliance' => false],
             array_column(array_map(static fn(Link $link): array => [$link->id, $link->isMissing], $tracks['L2'][0]->links), 1, 0),
@@ -196,7 +196,7 @@ final class LineStripsTest extends TestCase
     }
 
     /**
-     * @return array<string, list<Track>>
+     * @return array<string, list<RelayTrack>>
      */
     private static function tracks(Board $board): array
     {

@@ -31,7 +31,10 @@ final class EditingTest extends BoardTestCase
         $head = $this->head($opened);
         self::assertSame(2, $head->revision->number());
         self::assertSame('Fit 4.7 kΩ as base resistor for “Lamp”', $head->revision->summary());
-        self::assertSame(['edit' => 'set-driver-value', 'actuators' => ['A1'], 'value' => 'baseOhms', 'ohms' => '4.7 kΩ'], $this->store->editOf($head->revision));
+        self::assertSame(
+            ['edit' => 'set-driver-value', 'actuators' => ['A1'], 'value' => 'baseOhms', 'ohms' => '4.7 kΩ'],
+            $this->store->editOf($head->revision),
+        );
         $driver = $head->board->actuator('A1')->driver;
         self::assertInstanceOf(NpnLowSide::class, $driver);
         self::assertSame(4700.0, $driver->baseOhms);

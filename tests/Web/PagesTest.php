@@ -30,7 +30,7 @@ final class PagesTest extends BoardTestCase
             ] as $part) {
                 self::assertStringContainsString($part, $text, $facts->id);
             }
-            foreach ($facts->kinds as $kind) {
+            foreach ($facts->severities as $kind) {
                 self::assertStringContainsString($kind->value, $text, $facts->id);
             }
         }

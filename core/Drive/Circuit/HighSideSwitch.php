@@ -130,7 +130,11 @@ final class HighSideSwitch extends SwitchCircuit
     protected function read(Point $point, array $values, float $pinAmps): SwitchPoint
     {
         $amps = $point->through('out', 'gnd', $values['coilOhms']);
-        $baseAmps = $point->through('upper', 'pull', $values['couplingOhms']) - $point->through('rail', 'upper', $values['emitterBaseOhms']);
+        $baseAmps = $point->through('upper', 'pull', $values['couplingOhms']) - $point->through(
+            'rail',
+            'upper',
+            $values['emitterBaseOhms'],
+        );
 
         return new SwitchPoint($pinAmps, $point->at('out'), $amps, $values['railVolts'] - $point->at('out'), $baseAmps, $point->volts);
     }

@@ -16,7 +16,7 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
-use IronLatch\Core\Drive\Netlist\Supply;
+use IronLatch\Core\Drive\Netlist\VoltageSource;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 
@@ -117,7 +117,7 @@ final class InvertingSwitch extends SwitchCircuit
     protected function elements(array $values): array
     {
         return [
-            'dd' => new Supply('vdd', $values['pinVolts']),
+            'dd' => new VoltageSource('vdd', $values['pinVolts']),
             'in' => new Resistor('pin', 'upper', $values['inputOhms']),
             'eb' => new Resistor('vdd', 'upper', $values['emitterBaseOhms']),
             'q1' => new Bipolar('pull', 'upper', 'vdd', $values['pnpSaturationAmps'], $values['pnpGain'], $this->pnp->reverseGain, true),

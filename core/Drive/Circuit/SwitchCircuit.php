@@ -13,7 +13,7 @@ use IronLatch\Core\Drive\Netlist\Netlist;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
 use IronLatch\Core\Drive\Netlist\Solver;
-use IronLatch\Core\Drive\Netlist\Supply;
+use IronLatch\Core\Drive\Netlist\VoltageSource;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
@@ -201,7 +201,10 @@ abstract class SwitchCircuit extends DriverCircuit
             }
         }
         $corner[] = QuantityPrinter::rounded($ambientCelsius, Unit::Celsius) . ' at the coil';
-        $inputs = ['pin = ' . QuantityPrinter::rounded($this->pin->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded($typical['pinOhms'], Unit::Ohm)];
+        $inputs = ['pin = ' . QuantityPrinter::rounded($this->pin->supply->typ, Unit::Volt) . ' behind ' . QuantityPrinter::rounded(
+            $typical['pinOhms'],
+            Unit::Ohm,
+        )];
         foreach (array_slice($parameters, 4) as $parameter) {
             $inputs[] = $parameter->label . ' = ' . QuantityPrinter::rounded($parameter->spread->typ, $parameter->unit);
         }
@@ -218,7 +221,15 @@ abstract class SwitchCircuit extends DriverCircuit
 
         return new DriverResult(
             HandOff::pinBears($silicon, abs($nominal->pinAmps), $pinAmps),
-            HandOff::pullIn($this->relay, $nominal->coilVolts, $worst->coilVolts, $ambientCelsius, $inputs, implode(', ', $corner), HandOff::MODEL),
+            HandOff::pullIn(
+                $this->relay,
+                $nominal->coilVolts,
+                $worst->coilVolts,
+                $ambientCelsius,
+                $inputs,
+                implode(', ', $corner),
+                HandOff::MODEL,
+            ),
             HandOff::coilBears($this->relay, $nominal->coilVolts, $this->rail->max - $strongest->switchVolts, $ambientCelsius),
             new Figure(
                 'coil current',
@@ -319,9 +330,9 @@ abstract class SwitchCircuit extends DriverCircuit
     final public function netlist(array $values, float $sourceVolts, float $sourceOhms): Netlist
     {
         return new Netlist($this->title(), [
-            'source' => new Supply('source', $sourceVolts),
+            'source' => new VoltageSource('source', $sourceVolts),
             'pin' => new Resistor('source', 'pin', max($sourceOhms, 1e-3)),
-            'rail' => new Supply('rail', $values['railVolts']),
+            'rail' => new VoltageSource('rail', $values['railVolts']),
             ...$this->elements($values),
         ]);
     }

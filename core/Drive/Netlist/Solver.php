@@ -58,7 +58,7 @@ final class Solver
         $fixed = ['gnd' => 0.0];
         $nodes = [];
         foreach ($this->netlist->elements as $name => $element) {
-            if ($element instanceof Supply) {
+            if ($element instanceof VoltageSource) {
                 $fixed[$element->node] = $element->volts;
             } else {
                 $nodes += array_flip($element->nodes($name));

@@ -11,10 +11,10 @@ use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\Names;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Two lines with one command, topic, path, number or spoken name. */
 final class AddressShared implements Rule
@@ -25,7 +25,7 @@ final class AddressShared implements Rule
             id: 'controls.address-shared',
             version: 1,
             title: 'Two lines with one command, topic, path, number or spoken name',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'What is said to one reaches both, or only the first.',
             threshold: 'addresses on one channel, groups counted, without capitals and blanks where they are spoken',
             basis: Basis::CommonPractice,
@@ -41,7 +41,7 @@ final class AddressShared implements Rule
             if (null !== $key && isset($seen[$key])) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $entry->surface,
                     sprintf(
                         '“%s” and “%s” have one %s on “%s”: %s.',
@@ -62,7 +62,7 @@ final class AddressShared implements Rule
             if (null !== $same) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $group->group,
                     sprintf(
                         'The group “%s” and “%s” have one %s on “%s”: %s.',

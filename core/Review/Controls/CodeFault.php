@@ -12,11 +12,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Infrared code that cannot be a key. */
 final class CodeFault implements Rule
@@ -27,7 +27,7 @@ final class CodeFault implements Rule
             id: 'controls.code-fault',
             version: 1,
             title: 'Infrared code that cannot be a key',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the pen. A held key sends a repeat, which some receivers print as FFFFFFFF: it belongs to every key and to none.',
             threshold: 'complement of the command byte; no repeat frame; weak: a code that differs from another in one digit',
             basis: Basis::CommonPractice,
@@ -55,7 +55,7 @@ final class CodeFault implements Rule
                 if (PulseDistance::isRepeat($code)) {
                     yield new Finding(
                         $this->facts(),
-                        Kind::Broken,
+                        Severity::Broken,
                         $entry->surface,
                         sprintf('%s is no key but the sign that the last one is still held.', $code->printed()),
                         proposals: $away,
@@ -63,7 +63,7 @@ final class CodeFault implements Rule
                 } elseif (!PulseDistance::isSound($code)) {
                     yield new Finding(
                         $this->facts(),
-                        Kind::Broken,
+                        Severity::Broken,
                         $entry->surface,
                         sprintf('%s fails its complement: two of its bytes do not belong together.', $code->printed()),
                         proposals: static fn(): array => [...self::mended($entry->surface, $code, $forOff), ...$away()],
@@ -78,7 +78,7 @@ final class CodeFault implements Rule
                         ) {
                             yield new Finding(
                                 $this->facts(),
-                                Kind::Weak,
+                                Severity::Weak,
                                 $entry->surface,
                                 sprintf(
                                     '%s differs from the key of “%s” in one digit, and carries no complement that would show a slip. Read it again.',

@@ -9,10 +9,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Two lines on one infrared key. */
 final class CodeShared implements Rule
@@ -23,7 +23,7 @@ final class CodeShared implements Rule
             id: 'controls.code-shared',
             version: 1,
             title: 'Two lines on one infrared key',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'One press switches both. Each line wants a key of its own, whichever order of bits the code was printed in.',
             threshold: 'infrared codes on one receiver, compared in both orders of bits and without toggle bits',
             basis: Basis::CommonPractice,
@@ -44,7 +44,7 @@ final class CodeShared implements Rule
                 if (null !== $other && $other !== $entry->surface) {
                     yield new Finding(
                         $this->facts(),
-                        Kind::Broken,
+                        Severity::Broken,
                         $entry->surface,
                         sprintf(
                             '“%s” and “%s” answer to the same key, %s.',

@@ -12,10 +12,10 @@ use IronLatch\Core\Control\Naming;
 use IronLatch\Core\Control\TopicName;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Name that is not legal where it is used. */
 final class IllegalName implements Rule
@@ -26,7 +26,7 @@ final class IllegalName implements Rule
             id: 'controls.illegal-name',
             version: 1,
             title: 'Name that is not legal where it is used',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A blank or a capital too many, and the service refuses the name, or takes it for another.',
             threshold: 'the maker’s own names against the naming rules of their channel; topics against MQTT 3.1.1, section 4.7: no wildcard, no empty end',
             basis: Basis::CommonPractice,
@@ -45,7 +45,7 @@ final class IllegalName implements Rule
             if (null !== $fault) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $entry->surface,
                     sprintf(
                         '“%s” cannot be a %s on “%s”: %s.',

@@ -10,10 +10,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Names;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Two lines with one name. */
 final class NameClash implements Rule
@@ -24,7 +24,7 @@ final class NameClash implements Rule
             id: 'controls.name-clash',
             version: 1,
             title: 'Two lines with one name',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A name is how a line is called on every surface. Two lines that differ only in capitals or blanks answer to each other’s calls.',
             threshold: 'names compared without capitals, blanks and punctuation',
             basis: Basis::CommonPractice,
@@ -40,7 +40,7 @@ final class NameClash implements Rule
             if (isset($seen[$spoken])) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” and “%s” are the same name when spoken or typed.',

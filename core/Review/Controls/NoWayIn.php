@@ -14,12 +14,12 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Channel that nothing on the board can receive. */
 final class NoWayIn implements Rule
@@ -30,7 +30,7 @@ final class NoWayIn implements Rule
             id: 'controls.no-way-in',
             version: 1,
             title: 'Channel that nothing on the board can receive',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A topic or a service reaches a controller by its radio; short texts of a serial radio by two pins for it. Without them the channel is a promise only.',
             threshold: 'channels that need the radio, against a controller that has and uses one; serial radio against a UART link on the board',
             basis: Basis::CommonPractice,
@@ -52,7 +52,7 @@ final class NoWayIn implements Rule
                 if (!$hasLink) {
                     yield new Finding(
                         $this->facts(),
-                        Kind::Broken,
+                        Severity::Broken,
                         $id,
                         sprintf('“%s” wants a serial link, and the board has none.', $channel->name),
                         proposals: static fn(): array => [Repairs::of($inspection)->withSeat(
@@ -65,7 +65,7 @@ final class NoWayIn implements Rule
             } elseif (!$board->controller()->chip->radio) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” comes by radio, and the %s has none.', $channel->name, $board->controller()->chip->identity->name),
                     proposals: static fn(): array => [new Remedy('Take the channel away', new RemoveChannel($id))],
@@ -75,7 +75,7 @@ final class NoWayIn implements Rule
             } elseif (!$board->program->radioUsed->value) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” comes by radio, which the program is stated not to use.', $channel->name),
                     proposals: static fn(): array => [new Remedy('State that the radio is used', new StateRadio(true))],

@@ -13,12 +13,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\ProgrammedTime;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Lines that start together. */
 final class NotStaggered implements Rule
@@ -29,7 +29,7 @@ final class NotStaggered implements Rule
             id: 'controls.not-staggered',
             version: 1,
             title: 'Lines that start together',
-            kinds: [Kind::Hint],
+            severities: [Severity::Hint],
             reason: 'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to 500 ms apart, each starts alone.',
             threshold: 'two lines or more in a group that switches on, or restored after a power cut; less than ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' between them',
             basis: Basis::CommonPractice,
@@ -61,7 +61,7 @@ final class NotStaggered implements Rule
             $figure = ProgrammedTime::atLeast('between two lines', $seconds, self::LEAST_SECONDS);
             yield new Finding(
                 $this->facts(),
-                Kind::Hint,
+                Severity::Hint,
                 'board',
                 sprintf('Up to %d lines start within %s of each other.', $together, $figure->printed()),
                 [$figure],

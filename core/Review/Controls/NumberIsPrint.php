@@ -8,10 +8,10 @@ use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Number of a service that another line’s pin bears in print. */
 final class NumberIsPrint implements Rule
@@ -22,7 +22,7 @@ final class NumberIsPrint implements Rule
             id: 'controls.number-is-print',
             version: 1,
             title: 'Number of a service that another line’s pin bears in print',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A service that numbers pins by itself calls a line 5; the carrier prints 5, or D5, beside the pin of another. Whoever reads the one and wires the other switches the wrong line.',
             threshold: 'numbers on channels that number pins, against the labels of the pins of other lines',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class NumberIsPrint implements Rule
             if (null !== $print && $print[0] !== $entry->line) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $entry->surface,
                     sprintf(
                         '“%s” is number %s on “%s”, and %s is printed beside the pin of “%s”.',

@@ -10,10 +10,10 @@ use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** More lines than a channel takes. */
 final class OverCapacity implements Rule
@@ -24,7 +24,7 @@ final class OverCapacity implements Rule
             id: 'controls.over-capacity',
             version: 1,
             title: 'More lines than a channel takes',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A service’s free places end, and the lines beyond them cannot be operated from afar.',
             threshold: 'lines and groups on a channel against its capacity',
             basis: Basis::CommonPractice,
@@ -55,7 +55,7 @@ final class OverCapacity implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf('“%s” takes %d entries, and %d are put on it.', $column->title, $column->capacity, $held),
                 [$figure],

@@ -9,10 +9,10 @@ use IronLatch\Core\Board\Threshold;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Percentages that do not lead to the steps. */
 final class PercentToStep implements Rule
@@ -23,7 +23,7 @@ final class PercentToStep implements Rule
             id: 'controls.percent-to-step',
             version: 1,
             title: 'Percentages that do not lead to the steps',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A fan whose top step begins beyond 100 % never reaches it; one whose lowest begins at 0 % is never off. Cut-off whole numbers reach the top at exactly 100 %.',
             threshold: 'thresholds of the steps: more than 0 %, rising, as many as there are steps, the last at 100 % or less; weak: at exactly 100 %',
             basis: Basis::CommonPractice,
@@ -45,9 +45,9 @@ final class PercentToStep implements Rule
                 $sorted = $percent;
                 sort($sorted);
                 [$kind, $words] = match (true) {
-                    $percent[0] <= 0 => [Kind::Broken, sprintf('“%s” is never off: its lowest step begins at 0 %%.', $line->name)],
+                    $percent[0] <= 0 => [Severity::Broken, sprintf('“%s” is never off: its lowest step begins at 0 %%.', $line->name)],
                     count($percent) < $steps, $last > 100 => [
-                        Kind::Broken,
+                        Severity::Broken,
                         sprintf(
                             '“%s” never reaches its top step: %s.',
                             $line->name,
@@ -59,10 +59,10 @@ final class PercentToStep implements Rule
                         ),
                     ],
                     $sorted !== $percent || count(array_unique($percent)) < count($percent) || count($percent) > $steps => [
-                        Kind::Broken,
+                        Severity::Broken,
                         sprintf('The steps of “%s” do not rise with the percentage.', $line->name),
                     ],
-                    100 === $last => [Kind::Weak, sprintf('“%s” reaches its top step at exactly 100 %% only.', $line->name)],
+                    100 === $last => [Severity::Weak, sprintf('“%s” reaches its top step at exactly 100 %% only.', $line->name)],
                     default => [null, ''],
                 };
                 if (null !== $kind) {

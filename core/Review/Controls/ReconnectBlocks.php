@@ -12,11 +12,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Reconnecting holds up the switches. */
 final class ReconnectBlocks implements Rule
@@ -27,7 +27,7 @@ final class ReconnectBlocks implements Rule
             id: 'controls.reconnect-blocks',
             version: 1,
             title: 'Reconnecting holds up the switches',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A program that waits in a loop for the network does not look at its switches: the lamp comes on seconds late, or not at all while the network is down.',
             threshold: 'how long reconnecting may hold everything else up, where lines are operated by hand too: more than ' . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second) . ' is felt',
             basis: Basis::CommonPractice,
@@ -61,7 +61,7 @@ final class ReconnectBlocks implements Rule
                 );
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'While “%s” reconnects, %d controls on the board wait for up to %s.',

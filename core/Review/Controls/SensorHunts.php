@@ -12,10 +12,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Sensor rule that hunts. */
 final class SensorHunts implements Rule
@@ -29,7 +29,7 @@ final class SensorHunts implements Rule
             id: 'controls.sensor-hunts',
             version: 1,
             title: 'Sensor rule that hunts',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'Where on and off lie at one value, every reading switches: the relay chatters, the contact burns and a motor never starts. Where they lie closer than readings differ by themselves, it does so at times.',
             threshold: 'on and off apart: at one value is broken; closer than readings differ by themselves (' . QuantityPrinter::rounded(Sensed::Temperature->noise(), Unit::Celsius) . ', ' . QuantityPrinter::rounded(Sensed::Humidity->noise(), Unit::Percent) . ' humidity, ' . QuantityPrinter::rounded(Sensed::Light->noise(), Unit::Percent) . ' of a range of light) is weak, unless on and off have least times of ' . QuantityPrinter::rounded(self::LEAST_CYCLE_SECONDS, Unit::Second) . ' together',
             basis: Basis::CommonPractice,
@@ -84,7 +84,7 @@ final class SensorHunts implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                0.0 === $hysteresis ? Kind::Broken : Kind::Weak,
+                0.0 === $hysteresis ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'Between on and off of “%s” lie %s; readings of %s differ by %s by themselves, and the relay follows each.',

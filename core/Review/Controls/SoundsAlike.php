@@ -12,10 +12,10 @@ use IronLatch\Core\Control\NameLikeness;
 use IronLatch\Core\Control\SpokenName;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Two lines that a voice cannot tell apart. */
 final class SoundsAlike implements Rule
@@ -26,7 +26,7 @@ final class SoundsAlike implements Rule
             id: 'controls.sounds-alike',
             version: 1,
             title: 'Two lines that a voice cannot tell apart',
-            kinds: [Kind::Weak, Kind::Hint],
+            severities: [Severity::Weak, Severity::Hint],
             reason: 'A spoken name is heard, not read. “Lamp two” and “lamp 2” are one; names alike in sound, or one within the other, call the wrong line now and then.',
             threshold: 'names on one spoken channel, by words, by digits against words, and by metaphone',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class SoundsAlike implements Rule
                     if (null === $likeness || NameLikeness::Same === $likeness || $other->line === $entry->line) {
                         continue;
                     }
-                    $kind = NameLikeness::Contained === $likeness ? Kind::Hint : Kind::Weak;
+                    $kind = NameLikeness::Contained === $likeness ? Severity::Hint : Severity::Weak;
                     yield new Finding(
                         $this->facts(),
                         $kind,

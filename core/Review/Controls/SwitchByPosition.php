@@ -11,10 +11,10 @@ use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Maintained switch read by its position beside other controls. */
 final class SwitchByPosition implements Rule
@@ -25,7 +25,7 @@ final class SwitchByPosition implements Rule
             id: 'controls.switch-by-position',
             version: 1,
             title: 'Maintained switch read by its position beside other controls',
-            kinds: [Kind::Hint],
+            severities: [Severity::Hint],
             reason: 'Another control changes the line, and the switch stands for what is no longer so: the next flick does nothing. Read each change of the switch as a flip, or let it count only when it is moved.',
             threshold: 'a wall switch that says on and off by its position, on a line with another control',
             basis: Basis::CommonPractice,
@@ -47,7 +47,7 @@ final class SwitchByPosition implements Rule
             if ([] !== $others) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Hint,
+                    Severity::Hint,
                     $id,
                     sprintf(
                         'The wall switch of “%s” says on and off by its position, and %d other %s the line too.',

@@ -15,11 +15,11 @@ use IronLatch\Core\Board\SwitchTime;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Timer that does not know the time, or never ends. */
 final class TimerClock implements Rule
@@ -30,7 +30,7 @@ final class TimerClock implements Rule
             id: 'controls.timer-clock',
             version: 1,
             title: 'Timer that does not know the time, or never ends',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A controller forgets the time with its supply. What it is told anew needs a radio, a module with a cell, or somebody who sets it; a table with no time for off leaves its line on for ever.',
             threshold: 'the clock has what it needs (a radio that is used for the network, a zero-cross input for the cycles of the mains), or the timer is broken; a clock that each power cut stops, and a table that only switches on, are weak',
             basis: Basis::CommonPractice,
@@ -67,7 +67,7 @@ final class TimerClock implements Rule
             } elseif ([true] === $switches) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf('The timer of “%s” switches it on and never off.', $line->name),
                     proposals: static fn(): array => self::anHourLater($id, $schedule),
@@ -77,7 +77,7 @@ final class TimerClock implements Rule
     }
 
     /**
-     * @return ?array{Kind, string} what is wrong with a clock on this board
+     * @return ?array{Severity, string} what is wrong with a clock on this board
      */
     private static function fault(Inspection $inspection, ?ClockSource $clock): ?array
     {
@@ -89,10 +89,13 @@ final class TimerClock implements Rule
         );
 
         return match (true) {
-            ClockSource::Network === $clock && !$hasRadio => [Kind::Broken, 'and the board has no radio in use'],
-            ClockSource::MainsCycles === $clock && !$hasZeroCross => [Kind::Broken, 'and the board has no zero-cross input to count them'],
+            ClockSource::Network === $clock && !$hasRadio => [Severity::Broken, 'and the board has no radio in use'],
+            ClockSource::MainsCycles === $clock && !$hasZeroCross => [
+                Severity::Broken,
+                'and the board has no zero-cross input to count them',
+            ],
             ClockSource::Own === $clock, ClockSource::MainsCycles === $clock => [
-                Kind::Weak,
+                Severity::Weak,
                 'which stands still in every power cut and is wrong afterwards',
             ],
             default => null,

@@ -9,10 +9,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Toggle over a link that loses messages. */
 final class ToggleLossy implements Rule
@@ -23,7 +23,7 @@ final class ToggleLossy implements Rule
             id: 'controls.toggle-lossy',
             version: 1,
             title: 'Toggle over a link that loses messages',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the next.',
             threshold: 'toggling on channels whose messages can be lost',
             basis: Basis::CommonPractice,
@@ -38,7 +38,7 @@ final class ToggleLossy implements Rule
             if (null !== $profile && $profile->lossy && Operation::Toggle === $entry->operation) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         '“%s” is flipped by way of “%s”, where a message can be lost.',

@@ -14,11 +14,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Line with no control, control with no line. */
 final class Unreached implements Rule
@@ -29,7 +29,7 @@ final class Unreached implements Rule
             id: 'controls.unreached',
             version: 1,
             title: 'Line with no control, control with no line',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A line that nothing operates is always off. A switch that no line listens to is pressed in vain.',
             threshold: 'every line has a surface that commands; every switch, knob and receiver serves a line',
             basis: Basis::CommonPractice,
@@ -56,7 +56,7 @@ final class Unreached implements Rule
             )) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf('Nothing operates “%s”.', $line->name),
                     proposals: static fn(): array => [
@@ -78,7 +78,7 @@ final class Unreached implements Rule
             if ($isControl && !isset($served[$id]) && !$function->servesNoLine) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf('“%s” operates no line.', $function->name),
                     proposals: static fn(): array => [

@@ -11,11 +11,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Active level unstated or contradicted. */
 final class ActiveLevel implements Rule
@@ -26,7 +26,7 @@ final class ActiveLevel implements Rule
             id: 'drive.active-level',
             version: 1,
             title: 'Active level unstated or contradicted',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'When code and circuit disagree on the level that means “on”, everything is on at “off”. The level must be stated once, and be the driver’s.',
             threshold: 'the stated level is the one at which the driver energises the coil',
             basis: Basis::CommonPractice,
@@ -61,7 +61,7 @@ final class ActiveLevel implements Rule
             $name = $inspection->board->lines[$lineId]->name;
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 $stated instanceof Level
                     ? sprintf(

@@ -24,12 +24,12 @@ use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Bistable relay that can be moved one way only. */
 final class BistableDriven implements Rule
@@ -40,7 +40,7 @@ final class BistableDriven implements Rule
             id: 'drive.bistable',
             version: 1,
             title: 'Bistable relay that is moved one way only',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way round through its only one.',
             threshold: 'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have an output each',
             basis: Basis::CommonPractice,
@@ -60,7 +60,7 @@ final class BistableDriven implements Rule
                 if (!self::canOpen($relay, $first, $actuator)) {
                     yield new Finding(
                         $this->facts(),
-                        Kind::Broken,
+                        Severity::Broken,
                         $id,
                         sprintf('An output of “%s” would open a relay that is not bistable, or not driven so.', $line->name),
                         proposals: static fn(): array => [
@@ -77,7 +77,7 @@ final class BistableDriven implements Rule
             } elseif (1 === $relay->bistable?->windings && !$actuator->driver->turnsRound()) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         'The one winding of “%s” wants its current turned round to open, and its driver gives it one way only.',
@@ -88,7 +88,7 @@ final class BistableDriven implements Rule
             } elseif (null !== $relay->bistable && !self::isOpened($inspection->board, $lineId, $id)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” can be switched on but never off: nothing drives its relay the other way.', $line->name),
                     proposals: fn(): array => [

@@ -14,12 +14,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Coil straight on a pin. */
 final class CoilOnPin implements Rule
@@ -30,7 +30,7 @@ final class CoilOnPin implements Rule
             id: 'drive.coil-on-pin',
             version: 1,
             title: 'Coil straight on a pin',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A coil wants several times what a pin can give, and kicks back when it is switched off.',
             threshold: 'every coil has a driver',
             basis: Basis::DataSheet,
@@ -55,7 +55,7 @@ final class CoilOnPin implements Rule
             $result = $inspection->drive->results[$id];
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 sprintf(
                     'The coil of “%s” hangs straight on its pin and draws up to %s; a pin should carry %s.',

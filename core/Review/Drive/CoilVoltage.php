@@ -17,12 +17,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Coil voltage that is not the rail’s. */
 final class CoilVoltage implements Rule
@@ -35,7 +35,7 @@ final class CoilVoltage implements Rule
             id: 'drive.coil-voltage',
             version: 2,
             title: 'Coil voltage that is not the rail’s',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A coil on too low a rail does not pull in; on too high a rail it burns, the sooner the warmer its air.',
             threshold: 'nominal coil voltage, and a module’s supply voltage, within ' . QuantityPrinter::rounded(100 * self::TOLERATED_SHARE, Unit::Percent) . ' of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak; broken where the nominal voltage is too high already)',
             basis: Basis::DataSheet,
@@ -60,7 +60,7 @@ final class CoilVoltage implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 sprintf(
                     'The relay of “%s” has a %s coil; its rail %s carries %s.',
@@ -96,7 +96,7 @@ final class CoilVoltage implements Rule
             $air = QuantityPrinter::rounded($inspection->board->ambientCelsius(), Unit::Celsius);
             yield new Finding(
                 $this->facts(),
-                MarginState::Broken === $bears->state() ? Kind::Broken : Kind::Weak,
+                MarginState::Broken === $bears->state() ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.',
@@ -143,7 +143,7 @@ final class CoilVoltage implements Rule
 
         return new Finding(
             $this->facts(),
-            Kind::Broken,
+            Severity::Broken,
             $id,
             sprintf(
                 'The module of “%s” is made for %s; its rail %s carries %s.',

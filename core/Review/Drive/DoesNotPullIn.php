@@ -14,12 +14,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Pins\ExpanderSources;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Driver that does not pull the relay in. */
 final class DoesNotPullIn implements Rule
@@ -30,7 +30,7 @@ final class DoesNotPullIn implements Rule
             id: 'drive.does-not-pull-in',
             version: 1,
             title: 'Driver that does not pull in or release',
-            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'Too little base current, and the transistor does not saturate: the relay pulls in on one bench and not on the next.',
             threshold: 'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over ' . QuantityPrinter::rounded(BaseResistor::SATURATED_VOLTS, Unit::Volt) . ' at the worst corner (weak); forced gain over the house rule at typical levels (hint); more than the release voltage left on the coil while the pin is off',
             basis: Basis::CommonPractice,
@@ -74,7 +74,7 @@ final class DoesNotPullIn implements Rule
         return match (true) {
             MarginState::Broken === $result->pullIn->state() => new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 sprintf(
                     'The relay of “%s” does not pull in.%s the coil gets %s and wants %s.',
@@ -88,7 +88,7 @@ final class DoesNotPullIn implements Rule
             ),
             MarginState::Weak === $result->pullIn->state() => new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     'The relay of “%s” pulls in on the bench only.%s the coil gets %s at the worst corner and wants %s.',
@@ -102,7 +102,7 @@ final class DoesNotPullIn implements Rule
             ),
             null !== $result->collectorVolts && $result->collectorVolts->value > BaseResistor::SATURATED_VOLTS => new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     'The transistor of “%s” does not saturate.%s it keeps %s from the coil at the worst corner.',
@@ -115,7 +115,7 @@ final class DoesNotPullIn implements Rule
             ),
             null !== $result->forcedGain && $result->forcedGain->value > $limit => new Finding(
                 $this->facts(),
-                Kind::Hint,
+                Severity::Hint,
                 $id,
                 sprintf(
                     'The transistor of “%s” is driven at forced gain %s; the house rule is %s.',
@@ -126,7 +126,12 @@ final class DoesNotPullIn implements Rule
                 [$result->forcedGain],
                 $remedies,
             ),
-            MarginState::Sound !== ($result->releases?->state() ?? MarginState::Sound) => self::stays($this->facts(), $id, $name, $result->releases),
+            MarginState::Sound !== ($result->releases?->state() ?? MarginState::Sound) => self::stays(
+                $this->facts(),
+                $id,
+                $name,
+                $result->releases,
+            ),
             default => null,
         };
     }
@@ -141,7 +146,7 @@ final class DoesNotPullIn implements Rule
 
         return new Finding(
             $facts,
-            $isBroken ? Kind::Broken : Kind::Weak,
+            $isBroken ? Severity::Broken : Severity::Weak,
             $id,
             sprintf(
                 'The relay of “%s” may stay in: with its pin off, %s are left on the coil%s, and it lets go for certain at %s.',

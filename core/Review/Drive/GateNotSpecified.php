@@ -14,12 +14,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** MOSFET that nobody promises to conduct at this gate voltage. */
 final class GateNotSpecified implements Rule
@@ -30,7 +30,7 @@ final class GateNotSpecified implements Rule
             id: 'drive.gate-not-specified',
             version: 1,
             title: 'MOSFET not specified at this gate voltage',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'The threshold voltage is where a MOSFET begins to conduct, not where it is on. What it does below the gate voltage of its data sheet differs from copy to copy.',
             threshold: 'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling in for certain is broken, otherwise below it is weak',
             basis: Basis::DataSheet,
@@ -64,7 +64,7 @@ final class GateNotSpecified implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                $isUnspecified && MarginState::Sound !== $result->pullIn->state() ? Kind::Broken : Kind::Weak,
+                $isUnspecified && MarginState::Sound !== $result->pullIn->state() ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'The gate of “%s” gets %s; %s is specified from %s on.',

@@ -14,11 +14,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Gate that gets more than it bears. */
 final class GateOvervoltage implements Rule
@@ -29,7 +29,7 @@ final class GateOvervoltage implements Rule
             id: 'drive.gate-overvoltage',
             version: 1,
             title: 'Gate gets more than it bears',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'The oxide under a gate is a few hundred atoms thick. Beyond its rated voltage it breaks down, and the MOSFET then stays on for good.',
             threshold: 'gate–source voltage within what the part permits: at typical values (broken), on the highest rail (weak)',
             basis: Basis::DataSheet,
@@ -49,7 +49,7 @@ final class GateOvervoltage implements Rule
             $isBroken = $gate->typicalVolts > $permitted;
             yield new Finding(
                 $this->facts(),
-                $isBroken ? Kind::Broken : Kind::Weak,
+                $isBroken ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'The gate of “%s” gets up to %s; %s bears %s.',

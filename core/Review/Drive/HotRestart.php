@@ -12,10 +12,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Hot coil that is hard to pull in again. */
 final class HotRestart implements Rule
@@ -28,7 +28,7 @@ final class HotRestart implements Rule
             id: 'drive.hot-restart',
             version: 1,
             title: 'Coil that is hard to pull in while hot',
-            kinds: [Kind::Weak, Kind::Hint],
+            severities: [Severity::Weak, Severity::Hint],
             reason: 'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull in again.',
             threshold: 'coil voltage at the worst corner over the operate voltage of a coil ' . HandOff::COIL_RISE_KELVIN . ' K above the air: under 1 is a hint, above ' . QuantityPrinter::rounded(self::HOT_CELSIUS, Unit::Celsius) . ' of air weak; the operate voltage is itself a maximum and most relays do better',
             basis: Basis::CommonPractice,
@@ -52,7 +52,7 @@ final class HotRestart implements Rule
             $isHot = is_float($ambient) && $ambient > self::HOT_CELSIUS;
             yield new Finding(
                 $this->facts(),
-                $isHot ? Kind::Weak : Kind::Hint,
+                $isHot ? Severity::Weak : Severity::Hint,
                 $id,
                 sprintf(
                     'After a long hold the coil of “%s” gets %s at the worst corner and wants %s to pull in again.',

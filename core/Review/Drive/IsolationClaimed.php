@@ -8,11 +8,11 @@ use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Isolation that is claimed and not there. */
 final class IsolationClaimed implements Rule
@@ -23,7 +23,7 @@ final class IsolationClaimed implements Rule
             id: 'drive.isolation-claimed',
             version: 2,
             title: 'Isolation that is claimed and not there',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both sides on one rail, it is a level shifter.',
             threshold: 'the driver is stated to isolate, and its coils are on the controller’s rail, its inputs are fed from the coils’ rail, or the grounds of both rails are joined',
             basis: Basis::CommonPractice,
@@ -47,7 +47,7 @@ final class IsolationClaimed implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf('The driver of “%s” is counted on to isolate, but %s.', $inspection->board->nameOf($id), match (true) {
                     $onOneRail => 'its coil hangs on the controller’s own rail',

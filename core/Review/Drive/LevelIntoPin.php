@@ -17,10 +17,10 @@ use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Signal that is too high or too low for its pin. */
 final class LevelIntoPin implements Rule
@@ -33,7 +33,7 @@ final class LevelIntoPin implements Rule
             id: 'drive.level-into-pin',
             version: 2,
             title: 'Signal level that does not suit its pin',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A 5 V output into a 3.3 V pin forces current through its protection diode until one of the two gives in; a 3.3 V output into a 5 V input may or may not be read as high.',
             threshold: 'high level of the signal at most ' . QuantityPrinter::rounded(self::OVER_VOLTS, Unit::Volt) . ' above the pin’s supply, and at least V_IH; outside at typical values is broken, with tolerance weak; the output of a device follows the rail that feeds it, a pin fed straight from a rail follows that rail, and the controller’s output is held against what the device’s input reads and bears',
             basis: Basis::DataSheet,
@@ -75,7 +75,7 @@ final class LevelIntoPin implements Rule
             yield $this->finding(
                 $inspection,
                 $id,
-                $signal->typ > $limit ? Kind::Broken : Kind::Weak,
+                $signal->typ > $limit ? Severity::Broken : Severity::Weak,
                 sprintf(
                     '“%s” drives %s to %s; it bears %s.',
                     $function->name,
@@ -98,7 +98,7 @@ final class LevelIntoPin implements Rule
             yield $this->finding(
                 $inspection,
                 $id,
-                $signal->typ < $least ? Kind::Broken : Kind::Weak,
+                $signal->typ < $least ? Severity::Broken : Severity::Weak,
                 sprintf(
                     '“%s” drives %s to %s; a high begins at %s.',
                     $function->name,
@@ -148,7 +148,7 @@ final class LevelIntoPin implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                $high->typ > $part->inputGreatestVolts ? Kind::Broken : Kind::Weak,
+                $high->typ > $part->inputGreatestVolts ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     '%s (“%s”) drives “%s” to %s; its input bears %s.',
@@ -173,7 +173,7 @@ final class LevelIntoPin implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                $high->typ < $part->inputHighVolts ? Kind::Broken : Kind::Weak,
+                $high->typ < $part->inputHighVolts ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     '%s (“%s”) drives “%s” to %s; it reads a high from %s.',
@@ -189,7 +189,7 @@ final class LevelIntoPin implements Rule
         }
     }
 
-    private function finding(Inspection $inspection, string $id, Kind $kind, string $statement, Figure $figure, float $supplyVolts): Finding
+    private function finding(Inspection $inspection, string $id, Severity $kind, string $statement, Figure $figure, float $supplyVolts): Finding
     {
         $device = SignalLevel::deviceOf($inspection->board, $id);
         $feed = null === $device ? [] : [new Remedy('Feed it from the controller’s pin supply', new FeedDevice($device))];

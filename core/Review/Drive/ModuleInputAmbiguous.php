@@ -13,12 +13,12 @@ use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Module input neither surely on nor surely off. */
 final class ModuleInputAmbiguous implements Rule
@@ -29,7 +29,7 @@ final class ModuleInputAmbiguous implements Rule
             id: 'drive.module-ambiguous',
             version: 1,
             title: 'Module input neither surely on nor surely off',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'Between the current that releases for certain and the one that operates for certain, a module does what it likes.',
             threshold: 'input current at pin low below the certain operate current, or at pin high above the certain release current, at the worst corner',
             basis: Basis::FromMemory,
@@ -51,7 +51,7 @@ final class ModuleInputAmbiguous implements Rule
             if (MarginState::Sound !== $result->pin->state()) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'The module of “%s” may not operate: its input gets %s at the worst corner, and from %s it is certain.',
@@ -64,7 +64,7 @@ final class ModuleInputAmbiguous implements Rule
             } elseif (MarginState::Sound !== $result->staysOff->state()) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'The module of “%s” may stay on: %s flow with its pin off at the worst corner, and it lets go for certain up to %s.',

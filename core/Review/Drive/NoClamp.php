@@ -9,12 +9,12 @@ use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Coil without a clamp. */
 final class NoClamp implements Rule
@@ -25,7 +25,7 @@ final class NoClamp implements Rule
             id: 'drive.no-clamp',
             version: 1,
             title: 'Coil without a clamp',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'When the driver opens, the coil’s current must go somewhere: without a clamp its voltage rises until the transistor breaks down, each time it switches off.',
             threshold: 'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
             basis: Basis::CommonPractice,
@@ -46,7 +46,7 @@ final class NoClamp implements Rule
                 if ($actuator->clamp->value === Clamp::Diode || $actuator->clamp->value === Clamp::DiodeZener) {
                     yield new Finding(
                         $this->facts(),
-                        Kind::Broken,
+                        Severity::Broken,
                         $id,
                         sprintf(
                             'A diode across the winding of “%s” shorts its bridge each time the current is turned round.',
@@ -67,7 +67,7 @@ final class NoClamp implements Rule
             } elseif (Clamp::None === $actuator->clamp->value) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         $isArray

@@ -13,11 +13,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Pin that carries too much. */
 final class PinOverloaded implements Rule
@@ -28,7 +28,7 @@ final class PinOverloaded implements Rule
             id: 'drive.pin-overloaded',
             version: 1,
             title: 'Pin that carries too much',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A pin that is asked for more than it can carry sags, ages or dies.',
             threshold: 'planned pin current exceeded at typical values over the absolute maximum (broken) or at the worst corner (weak)',
             basis: Basis::DataSheet,
@@ -53,8 +53,8 @@ final class PinOverloaded implements Rule
             yield new Finding(
                 $this->facts(),
                 $result->pinAmps->value > $inspection->board->siliconOf($actuator->function)->electrics->greatestPinAmps
-                    ? Kind::Broken
-                    : Kind::Weak,
+                    ? Severity::Broken
+                    : Severity::Weak,
                 $id,
                 sprintf(
                     'The pin of “%s” carries up to %s; plan %s, and never more than %s.',

@@ -9,10 +9,10 @@ use IronLatch\Core\Drive\SolidStateLoad;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Solid-state relay that gets too hot. */
 final class SolidStateHeat implements Rule
@@ -23,7 +23,7 @@ final class SolidStateHeat implements Rule
             id: 'drive.solid-state-heat',
             version: 1,
             title: 'Solid-state relay that gets too hot',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A solid-state output drops a volt or more, so each ampere makes a watt of heat or more: what its print allows needs a heat sink.',
             threshold: 'permitted over actual rise of the junction without a heat sink; at the typical drop broken, at the greatest weak',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class SolidStateHeat implements Rule
             $line = $inspection->board->lines[$lineId];
             yield new Finding(
                 $this->facts(),
-                $isBroken ? Kind::Broken : Kind::Weak,
+                $isBroken ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'The solid-state relay of “%s” reaches %s inside without a heat sink%s; it bears %s.',
@@ -59,7 +59,7 @@ final class SolidStateHeat implements Rule
                     $figure->has(),
                 ),
                 [$figure, $isBroken ? $heat->worst : $heat->nominal],
-                static fn(): array => SolidStateOutput::relays($inspection, $id, $line),
+                static fn(): array => SolidStateMismatch::relays($inspection, $id, $line),
             );
         }
     }

@@ -17,11 +17,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Switching part that carries more, or stands more, than it is rated for. */
 final class SwitchRating implements Rule
@@ -32,7 +32,7 @@ final class SwitchRating implements Rule
             id: 'drive.switch-rating',
             version: 1,
             title: 'Switching part beyond its rating',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A transistor that carries more than it is rated for, or whose coil kicks higher than it stands when it opens, does not live long.',
             threshold: 'rated over actual current, and rated over greatest voltage while switching off with the clamp that is fitted: under 1 at typical values broken, at the highest rail weak',
             basis: Basis::DataSheet,
@@ -65,7 +65,7 @@ final class SwitchRating implements Rule
 
         return new Finding(
             $this->facts(),
-            $isBroken ? Kind::Broken : Kind::Weak,
+            $isBroken ? Severity::Broken : Severity::Weak,
             $id,
             sprintf(
                 '%s carries %s for “%s”%s; it bears %s.',
@@ -103,7 +103,7 @@ final class SwitchRating implements Rule
 
         return new Finding(
             $this->facts(),
-            $isBroken ? Kind::Broken : Kind::Weak,
+            $isBroken ? Severity::Broken : Severity::Weak,
             $id,
             sprintf(
                 'When “%s” is switched off, its coil kicks to %s%s; %s bears %s.',

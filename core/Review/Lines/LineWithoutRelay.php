@@ -8,11 +8,11 @@ use IronLatch\Core\Board\Edit\Relays\AddRelay;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Line that nothing switches. */
 final class LineWithoutRelay implements Rule
@@ -23,7 +23,7 @@ final class LineWithoutRelay implements Rule
             id: 'lines.no-relay',
             version: 1,
             title: 'Line that nothing switches',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A line without a relay cannot switch its appliance.',
             threshold: 'at least one relay in each line',
             basis: Basis::CommonPractice,
@@ -40,7 +40,7 @@ final class LineWithoutRelay implements Rule
             if ([] === $line->actuators) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” has no relay, so nothing switches its appliance.', $line->name),
                     proposals: static fn(): array => [Repairs::of($inspection)->withSeat(

@@ -12,11 +12,11 @@ use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Appliance that must not start by itself, started by somebody who is not there. */
 final class AbsentHand implements Rule
@@ -27,7 +27,7 @@ final class AbsentHand implements Rule
             id: 'mains.absent-hand',
             version: 1,
             title: 'Appliance that must not start by itself, started by somebody who is not there',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A message, a spoken name, a radio command or an infrared code that something repeats comes from somebody who does not see the appliance: what lies on the heater, whose hand is in the saw. Such hands may switch off and nothing else.',
             threshold: 'no message, service, spoken name, serial radio and no infrared code that something repeats switches on what must never start by itself, unless the papers of the appliance allow remote start (verified on each copy)',
             basis: Basis::CommonPractice,
@@ -58,7 +58,7 @@ final class AbsentHand implements Rule
             } elseif ($isInfrared && null === $repeated) {
                 yield new NotChecked($this->facts(), $id, 'whether something repeats its infrared codes, with nobody in the room');
             } else {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf(
+                yield new Finding($this->facts(), Severity::Danger, $id, sprintf(
                     '“%s” must never start by itself, but by %s%s somebody who is not there switches it on.',
                     $line->name,
                     $isInfrared ? 'an infrared code that something repeats' : 'a ' . $entry->kind->value,

@@ -14,11 +14,11 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Mains too near to what can be touched. */
 final class BarrierTooNarrow implements Rule
@@ -29,7 +29,7 @@ final class BarrierTooNarrow implements Rule
             id: 'mains.barrier',
             version: 2,
             title: 'Mains too near to what can be touched',
-            kinds: [Kind::Danger, Kind::Hint],
+            severities: [Severity::Danger, Severity::Hint],
             reason: 'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it fails.',
             threshold: 'clearance and creepage for reinforced insulation by voltage, overvoltage category, pollution degree (3 beside water), material group and height above the sea (danger below), for basic insulation where the low-voltage side is treated as live; the distance of the house rules (hint below); a distance is a target until it is measured or read back',
             basis: Basis::Standard,
@@ -99,7 +99,7 @@ final class BarrierTooNarrow implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                Kind::Danger,
+                Severity::Danger,
                 $name,
                 sprintf(
                     'The %s between mains and low voltage is %s; %s insulation wants %s here.',
@@ -139,7 +139,7 @@ final class BarrierTooNarrow implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                Kind::Hint,
+                Severity::Hint,
                 $name,
                 sprintf(
                     'The %s between mains and low voltage is %s; by habit %s are kept, with a milled slot.',

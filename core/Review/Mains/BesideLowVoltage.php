@@ -10,11 +10,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Low-voltage contact beside mains. */
 final class BesideLowVoltage implements Rule
@@ -25,7 +25,7 @@ final class BesideLowVoltage implements Rule
             id: 'mains.beside-low-voltage',
             version: 2,
             title: 'Low-voltage contact or wiring beside mains',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'The contact of a 12 V valve among mains contacts carries mains into the low-voltage wiring with the first stray strand.',
             threshold: 'the same distances for contacts and wiring of low-voltage appliances as for the rest',
             basis: Basis::Standard,
@@ -50,7 +50,7 @@ final class BesideLowVoltage implements Rule
             } elseif (false === $apart) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('The contact and wiring of “%s” lie beside mains without the distance that the rest keeps.', $line->name),
                     proposals: static fn(): array => [new Remedy('Keep the same distance', new StateBox(lowContactsApart: true))],

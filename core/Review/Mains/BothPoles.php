@@ -14,11 +14,11 @@ use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** One pole switched where either may be live. */
 final class BothPoles implements Rule
@@ -29,7 +29,7 @@ final class BothPoles implements Rule
             id: 'mains.both-poles',
             version: 2,
             title: 'One pole switched where either may be live',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A plug that fits both ways makes it a matter of chance which conductor is live; with two hot conductors both always are. Then one contact leaves the appliance live.',
             threshold: 'both conductors of every line switched, each by a pole of its own, or an inlet that cannot be turned round; a relay of one pole switches one conductor, whatever is stated',
             basis: Basis::CommonPractice,
@@ -45,7 +45,7 @@ final class BothPoles implements Rule
             if (SwitchedConductor::Both === $line->conductor->value && [] !== $lacking) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '“%s” is stated to be switched in both conductors, but %s has one pole: the other conductor stays live.',
@@ -62,7 +62,7 @@ final class BothPoles implements Rule
             ) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '“%s” is switched in one conductor, behind %s: it can be live while it is off.',

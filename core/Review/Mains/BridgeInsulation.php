@@ -15,12 +15,12 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SupplyForm;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Part that joins mains to low voltage with too little insulation. */
 final class BridgeInsulation implements Rule
@@ -31,7 +31,7 @@ final class BridgeInsulation implements Rule
             id: 'mains.bridge-insulation',
             version: 1,
             title: 'Part that joins mains to low voltage with too little insulation',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'Whatever stands with one foot in mains and one in low voltage is the barrier: the supply, a coupler that listens to the mains, a capacitor between the two. The weakest of them decides.',
             threshold: 'reinforced insulation of every supply that is fed by the mains, every zero-cross coupler and every capacitor between mains and low voltage (class Y1); basic (class Y2) where the low-voltage side is treated as live; relays have a check of their own',
             basis: Basis::Standard,
@@ -133,7 +133,7 @@ final class BridgeInsulation implements Rule
     {
         return new Finding(
             $this->facts(),
-            Kind::Danger,
+            Severity::Danger,
             $subject,
             sprintf(
                 'Between mains and low voltage stands %s, whose insulation is %s%s.',

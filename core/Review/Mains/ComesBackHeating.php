@@ -11,11 +11,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Heater of a room that comes back after a power cut. */
 final class ComesBackHeating implements Rule
@@ -26,7 +26,7 @@ final class ComesBackHeating implements Rule
             id: 'mains.comes-back-heating',
             version: 1,
             title: 'Heater of a room that comes back after a power cut',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A heater that comes back with nobody there heats whatever has been laid on it or has fallen against it. A frost heater may, if it is fixed, made to run unattended, and has its own cut-out.',
             threshold: 'off after a power cut, or fixed wiring, papers that allow it to run unattended, and an independent cut-out (both verified on each copy)',
             basis: Basis::CommonPractice,
@@ -64,7 +64,7 @@ final class ComesBackHeating implements Rule
                 'has no cut-out of its own' => false === $cutOut,
             ]));
             if ([] !== $faults && null !== $policy) {
-                yield new Finding($this->facts(), Kind::Danger, $id, sprintf(
+                yield new Finding($this->facts(), Severity::Danger, $id, sprintf(
                     '“%s” warms a room and comes back %s after a power cut, but %s.',
                     $line->name,
                     $policy->value,

@@ -10,12 +10,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\ProgrammedTime;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Compressor without a rest. */
 final class CompressorRest implements Rule
@@ -26,7 +26,7 @@ final class CompressorRest implements Rule
             id: 'mains.compressor-rest',
             version: 1,
             title: 'Compressor without a rest',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A compressor that starts against its own pressure stalls, overheats and trips its protection.',
             threshold: 'three minutes or more between two starts, also after a power cut',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class CompressorRest implements Rule
                 $figure = ProgrammedTime::atLeast('rest between two starts', $rest, self::LEAST_SECONDS);
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         '“%s” may start again after %s; its compressor wants %s.',

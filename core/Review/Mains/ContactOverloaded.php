@@ -17,12 +17,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Review\Stage;
 
 /** Contact that carries too much. */
@@ -34,7 +34,7 @@ final class ContactOverloaded implements Rule
             id: 'mains.contact-overloaded',
             version: 2,
             title: 'Contact that carries too much',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'An overloaded contact welds or burns. Lamps, motors and transformers draw many times their current when they start.',
             threshold: 'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where the maker states one, with the mains 10 % high',
             basis: Basis::FromMemory,
@@ -63,7 +63,7 @@ final class ContactOverloaded implements Rule
                 : ($danger ? $contact->margin->nominal : $contact->margin->worst);
             yield new Finding(
                 $this->facts(),
-                $danger ? Kind::Danger : Kind::Weak,
+                $danger ? Severity::Danger : Severity::Weak,
                 $id,
                 self::statement($inspection, $line, $contact, $figure, $danger),
                 [$figure, $contact->amps],

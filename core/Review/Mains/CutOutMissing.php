@@ -9,11 +9,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Heater without an independent cut-out. */
 final class CutOutMissing implements Rule
@@ -24,7 +24,7 @@ final class CutOutMissing implements Rule
             id: 'mains.no-cut-out',
             version: 2,
             title: 'Heater without an independent cut-out',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'Contacts weld and programs hang: a heater that cannot be switched off by something of its own sets fire to what is near it.',
             threshold: 'an independent thermal cut-out in the line of every appliance that heats; verified on each copy',
             basis: Basis::CommonPractice,
@@ -44,7 +44,7 @@ final class CutOutMissing implements Rule
             } elseif (false === $fitted) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('“%s” heats, and nothing but the board switches it off.', $line->name),
                     proposals: static fn(): array => [new Remedy(

@@ -12,11 +12,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** No protective earth where it is wanted. */
 final class EarthMissing implements Rule
@@ -27,7 +27,7 @@ final class EarthMissing implements Rule
             id: 'mains.no-earth',
             version: 2,
             title: 'No protective earth where it is wanted',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A metal case without earth becomes live with the first fault inside, and nothing switches it off.',
             threshold: 'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case; verified on each copy',
             basis: Basis::Standard,
@@ -53,7 +53,7 @@ final class EarthMissing implements Rule
             } elseif (false === $line->safety->earthJoined->value) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('“%s” has no protective earth, but %s.', $line->name, $wants),
                     proposals: static fn(): array => [new Remedy(
@@ -78,7 +78,7 @@ final class EarthMissing implements Rule
             } else {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     'board',
                     'The metal case is not joined to protective earth.',
                     proposals: static fn(): array => [new Remedy(

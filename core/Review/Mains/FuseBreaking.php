@@ -11,9 +11,9 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Fuse that cannot break a short circuit. */
 final class FuseBreaking implements Rule
@@ -24,7 +24,7 @@ final class FuseBreaking implements Rule
             id: 'mains.fuse-breaking',
             version: 1,
             title: 'Fuse that cannot break a short circuit',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'In a short circuit near the distribution more than a thousand amperes flow. A small glass fuse bursts and goes on burning.',
             threshold: 'breaking capacity of ' . QuantityPrinter::rounded(self::NEEDED_AMPS, Unit::Ampere) . ' or more',
             basis: Basis::Standard,
@@ -52,7 +52,7 @@ final class FuseBreaking implements Rule
         );
         yield new Finding(
             $this->facts(),
-            Kind::Danger,
+            Severity::Danger,
             'board',
             sprintf('%s breaks %s; a short circuit of the mains brings more.', $fuse->identity->name, $figure->printed()),
             [$figure],

@@ -9,9 +9,9 @@ use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Fast fuse before what draws an inrush. */
 final class FuseTooFast implements Rule
@@ -22,7 +22,7 @@ final class FuseTooFast implements Rule
             id: 'mains.fuse-fast',
             version: 1,
             title: 'Fast fuse before what draws an inrush',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A motor, a transformer or a lamp draws many times its current for a moment. A fast fuse blows on it one evening in ten.',
             threshold: 'a time-lag fuse where anything but resistive heat is switched',
             basis: Basis::CommonPractice,
@@ -42,7 +42,7 @@ final class FuseTooFast implements Rule
             if (LoadKind::Resistive !== $load) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     'board',
                     sprintf(
                         '%s is fast, and “%s” (%s) draws many times its current for a moment.',

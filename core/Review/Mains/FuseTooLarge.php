@@ -7,10 +7,10 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Fuse larger than what it protects. */
 final class FuseTooLarge implements Rule
@@ -21,7 +21,7 @@ final class FuseTooLarge implements Rule
             id: 'mains.fuse-too-large',
             version: 1,
             title: 'Fuse larger than what it protects',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A fuse protects the weakest conductor behind it only while its rating is no more than that conductor bears.',
             threshold: 'rating of the fuse against the table current of the lead and of the wires inside',
             basis: Basis::Standard,
@@ -42,7 +42,7 @@ final class FuseTooLarge implements Rule
             } elseif ($fuse->value > $part->bears->value) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('The fuse is rated %s; the %s bears %s.', $fuse->printed(), $part->name, $part->bears->printedWhy()),
                     [$fuse, $part->bears],

@@ -9,11 +9,11 @@ use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** No fuse behind the inlet. */
 final class InletFuse implements Rule
@@ -24,7 +24,7 @@ final class InletFuse implements Rule
             id: 'mains.no-fuse',
             version: 2,
             title: 'No fuse behind the inlet',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'What protects the installation is made for its thick wires. The thin ones of a box burn long before that.',
             threshold: 'a fuse of its own in the live conductor, right behind the inlet; in both where two conductors are live',
             basis: Basis::CommonPractice,
@@ -44,7 +44,7 @@ final class InletFuse implements Rule
         } elseif (false === $box->fused->value) {
             yield new Finding(
                 $this->facts(),
-                Kind::Danger,
+                Severity::Danger,
                 'board',
                 'No fuse stands behind the inlet: a fault heats the wires of this box until they burn.',
                 proposals: static fn(): array => FuseChoice::remedies($inspection),
@@ -58,7 +58,7 @@ final class InletFuse implements Rule
             } elseif (false === $box->bothFused->value) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     'second-fuse',
                     'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.',
                     proposals: static fn(): array => [new Remedy(

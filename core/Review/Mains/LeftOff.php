@@ -9,11 +9,11 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Appliance that must come back after a power cut and does not. */
 final class LeftOff implements Rule
@@ -24,7 +24,7 @@ final class LeftOff implements Rule
             id: 'mains.left-off',
             version: 1,
             title: 'Appliance that must come back after a power cut and does not',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'Pipes freeze, fish suffocate and cellars flood while a frost heater, an aquarium or a sump pump stays off after a cut that lasted a second.',
             threshold: 'on, or as it was, after a power cut for every appliance that must come back (weak otherwise); an appliance that must never start by itself cannot be one that must come back (broken)',
             basis: Basis::CommonPractice,
@@ -42,7 +42,7 @@ final class LeftOff implements Rule
             if ($inspection->board->mustNotStart($id)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” must never start by itself, and must come back after a power cut: both cannot hold.', $line->name),
                     proposals: static fn(): array => [new Remedy('It need not come back', new StateSafety([$id], mustComeBack: false))],
@@ -52,7 +52,7 @@ final class LeftOff implements Rule
             } elseif (RestorePolicy::Off === $policy) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf('“%s” must come back after a power cut, but stays off.', $line->name),
                     proposals: static fn(): array => [

@@ -9,11 +9,11 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** DC appliance with a coil behind a contact without its diode. */
 final class LoadDiodeMissing implements Rule
@@ -24,7 +24,7 @@ final class LoadDiodeMissing implements Rule
             id: 'mains.no-load-diode',
             version: 1,
             title: 'Inductive DC appliance behind a contact without its diode',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A coil in direct current holds its arc: the contact of the relay that opens it burns away or welds. A diode across the appliance lets the current run out. An RC snubber is for alternating current.',
             threshold: 'a diode across every inductive DC appliance that a contact switches',
             basis: Basis::CommonPractice,
@@ -52,7 +52,7 @@ final class LoadDiodeMissing implements Rule
             } elseif (false === $fitted) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” is a coil on direct current behind a contact, and nothing takes over its current when the contact opens.',

@@ -9,11 +9,11 @@ use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Neutral switched alone. */
 final class NeutralSwitched implements Rule
@@ -24,7 +24,7 @@ final class NeutralSwitched implements Rule
             id: 'mains.neutral-switched',
             version: 1,
             title: 'Neutral switched alone',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A contact in the neutral leaves the appliance live while it is “off”. Touching its inside then is touching live.',
             threshold: 'the contact interrupts the live conductor, or both',
             basis: Basis::CommonPractice,
@@ -41,7 +41,7 @@ final class NeutralSwitched implements Rule
             } elseif (!in_array($line->conductor->value, [SwitchedConductor::Live, SwitchedConductor::Both], true)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('“%s” is switched in the neutral: the appliance stays live when it is off.', $line->name),
                     proposals: fn(): array => [new Remedy(

@@ -9,11 +9,11 @@ use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Lines that may never be on together, left to the program. */
 final class NotInterlocked implements Rule
@@ -24,7 +24,7 @@ final class NotInterlocked implements Rule
             id: 'mains.not-interlocked',
             version: 1,
             title: 'Lines that may never be on together, left to the program',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A program that hangs, or a welded contact, closes both. Feed the one through the normally closed contact of the other, and no program can.',
             threshold: 'an interlock through the contacts for every group of which only one may be on',
             basis: Basis::CommonPractice,
@@ -43,7 +43,7 @@ final class NotInterlocked implements Rule
             } elseif (false === $group->byContacts->value) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '%s of “%s” can be closed at once: only the program keeps them apart.',

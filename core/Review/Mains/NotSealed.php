@@ -10,11 +10,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Mains beside water without a seal. */
 final class NotSealed implements Rule
@@ -25,7 +25,7 @@ final class NotSealed implements Rule
             id: 'mains.not-sealed',
             version: 1,
             title: 'Mains beside water without a seal',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'Splashing water carries mains over every distance that was kept, and salt water stays. Damp and dust do it more slowly.',
             threshold: 'an enclosure against splashing water (IPX4) beside an appliance that stands in water (danger otherwise), and wherever it is damp or dusty (weak otherwise)',
             basis: Basis::Standard,
@@ -46,7 +46,7 @@ final class NotSealed implements Rule
         } elseif (!$seal->keepsSplashOut()) {
             yield new Finding(
                 $this->facts(),
-                $surroundings->isWet() ? Kind::Danger : Kind::Weak,
+                $surroundings->isWet() ? Severity::Danger : Severity::Weak,
                 'board',
                 sprintf('The enclosure does not keep splashing water out, but %s.', $surroundings->whyDamp()),
                 proposals: static fn(): array => [new Remedy(

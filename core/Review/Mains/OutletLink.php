@@ -10,11 +10,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Double outlet whose halves are still joined on the live side. */
 final class OutletLink implements Rule
@@ -25,7 +25,7 @@ final class OutletLink implements Rule
             id: 'mains.outlet-link',
             version: 2,
             title: 'Double outlet whose halves are still joined on the live side',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'While the link on the live side stays, either relay makes both halves live, and the one that is off is not. The link on the neutral side stays.',
             threshold: 'the link between the live sides is taken out wherever each half has a relay of its own',
             basis: Basis::CommonPractice,
@@ -46,7 +46,7 @@ final class OutletLink implements Rule
             } elseif (false === $removed) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '“%s” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.',

@@ -11,11 +11,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Outlet that carries too much. */
 final class OutletOverloaded implements Rule
@@ -26,7 +26,7 @@ final class OutletOverloaded implements Rule
             id: 'mains.outlet-overloaded',
             version: 1,
             title: 'Outlet that carries too much',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'An outlet for 10 A behind a relay for 16 A is an outlet for 10 A; its springs anneal and it burns.',
             threshold: 'current of the line against the rating of its outlet',
             basis: Basis::CommonPractice,
@@ -50,7 +50,7 @@ final class OutletOverloaded implements Rule
             } elseif ($margin->value < 1) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '“%s” draws %s through an outlet for %s.',

@@ -10,12 +10,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\ProgrammedTime;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Relays that follow each other without a pause. */
 final class PauseTooShort implements Rule
@@ -26,7 +26,7 @@ final class PauseTooShort implements Rule
             id: 'mains.pause-too-short',
             version: 1,
             title: 'Relays that follow each other without a pause',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A contact opens some milliseconds after its coil lets go, and draws an arc for some more. The next one that closes meanwhile bridges both.',
             threshold: 'a pause of ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' or more between two relays that may never be on together',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class PauseTooShort implements Rule
                 $figure = ProgrammedTime::atLeast('pause', $pause, self::LEAST_SECONDS);
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'The program waits %s between the relays of “%s”; they want %s.',

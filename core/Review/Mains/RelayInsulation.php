@@ -11,13 +11,13 @@ use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Relay that does not keep mains from what can be touched. */
 final class RelayInsulation implements Rule
@@ -28,7 +28,7 @@ final class RelayInsulation implements Rule
             id: 'mains.relay-insulation',
             version: 2,
             title: 'Relay that does not keep mains from what can be touched',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a probe or the USB socket is then one fault away from mains.',
             threshold: 'relays whose makers state reinforced insulation (4 kV and 8 mm); basic where the low-voltage side is treated as live',
             basis: Basis::DataSheet,
@@ -73,7 +73,7 @@ final class RelayInsulation implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                Kind::Danger,
+                Severity::Danger,
                 $id,
                 sprintf(
                     '“%s” is kept from the low-voltage side by %s, whose insulation is %s, and that side can be touched.',

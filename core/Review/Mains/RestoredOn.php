@@ -9,11 +9,11 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Appliance that must not start by itself is restored. */
 final class RestoredOn implements Rule
@@ -24,7 +24,7 @@ final class RestoredOn implements Rule
             id: 'mains.restored-on',
             version: 1,
             title: 'Appliance that must not start by itself is restored after a power cut',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A heater or a saw that comes back on with the mains starts with nobody there, or with a hand in it.',
             threshold: 'off after a power cut for every appliance that must never start by itself',
             basis: Basis::CommonPractice,
@@ -44,7 +44,7 @@ final class RestoredOn implements Rule
             } elseif (RestorePolicy::Off !== $policy) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('“%s” must never start by itself, but comes back %s after a power cut.', $line->name, $policy->value),
                     proposals: static fn(): array => [new Remedy(

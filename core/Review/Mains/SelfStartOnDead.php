@@ -10,11 +10,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Drive\BistableDriven;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Appliance that must not start by itself on a normally closed contact. */
 final class SelfStartOnDead implements Rule
@@ -25,7 +25,7 @@ final class SelfStartOnDead implements Rule
             id: 'mains.on-when-dead',
             version: 1,
             title: 'Appliance that must not start by itself on a contact that stays or falls closed',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed. A bistable relay keeps its contact closed through a power cut.',
             threshold: 'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by itself',
             basis: Basis::CommonPractice,
@@ -46,7 +46,7 @@ final class SelfStartOnDead implements Rule
             ) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '“%s” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.',
@@ -57,7 +57,7 @@ final class SelfStartOnDead implements Rule
             } elseif (ContactUse::NormallyClosed === $actuator->contact && $inspection->board->mustNotStart($lineId)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         '“%s” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.',

@@ -10,10 +10,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Controls\SensorRemedies;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Line that runs on when its sensor is lost. */
 final class SensorLost implements Rule
@@ -24,7 +24,7 @@ final class SensorLost implements Rule
             id: 'mains.sensor-lost',
             version: 1,
             title: 'Line that runs on when its sensor is lost',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'A cable is pulled, a sensor corrodes: its last reading stands for ever, or reads as cold. A heater that goes by it then heats without end.',
             threshold: 'a lost sensor, or a reading that cannot be, switches off what heats and what must never start by itself: anything else is a danger; that any other line goes on by it is weak',
             basis: Basis::CommonPractice,
@@ -56,7 +56,7 @@ final class SensorLost implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                $harms ? Kind::Danger : Kind::Weak,
+                $harms ? Severity::Danger : Severity::Weak,
                 $id,
                 sprintf(
                     '“%s” %s when “%s” is lost%s.',

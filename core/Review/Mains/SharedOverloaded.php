@@ -13,11 +13,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Shared part that carries too much. */
 final class SharedOverloaded implements Rule
@@ -28,7 +28,7 @@ final class SharedOverloaded implements Rule
             id: 'mains.shared-overloaded',
             version: 2,
             title: 'Shared part that carries too much',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
             threshold: 'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the thinnest wire of one line, and against the narrowest track at 10 K, or the sum where all are fed through it; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
             basis: Basis::Standard,
@@ -69,7 +69,7 @@ final class SharedOverloaded implements Rule
                 // Each part is a finding of its own: to accept the one must not hide the other.
                 yield new Finding(
                     $this->facts(),
-                    $kept ? Kind::Weak : Kind::Danger,
+                    $kept ? Severity::Weak : Severity::Danger,
                     $id,
                     sprintf(
                         'The %s carries %s and bears %s.',

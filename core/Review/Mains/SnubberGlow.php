@@ -13,10 +13,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Lamp that glows on what a snubber leaks. */
 final class SnubberGlow implements Rule
@@ -27,7 +27,7 @@ final class SnubberGlow implements Rule
             id: 'mains.snubber-glow',
             version: 2,
             title: 'Appliance that runs on what a snubber leaks',
-            kinds: [Kind::Weak, Kind::Hint],
+            severities: [Severity::Weak, Severity::Hint],
             reason: 'A snubber leaks a few milliamperes across the open contact: an LED lamp glows, a bell hums, a small pump or a valve does not fall back. Across the appliance it does its work and leaks nothing while the contact is open.',
             threshold: '100 Ω and 100 nF across the contact: leakage from a tenth of the appliance’s own current on, or any electronic lamp (weak); nothing across the contact or the appliance where that is inductive (hint)',
             basis: Basis::CommonPractice,
@@ -47,7 +47,7 @@ final class SnubberGlow implements Rule
             if (Snubber::Rc === $snubber) {
                 yield from $this->leaks($inspection, $id, LoadKind::ElectronicLamp === $load);
             } elseif (Snubber::None === $snubber && $load->isInductive()) {
-                yield new Finding($this->facts(), Kind::Hint, $id, sprintf(
+                yield new Finding($this->facts(), Severity::Hint, $id, sprintf(
                     'Nothing damps the contact of “%s”, which is an inductive appliance: its arc wears the contact.',
                     $line->name,
                 ), proposals: static fn(): array => [
@@ -87,7 +87,7 @@ final class SnubberGlow implements Rule
             'contact open',
             'reactance of a capacitor',
         );
-        yield new Finding($this->facts(), Kind::Weak, $id, sprintf(
+        yield new Finding($this->facts(), Severity::Weak, $id, sprintf(
             '%s leak across the open contact of “%s”, which draws %s: %s.',
             $figure->printed(),
             $line->name,

@@ -10,10 +10,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Appliance that must not start by itself on a timer or a sensor. */
 final class StartsByItself implements Rule
@@ -24,7 +24,7 @@ final class StartsByItself implements Rule
             id: 'mains.starts-by-itself',
             version: 1,
             title: 'Appliance that must not start by itself on a timer or a sensor',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A timer or a sensor starts a heater or a saw with nobody there, or with a hand in it. It may take such a line off, and never put it on.',
             threshold: 'no timer and no sensor rule that switches on, on a line that must never start by itself',
             basis: Basis::CommonPractice,
@@ -41,7 +41,7 @@ final class StartsByItself implements Rule
             if ($isByItself && $entry->operation->canSwitchOn() && $inspection->board->mustNotStart($entry->line)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('“%s” must never start by itself, but a %s switches it on.', $line->name, $entry->kind->value),
                     proposals: static fn(): array => [new Remedy(

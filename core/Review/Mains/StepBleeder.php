@@ -13,11 +13,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Series capacitors of a fan that stay charged. */
 final class StepBleeder implements Rule
@@ -28,7 +28,7 @@ final class StepBleeder implements Rule
             id: 'mains.step-bleeder',
             version: 2,
             title: 'Series capacitors of a fan that stay charged',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A capacitor that was at its peak when the plug was drawn bites whoever touches it, minutes later. In resonance with the winding it has more than the mains.',
             threshold: 'a bleeder across each that leaves ' . QuantityPrinter::rounded(CapacitorStage::HARMLESS_VOLTS, Unit::Volt) . ' after a second, from the greatest voltage that a capacitor can have: mains 10 % high, tolerance of ' . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ', resonance with the winding',
             basis: Basis::Standard,
@@ -61,7 +61,7 @@ final class StepBleeder implements Rule
                 $fit = PreferredValues::e12Between(1e3, $needed)[0] ?? null;
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf(
                         0.0 === $bleeder

@@ -16,12 +16,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Series capacitors of a fan that are not made for it. */
 final class StepCapacitorClass implements Rule
@@ -32,7 +32,7 @@ final class StepCapacitorClass implements Rule
             id: 'mains.step-class',
             version: 2,
             title: 'Series capacitors of a fan that are not made for it',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'A capacitor in series with a motor works all day at more than the mains voltage: class X2 is not made for that, fails, and burns.',
             threshold: 'motor-run capacitors (danger otherwise); no more than ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt) . ' across one with the mains 10 % high and its capacitance ' . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ' off (weak)',
             basis: Basis::CommonPractice,
@@ -54,7 +54,7 @@ final class StepCapacitorClass implements Rule
             } elseif (CapacitorClass::X2 === $class) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Danger,
+                    Severity::Danger,
                     $id,
                     sprintf('The capacitors of “%s” are of class X2, which is not made for continuous series duty.', $group->name),
                     proposals: static fn(): array => [new Remedy(
@@ -74,7 +74,7 @@ final class StepCapacitorClass implements Rule
                 );
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'A capacitor of “%s” sees %s; motor-run ones are made for %s.',

@@ -14,11 +14,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Step that drives a motor beyond its voltage. */
 final class StepOvervolts implements Rule
@@ -29,7 +29,7 @@ final class StepOvervolts implements Rule
             id: 'mains.step-overvolts',
             version: 1,
             title: 'Step that drives a motor beyond its voltage',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A capacitor in series resonates with the winding: near resonance the motor gets more than the mains has, and burns.',
             threshold: 'voltage at the motor in each step, as resistance and inductance in series, against the voltage of the mains and a tenth more',
             basis: Basis::CommonPractice,
@@ -58,7 +58,7 @@ final class StepOvervolts implements Rule
                 $names = implode('” and “', array_map($inspection->board->nameOf(...), explode('+', $relays)));
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'With “%s” closed the motor gets %s; it is made for %s.',

@@ -16,11 +16,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Series capacitors of a fan that nothing limits. */
 final class StepSeries implements Rule
@@ -31,7 +31,7 @@ final class StepSeries implements Rule
             id: 'mains.step-series',
             version: 2,
             title: 'Series capacitors of a fan that nothing limits',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A contact that closes a capacitor onto the peak of the mains carries hundreds of amperes for a moment and welds; one that finds it still charged with the other sign carries about twice as many.',
             threshold: 'a resistor in series with each capacitor; where the maker of the relay states what its contact bears for a moment, no more than that when a capacitor charged with the other sign is closed onto the peak of the mains',
             basis: Basis::CommonPractice,
@@ -50,7 +50,7 @@ final class StepSeries implements Rule
             } elseif (0.0 === $series) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'Nothing limits the current into the capacitors of “%s” when a contact closes at the peak of the mains.',
@@ -75,7 +75,7 @@ final class StepSeries implements Rule
                 );
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'Up to %s flow into the capacitors of “%s” when a contact closes on a charged one; the contact bears %s for a moment.',

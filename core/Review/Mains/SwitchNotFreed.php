@@ -13,11 +13,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Wall switch that is not freed of mains. */
 final class SwitchNotFreed implements Rule
@@ -28,7 +28,7 @@ final class SwitchNotFreed implements Rule
             id: 'mains.switch-not-freed',
             version: 2,
             title: 'Wall switch or selector that is not freed of mains',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A wall switch or a fan’s selector that is used again becomes a low-voltage input. A mains wire that was left in its box makes the whole low-voltage side live.',
             threshold: 'wall switches, knobs and selectors used again are freed of mains altogether; verified on each copy',
             basis: Basis::CommonPractice,
@@ -59,7 +59,7 @@ final class SwitchNotFreed implements Rule
         } else {
             yield new Finding(
                 $this->facts(),
-                Kind::Danger,
+                Severity::Danger,
                 'board',
                 sprintf(
                     '%d wall %s not freed of mains, and %s to the controller.',

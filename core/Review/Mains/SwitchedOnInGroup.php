@@ -11,10 +11,10 @@ use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Appliance that must not start by itself in a group that switches on. */
 final class SwitchedOnInGroup implements Rule
@@ -25,7 +25,7 @@ final class SwitchedOnInGroup implements Rule
             id: 'mains.switched-on-in-group',
             version: 1,
             title: 'Appliance that must not start by itself in a group that switches on',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a line may be switched off with others, and never on.',
             threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class SwitchedOnInGroup implements Rule
                 continue;
             }
             $names = implode('” and “', array_map(static fn(LineGroup $group): string => $group->name, array_values($groups)));
-            yield new Finding($this->facts(), Kind::Danger, $lineId, sprintf(
+            yield new Finding($this->facts(), Severity::Danger, $lineId, sprintf(
                 '“%s” %s, but “%s” %s it on.',
                 $line->name,
                 $mustNot ? 'must never start by itself' : 'is barred from groups',
@@ -75,7 +75,13 @@ final class SwitchedOnInGroup implements Rule
                     self::each(
                         'Let groups only switch off',
                         $groups,
-                        static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup($id, $group->name, $group->lines, $group->channels, false),
+                        static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup(
+                            $id,
+                            $group->name,
+                            $group->lines,
+                            $group->channels,
+                            false,
+                        ),
                     ),
                 ),
             ]);

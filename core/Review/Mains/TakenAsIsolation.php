@@ -10,10 +10,10 @@ use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Off that is taken for isolated. */
 final class TakenAsIsolation implements Rule
@@ -24,7 +24,7 @@ final class TakenAsIsolation implements Rule
             id: 'mains.taken-as-isolation',
             version: 1,
             title: 'Off that is taken for isolated',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A switched-off contact is no isolation: it has a micro gap, may have welded, leaks through its snubber, and a solid-state output leaks always and fails closed.',
             threshold: 'nobody works on a line that the board alone has switched off',
             basis: Basis::Standard,
@@ -50,7 +50,7 @@ final class TakenAsIsolation implements Rule
             };
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf('“%s” is worked on while only the board has switched it off: %s.', $line->name, $why),
                 proposals: static fn(): array => [new Remedy(

@@ -10,11 +10,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Low-voltage side treated as live, and something of it outside the cover. */
 final class TreatedAsLive implements Rule
@@ -25,7 +25,7 @@ final class TreatedAsLive implements Rule
             id: 'mains.treated-as-live',
             version: 1,
             title: 'Low-voltage side treated as live, though something of it leaves the cover',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'A low-voltage side that may be live is for nobody’s hands: a button, a probe, a cable or a USB socket outside the cover is then mains in somebody’s hand.',
             threshold: 'no button, switch, probe, low-voltage appliance, supply from outside or reachable USB or programming socket while the low-voltage side is treated as live; the cover needs a tool, verified on each copy',
             basis: Basis::CommonPractice,
@@ -44,7 +44,7 @@ final class TreatedAsLive implements Rule
         if ([] !== $leaving) {
             yield new Finding(
                 $this->facts(),
-                Kind::Danger,
+                Severity::Danger,
                 'board',
                 sprintf(
                     'The low-voltage side is treated as live, but %s the cover: %s.',

@@ -9,11 +9,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Two circuits on one board. */
 final class TwoCircuits implements Rule
@@ -24,7 +24,7 @@ final class TwoCircuits implements Rule
             id: 'mains.two-circuits',
             version: 2,
             title: 'Two circuits on one board',
-            kinds: [Kind::Danger],
+            severities: [Severity::Danger],
             reason: 'Two circuits can hang on two phases: neighbours then see 400 V, and switching one off leaves the board live.',
             threshold: 'all of the board on one circuit of the installation',
             basis: Basis::CommonPractice,
@@ -43,7 +43,7 @@ final class TwoCircuits implements Rule
         } elseif (false === $one) {
             yield new Finding(
                 $this->facts(),
-                Kind::Danger,
+                Severity::Danger,
                 'board',
                 'The board hangs on more than one circuit: with one switched off it is still live.',
                 proposals: static fn(): array => [new Remedy('Feed all of it from one circuit', new StateBox(oneCircuit: true))],

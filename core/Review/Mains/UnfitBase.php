@@ -9,11 +9,11 @@ use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Base or enclosure that is not fit for mains. */
 final class UnfitBase implements Rule
@@ -24,7 +24,7 @@ final class UnfitBase implements Rule
             id: 'mains.unfit-base',
             version: 1,
             title: 'Base or enclosure that is not fit for mains',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'A bare board leaves live parts to be touched; wood and cardboard burn; of a plastic box nobody knows, unless it is printed on it.',
             threshold: 'flame-rated plastic (V-0) or earthed metal; wood, cardboard or nothing at all is a danger, plastic of unknown kind weak',
             basis: Basis::CommonPractice,
@@ -43,7 +43,7 @@ final class UnfitBase implements Rule
         } elseif ($enclosure->isUnfit() || BaseMaterial::OtherPlastic === $enclosure) {
             yield new Finding(
                 $this->facts(),
-                $enclosure->isUnfit() ? Kind::Danger : Kind::Weak,
+                $enclosure->isUnfit() ? Severity::Danger : Severity::Weak,
                 'board',
                 sprintf('What carries and encloses the mains parts is %s.', $enclosure->value),
                 proposals: static fn(): array => [new Remedy(

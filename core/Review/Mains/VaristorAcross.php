@@ -9,10 +9,10 @@ use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Varistor across a contact. */
 final class VaristorAcross implements Rule
@@ -23,7 +23,7 @@ final class VaristorAcross implements Rule
             id: 'mains.varistor-across',
             version: 1,
             title: 'Varistor across a contact',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'A varistor ages with every surge and in the end conducts for good: across the contact it then switches the appliance on, whatever the relay does, until it burns.',
             threshold: 'a varistor across the appliance and not across the contact; a danger for what must never start by itself',
             basis: Basis::CommonPractice,
@@ -40,7 +40,7 @@ final class VaristorAcross implements Rule
             $mustNot = $inspection->board->mustNotStart($id);
             yield new Finding(
                 $this->facts(),
-                $mustNot ? Kind::Danger : Kind::Weak,
+                $mustNot ? Severity::Danger : Severity::Weak,
                 $id,
                 sprintf(
                     'A varistor lies across the contact of “%s”: it fails closed, and the appliance is on%s.',

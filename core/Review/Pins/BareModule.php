@@ -8,11 +8,11 @@ use IronLatch\Core\Board\Edit\Controller\StateBareModule;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Bare module that does not start, or that no program gets into. */
 final class BareModule implements Rule
@@ -23,7 +23,7 @@ final class BareModule implements Rule
             id: 'pins.bare-module',
             version: 1,
             title: 'Bare module without what a carrier brings',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in by a header or not at all.',
             threshold: 'a pull-up of 10 kΩ and 1 µF at its reset line; supply, ground, both serial lines, boot and reset on a header',
             basis: Basis::DataSheet,
@@ -43,7 +43,7 @@ final class BareModule implements Rule
         } elseif (false === $board->mcu->resetPulled->value) {
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 'reset',
                 'Nothing pulls the reset line of the module up: it starts by chance, or not at all.',
                 proposals: static fn(): array => [new Remedy(
@@ -57,7 +57,7 @@ final class BareModule implements Rule
         } elseif (false === $board->mcu->programmingAccess->value) {
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 'header',
                 'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
                 proposals: static fn(): array => [new Remedy(

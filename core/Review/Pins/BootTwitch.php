@@ -25,12 +25,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Relay that twitches at start-up. */
 final class BootTwitch implements Rule
@@ -41,7 +41,7 @@ final class BootTwitch implements Rule
             id: 'pins.boot-twitch',
             version: 2,
             title: 'Relay that twitches at start-up',
-            kinds: [Kind::Danger, Kind::Weak],
+            severities: [Severity::Danger, Severity::Weak],
             reason: 'Before the program runs, the chip drives and pulls its pins as it likes, or leaves them to nobody. A relay that follows switches its appliance by itself; a driver input that nothing decides is not off.',
             threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a gate, or the input of an array, a coupler or a solid-state relay, whose level nothing decides; a danger for appliances that must not start by themselves and for steps of which one only may be on',
             basis: Basis::CommonPractice,
@@ -71,7 +71,7 @@ final class BootTwitch implements Rule
             $mustNot = Fitness::mustStayOff($inspection->board, $id);
             $finding = new Finding(
                 $this->facts(),
-                $mustNot ? Kind::Danger : Kind::Weak,
+                $mustNot ? Severity::Danger : Severity::Weak,
                 $id,
                 sprintf(
                     'The relay of “%s” on %s %s %s%s%s%s.',

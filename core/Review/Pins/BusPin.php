@@ -7,10 +7,10 @@ namespace IronLatch\Core\Review\Pins;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Bus signal on a pin that cannot serve it, or on another unit than its partners. */
 final class BusPin implements Rule
@@ -21,7 +21,7 @@ final class BusPin implements Rule
             id: 'pins.bus-pin',
             version: 1,
             title: 'Bus signal on the wrong pin',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'Some chips tie each bus signal to certain pins, and the signals of one bus to one unit.',
             threshold: 'every signal of a bus on a pin of the same unit, where the chip cannot route it anywhere',
             basis: Basis::DataSheet,
@@ -39,7 +39,7 @@ final class BusPin implements Rule
             if (null !== $signal && !$chip->canRoute($signal->bus()) && [] === $pin->chip->unitsAs($signal)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” sits on %s, which has no %s.', $inspection->board->nameOf($id), $pin->bothNames(), $signal->value),
                     proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
@@ -61,7 +61,7 @@ final class BusPin implements Rule
             if ($isSplit) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('The signals of “%s” sit on different units of the %s.', $group->name, $chip->identity->name),
                     proposals: fn(): array => Repairs::of($inspection)->seatAll(),

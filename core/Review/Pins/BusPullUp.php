@@ -15,11 +15,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** I2C pull-up missing, too small or too large. */
 final class BusPullUp implements Rule
@@ -30,7 +30,7 @@ final class BusPullUp implements Rule
             id: 'pins.bus-pull-up',
             version: 1,
             title: 'I2C pull-up outside its limits',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'Nothing on an I2C bus drives a high: the pull-ups do. Too large, and the wires rise too late; too small, and no device can pull them low.',
             threshold: 'R_min = (V_DD − 0.4 V) ÷ 3 mA and R_max = t_r ÷ (0.8473 · C_bus); outside at typical values is broken, at ±' . QuantityPrinter::rounded(100 * I2cPullUp::RESISTOR_TOLERANCE, Unit::Percent) . ' weak',
             basis: Basis::Standard,
@@ -54,7 +54,7 @@ final class BusPullUp implements Rule
             if (null === $limits->overLeast || null === $limits->underGreatest) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” has no pull-ups: nothing lifts its wires. They lie between %s and %s.',
@@ -95,7 +95,7 @@ final class BusPullUp implements Rule
 
         return new Finding(
             $this->facts(),
-            $isBroken ? Kind::Broken : Kind::Weak,
+            $isBroken ? Severity::Broken : Severity::Weak,
             $id,
             sprintf(
                 'The pull-ups of “%s” (%s) are %s; they lie between %s and %s%s.',

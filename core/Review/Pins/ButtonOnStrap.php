@@ -10,10 +10,10 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\StrapConsequence;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Button on a strapped pin. */
 final class ButtonOnStrap implements Rule
@@ -24,7 +24,7 @@ final class ButtonOnStrap implements Rule
             id: 'pins.button-on-strap',
             version: 1,
             title: 'Button on a strapped pin',
-            kinds: [Kind::Hint],
+            severities: [Severity::Hint],
             reason: 'Held while power returns, the button does what the strap does; that is rare, and sometimes wanted.',
             threshold: 'push button to ground on a pin that reset needs high',
             basis: Basis::CommonPractice,
@@ -46,7 +46,7 @@ final class ButtonOnStrap implements Rule
             ) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Hint,
+                    Severity::Hint,
                     $id,
                     sprintf('If “%s” is held while power returns, %s is low: %s.', $function->name, $pin->bothNames(), $strap->otherwise),
                     proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),

@@ -9,11 +9,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Console or USB pin used. */
 final class ConsolePin implements Rule
@@ -24,7 +24,7 @@ final class ConsolePin implements Rule
             id: 'pins.console-pin',
             version: 1,
             title: 'Console or USB pin used',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'The boot log drives these pins at every start, and what hangs on them can block uploading.',
             threshold: 'no function on a pin reserved for console or USB',
             basis: Basis::DataSheet,
@@ -49,7 +49,7 @@ final class ConsolePin implements Rule
                     ];
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf('“%s” sits on %s, %s.', $inspection->board->nameOf($id), $pin->bothNames(), $what),
                     proposals: fn(): array => [

@@ -16,11 +16,11 @@ use IronLatch\Core\Pins\PinCurrents;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Sum of pin currents over a chip or a port group. */
 final class CurrentSum implements Rule
@@ -31,7 +31,7 @@ final class CurrentSum implements Rule
             id: 'pins.current-sum',
             version: 1,
             title: 'Pin currents that are too much together',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'Each pin may be within its limit while the chip’s own supply wires are not.',
             threshold: 'sum over all outputs that are on at once, against the limit of the chip and of each port group; over it at typical values is broken, at each output’s greatest current weak',
             basis: Basis::DataSheet,
@@ -56,7 +56,7 @@ final class CurrentSum implements Rule
             $figure = $isBroken ? $sum->margin->nominal : $sum->margin->worst;
             yield new Finding(
                 $this->facts(),
-                $isBroken ? Kind::Broken : Kind::Weak,
+                $isBroken ? Severity::Broken : Severity::Weak,
                 $subject,
                 sprintf(
                     'With all outputs on, %s carry %s%s; the limit is %s.',

@@ -18,11 +18,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Debounce capacitor that holds a strap low at power-up. */
 final class DebounceOnStrap implements Rule
@@ -37,7 +37,7 @@ final class DebounceOnStrap implements Rule
             id: 'pins.debounce-on-strap',
             version: 1,
             title: 'Debounce capacitor that holds a strap low at power-up',
-            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'An empty capacitor is a short circuit. It keeps its pin low until the pull-up has filled it, and that is when reset reads the pin.',
             threshold: 'time of reset over the time until the pin is high, R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)): under 1 at typical values broken, at the weakest pull and +' . QuantityPrinter::rounded(100 * (self::SPREAD - 1), Unit::Percent) . ' weak; a strap that only harms comfort is a hint',
             basis: Basis::DataSheet,
@@ -96,9 +96,9 @@ final class DebounceOnStrap implements Rule
             $isBroken = MarginState::Broken === $margin->state();
             $shown = $isBroken ? $margin->nominal : $margin->worst;
             $kind = match (true) {
-                StrapConsequence::Harmless === $strap->consequence => Kind::Hint,
-                $isBroken && StrapConsequence::WontRun === $strap->consequence => Kind::Broken,
-                default => Kind::Weak,
+                StrapConsequence::Harmless === $strap->consequence => Severity::Hint,
+                $isBroken && StrapConsequence::WontRun === $strap->consequence => Severity::Broken,
+                default => Severity::Weak,
             };
             yield new Finding(
                 $this->facts(),

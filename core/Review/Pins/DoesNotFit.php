@@ -7,10 +7,10 @@ namespace IronLatch\Core\Review\Pins;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Review\WayOut;
 use IronLatch\Core\Review\WaysOut;
 
@@ -23,7 +23,7 @@ final class DoesNotFit implements Rule
             id: 'pins.does-not-fit',
             version: 1,
             title: 'Functions that the pins do not suffice for',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'No seating, however clever, gives each of these functions a pin that can serve it.',
             threshold: 'the best seating that exists, found exactly; locked and frozen seats stay',
             basis: Basis::CommonPractice,
@@ -45,7 +45,7 @@ final class DoesNotFit implements Rule
         $last = array_pop($names);
         yield new Finding(
             $this->facts(),
-            Kind::Broken,
+            Severity::Broken,
             'board',
             [] === $names
                 ? sprintf('No pin of the %s can serve %s.', $inspection->controller->carrier->identity->name, $last)

@@ -14,12 +14,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** More asked of a pin than it is set to after reset. */
 final class DriveStrength implements Rule
@@ -30,7 +30,7 @@ final class DriveStrength implements Rule
             id: 'pins.drive-strength',
             version: 1,
             title: 'More asked of a pin than it is set to after reset',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'Outputs of some chips have several strengths and start with a small one. Until the program sets more, the level that the data sheet promises holds for that small current only.',
             threshold: 'greatest current of the pin against what its strength after reset is rated for; the program raises it, or the pin gives less',
             basis: Basis::DataSheet,
@@ -80,7 +80,7 @@ final class DriveStrength implements Rule
             ))->outOf($electrics->resetPinAmps, $amps->value, Unit::Ampere);
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf('The program leaves the drive strength as it is: %s.', $says),
                 [$margin],

@@ -11,10 +11,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Edges caught on a pin that makes false ones. */
 final class EdgeGlitch implements Rule
@@ -25,7 +25,7 @@ final class EdgeGlitch implements Rule
             id: 'pins.edge-glitch',
             version: 1,
             title: 'Edges caught on a pin that makes false ones',
-            kinds: [Kind::Weak, Kind::Hint],
+            severities: [Severity::Weak, Severity::Hint],
             reason: 'Some input-only pins read a short false low whenever a converter or the sleeping radio powers up. A zero crossing is then seen where there is none; a decoder of infrared codes mostly passes over it.',
             threshold: 'no input whose edges are caught on such a pin while the radio or an analogue input is in use: weak for a zero-cross input, a hint for an infrared receiver',
             basis: Basis::DataSheet,
@@ -48,7 +48,7 @@ final class EdgeGlitch implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                FunctionKind::ZeroCross === $function->kind ? Kind::Weak : Kind::Hint,
+                FunctionKind::ZeroCross === $function->kind ? Severity::Weak : Severity::Hint,
                 $id,
                 sprintf(
                     '“%s” sits on %s, which reads a false low of %s whenever %s powers up.',

@@ -11,11 +11,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Address that two expanders share, or that the variant does not have. */
 final class ExpanderAddress implements Rule
@@ -26,7 +26,7 @@ final class ExpanderAddress implements Rule
             id: 'pins.expander-address',
             version: 1,
             title: 'Expander address that cannot be',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'Two expanders on one address answer together, and a variant has addresses of its own: the A variant of an 8-bit expander does not answer where the plain one does.',
             threshold: 'every I2C expander on an address of its own among those of its variant',
             basis: Basis::DataSheet,
@@ -48,7 +48,7 @@ final class ExpanderAddress implements Rule
             if (!$expander->hasAddress($fitted->address)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” is set to 0x%02X; the %s has 0x%02X to 0x%02X.',
@@ -63,7 +63,7 @@ final class ExpanderAddress implements Rule
             } elseif (null !== $first) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” and “%s” both answer at 0x%02X.', $inspection->board->nameOf($first), $fitted->name, $fitted->address),
                     proposals: $remedies,

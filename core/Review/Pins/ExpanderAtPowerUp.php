@@ -13,12 +13,12 @@ use IronLatch\Core\Drive\Circuit\Movement;
 use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Expander that switches a relay on at power-up. */
 final class ExpanderAtPowerUp implements Rule
@@ -29,7 +29,7 @@ final class ExpanderAtPowerUp implements Rule
             id: 'pins.expander-at-power-up',
             version: 2,
             title: 'Expander that is on at power-up',
-            kinds: [Kind::Danger, Kind::Broken, Kind::Weak],
+            severities: [Severity::Danger, Severity::Broken, Severity::Weak],
             reason: 'Until the program has spoken to it, an expander does as it likes: one kind starts with every output high, another with whatever it holds.',
             threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, before the program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one only may be on, weak where it only may move',
             basis: Basis::DataSheet,
@@ -52,9 +52,9 @@ final class ExpanderAtPowerUp implements Rule
             $finding = new Finding(
                 $this->facts(),
                 match (true) {
-                    $isDanger => Kind::Danger,
-                    Movement::Certain === $moment->movement => Kind::Broken,
-                    default => Kind::Weak,
+                    $isDanger => Severity::Danger,
+                    Movement::Certain === $moment->movement => Severity::Broken,
+                    default => Severity::Weak,
                 },
                 $film->actuator,
                 sprintf(

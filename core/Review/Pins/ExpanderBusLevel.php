@@ -16,11 +16,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Bus level that an expander may not read as high, or a supply that it is not made for. */
 final class ExpanderBusLevel implements Rule
@@ -31,7 +31,7 @@ final class ExpanderBusLevel implements Rule
             id: 'pins.expander-bus-level',
             version: 1,
             title: 'Bus level too low for the expander',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'An expander on 5 V wants more for a high than a 3.3 V bus gives: it works on one bench and not on the next.',
             threshold: 'the controller’s pin supply over the expander’s lowest high, at typical values (broken) and at the worst corner (weak); and a supply that it is made for',
             basis: Basis::DataSheet,
@@ -50,7 +50,7 @@ final class ExpanderBusLevel implements Rule
             if ($isOutside) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” is made for %s to %s and is fed with %s.',
@@ -65,7 +65,7 @@ final class ExpanderBusLevel implements Rule
                 $isBroken = MarginState::Broken === $margin->state();
                 yield new Finding(
                     $this->facts(),
-                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $isBroken ? Severity::Broken : Severity::Weak,
                     $id,
                     sprintf(
                         'The bus of “%s” gives %s, and a high begins at %s%s.',

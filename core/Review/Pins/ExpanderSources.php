@@ -14,12 +14,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Quasi-bidirectional output asked to source. */
 final class ExpanderSources implements Rule
@@ -32,7 +32,7 @@ final class ExpanderSources implements Rule
             id: 'pins.expander-sources',
             version: 1,
             title: 'Expander output asked to source',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A quasi-bidirectional output sinks well and sources about a tenth of a milliampere: it cannot drive an active-high input.',
             threshold: 'no active-high driver behind more than ' . QuantityPrinter::rounded(self::WEAK_SOURCE_OHMS, Unit::Ohm) . ' of source resistance',
             basis: Basis::DataSheet,
@@ -62,7 +62,7 @@ final class ExpanderSources implements Rule
             $amps = $electrics->supply->typ / $electrics->sourceResistance->typ;
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 sprintf(
                     'The relay of “%s” wants a high level from %s, which gives about %s.',

@@ -8,10 +8,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\ReservedFor;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Flash pin used. */
 final class FlashPin implements Rule
@@ -22,7 +22,7 @@ final class FlashPin implements Rule
             id: 'pins.flash-pin',
             version: 1,
             title: 'Flash pin used',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'These pins are wired to the flash memory that the program runs from; anything else on them stops the chip.',
             threshold: 'no function on a pin reserved for the flash memory',
             basis: Basis::DataSheet,
@@ -36,7 +36,7 @@ final class FlashPin implements Rule
             if (ReservedFor::Flash === $pin->chip->reserved) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” sits on %s, which is wired to the flash memory inside: the chip will not run.',

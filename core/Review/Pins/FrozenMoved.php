@@ -9,10 +9,10 @@ use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Function that has left its frozen pin. */
 final class FrozenMoved implements Rule
@@ -23,7 +23,7 @@ final class FrozenMoved implements Rule
             id: 'pins.frozen-moved',
             version: 1,
             title: 'Function off its frozen pin',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A firmware that is in use switches the pin it was written for. The board says another one.',
             threshold: 'every function of the frozen pin map on the pin that is written there',
             basis: Basis::CommonPractice,
@@ -41,7 +41,7 @@ final class FrozenMoved implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     'The firmware in use has “%s” on %s; on the board it %s.',

@@ -7,10 +7,10 @@ namespace IronLatch\Core\Review\Pins;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Function that has no pin. */
 final class FunctionWithoutPin implements Rule
@@ -21,7 +21,7 @@ final class FunctionWithoutPin implements Rule
             id: 'pins.no-pin',
             version: 1,
             title: 'Function that has no pin',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'What is not connected to the controller does not work.',
             threshold: 'every function has a seat',
             basis: Basis::CommonPractice,
@@ -37,7 +37,7 @@ final class FunctionWithoutPin implements Rule
             }
             $finding = new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 sprintf('“%s” (%s) has no pin yet.', $function->name, $function->kind->value),
                 proposals: static fn(): array => [...Repairs::of($inspection)->moveToBestPin($id), ...Repairs::of($inspection)->seatAll()],

@@ -7,11 +7,11 @@ namespace IronLatch\Core\Review\Pins;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Pin that the module’s own additional memory uses. */
 final class InnerMemory implements Rule
@@ -22,7 +22,7 @@ final class InnerMemory implements Rule
             id: 'pins.inner-memory',
             version: 1,
             title: 'Pin that additional memory inside the module uses',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'Some modules of a chip have PSRAM or an eight-wire flash inside, on pins that other modules leave free. What is wired to them stops the program, and is driven by it.',
             threshold: 'no function on such a pin where the module has additional memory; the order code printed on the module says so',
             basis: Basis::DataSheet,
@@ -47,7 +47,7 @@ final class InnerMemory implements Rule
             } else {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” sits on %s, which the memory inside the module uses: the program stops, or does not start.',

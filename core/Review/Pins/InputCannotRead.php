@@ -8,11 +8,11 @@ use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Input that cannot be read there. */
 final class InputCannotRead implements Rule
@@ -23,7 +23,7 @@ final class InputCannotRead implements Rule
             id: 'pins.input-cannot-read',
             version: 1,
             title: 'Input that cannot be read there',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'One of the two converters stops while the radio is used; some pins have no converter, others nothing but one.',
             threshold: 'an analogue input that can be read while the radio is on, for every analogue sensor; a digital input for every other',
             basis: Basis::DataSheet,
@@ -52,7 +52,7 @@ final class InputCannotRead implements Rule
             if (null !== $why) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” cannot be read on %s: %s.', $function->name, $pin->bothNames(), $why),
                     proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),

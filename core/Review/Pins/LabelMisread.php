@@ -9,10 +9,10 @@ use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Pin name that can be read two ways. */
 final class LabelMisread implements Rule
@@ -23,7 +23,7 @@ final class LabelMisread implements Rule
             id: 'pins.label-misread',
             version: 1,
             title: 'Pin name that can be read two ways',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'The label printed on a carrier is not the chip’s number. The same text can mean two pins, and the wrong one looks right on paper.',
             threshold: 'a pin name that is one pin’s label and another pin’s number, not confirmed',
             basis: Basis::CommonPractice,
@@ -46,7 +46,7 @@ final class LabelMisread implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     '“%s” was written as “%s” and read as %s; it can also mean %s.',

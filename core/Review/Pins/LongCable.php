@@ -15,12 +15,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Long switch cable on an internal pull-up only. */
 final class LongCable implements Rule
@@ -34,7 +34,7 @@ final class LongCable implements Rule
             id: 'pins.long-cable',
             version: 1,
             title: 'Long switch cable on a weak pull-up',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'The pull-up inside the chip is weak. On metres of cable beside other wires it lets every switching spike through, and lights go on by themselves.',
             threshold: 'a cable longer than the house rule with no pull-up of ' . QuantityPrinter::rounded(self::FIRM_PULL_UP_OHMS, Unit::Ohm) . ' or less outside the chip',
             basis: Basis::CommonPractice,
@@ -57,7 +57,7 @@ final class LongCable implements Rule
             } elseif ($metres > $limit) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         '“%s” hangs on %s of cable with only the weak pull-up inside the chip on %s.',

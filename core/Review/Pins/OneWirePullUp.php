@@ -15,11 +15,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** One-wire bus without the pull-up that its cable wants. */
 final class OneWirePullUp implements Rule
@@ -32,7 +32,7 @@ final class OneWirePullUp implements Rule
             id: 'pins.one-wire-pull-up',
             version: 1,
             title: 'One-wire bus without the pull-up that its cable wants',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'Nobody drives this wire high but its resistor. Programs for it do not switch on the weak one inside the chip, and a long cable needs a stronger one than a short.',
             threshold: 'a pull-up outside the chip (broken without), no greater than lifts cable and sensors within ' . QuantityPrinter::rounded(OneWireBus::RISE_SECONDS, Unit::Second) . ' (weak), no less than a sensor pulls down with ' . QuantityPrinter::rounded(OneWireBus::SINK_AMPS, Unit::Ampere) . ' (weak)',
             basis: Basis::DataSheet,
@@ -61,7 +61,7 @@ final class OneWirePullUp implements Rule
             if (null === $bus->pull) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” on %s has no pull-up outside the chip.', $name, $pin->bothNames()),
                     proposals: $remedies,
@@ -86,7 +86,7 @@ final class OneWirePullUp implements Rule
                 );
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         $isWeak

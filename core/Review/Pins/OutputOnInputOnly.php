@@ -8,10 +8,10 @@ use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Output on an input-only pin. */
 final class OutputOnInputOnly implements Rule
@@ -22,7 +22,7 @@ final class OutputOnInputOnly implements Rule
             id: 'pins.output-on-input-only',
             version: 1,
             title: 'Output on an input-only pin',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'The pin has no output stage and cannot drive anything.',
             threshold: 'outputs, and signals that go both ways, only on pins that can drive',
             basis: Basis::DataSheet,
@@ -37,7 +37,7 @@ final class OutputOnInputOnly implements Rule
             if (($function->kind->isOutput() || $function->kind->isTwoWay()) && !$pin->chip->can(Ability::Output)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” %s, and %s can only read.',

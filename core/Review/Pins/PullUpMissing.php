@@ -13,11 +13,11 @@ use IronLatch\Core\Pins\SwitchLevel;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Contact without a pull-up. */
 final class PullUpMissing implements Rule
@@ -28,7 +28,7 @@ final class PullUpMissing implements Rule
             id: 'pins.pull-up-missing',
             version: 1,
             title: 'Contact without a pull-up that holds',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
             threshold: 'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector; the open level over V_IH at typical values (broken) and with the weakest pull-up (weak)',
             basis: Basis::DataSheet,
@@ -49,7 +49,7 @@ final class PullUpMissing implements Rule
             if (!SwitchLevel::isPulledUp($inspection->board, $id, $pin)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” on %s has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.',
@@ -65,7 +65,7 @@ final class PullUpMissing implements Rule
                 $isBroken = MarginState::Broken === $level->state();
                 yield new Finding(
                     $this->facts(),
-                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $isBroken ? Severity::Broken : Severity::Weak,
                     $id,
                     sprintf(
                         'Open, “%s” lifts %s to %s, and a high begins at %s%s: something pulls against its pull-up.',

@@ -12,11 +12,11 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\BusKind;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Two functions on one pin. */
 final class SharedPin implements Rule
@@ -27,7 +27,7 @@ final class SharedPin implements Rule
             id: 'pins.shared-pin',
             version: 1,
             title: 'Two functions on one pin',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'Two circuits on one pin fight each other, and neither can be told from the other.',
             threshold: 'one function per pin',
             basis: Basis::CommonPractice,
@@ -50,7 +50,7 @@ final class SharedPin implements Rule
                 );
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $pin,
                     sprintf('%s both sit on %s.', $names, $inspection->controller->pins[$pin]->bothNames()),
                     proposals: fn(): array => self::remedies($inspection, $functions),

@@ -11,11 +11,11 @@ use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Strapped node wrong at reset. */
 final class StrapAtReset implements Rule
@@ -26,7 +26,7 @@ final class StrapAtReset implements Rule
             id: 'pins.strap-at-reset',
             version: 1,
             title: 'Strapped node wrong at reset',
-            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'Reset reads these pins to decide how to start. What hangs on them can pull them to the wrong level.',
             threshold: 'node voltage at reset, solved with everything on the pin, below V_IL or above V_IH at the worst corner; won’t run is broken, won’t upload is weak, harmless is a hint',
             basis: Basis::DataSheet,
@@ -47,9 +47,9 @@ final class StrapAtReset implements Rule
                 continue;
             }
             $kind = match ($node->strap->consequence) {
-                StrapConsequence::WontRun => MarginState::Broken === $node->margin->state() ? Kind::Broken : Kind::Weak,
-                StrapConsequence::WontUpload => Kind::Weak,
-                StrapConsequence::Harmless => Kind::Hint,
+                StrapConsequence::WontRun => MarginState::Broken === $node->margin->state() ? Severity::Broken : Severity::Weak,
+                StrapConsequence::WontUpload => Severity::Weak,
+                StrapConsequence::Harmless => Severity::Hint,
             };
             $volts = new Figure(
                 'strapped node at reset',

@@ -11,11 +11,11 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\StrapConsequence;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Maintained switch that can hold a strap. */
 final class SwitchHoldsStrap implements Rule
@@ -26,7 +26,7 @@ final class SwitchHoldsStrap implements Rule
             id: 'pins.switch-holds-strap',
             version: 1,
             title: 'Maintained switch that can hold a strap',
-            kinds: [Kind::Broken, Kind::Weak, Kind::Hint],
+            severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'A maintained switch may stand closed when power returns, and then holds the pin at the wrong level.',
             threshold: 'maintained switch, selector position or reed contact to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
             basis: Basis::CommonPractice,
@@ -43,9 +43,9 @@ final class SwitchHoldsStrap implements Rule
                 continue;
             }
             $kind = match ($strap->consequence) {
-                StrapConsequence::WontRun => Kind::Broken,
-                StrapConsequence::WontUpload => Kind::Weak,
-                StrapConsequence::Harmless => Kind::Hint,
+                StrapConsequence::WontRun => Severity::Broken,
+                StrapConsequence::WontUpload => Severity::Weak,
+                StrapConsequence::Harmless => Severity::Hint,
             };
             yield new Finding(
                 $this->facts(),

@@ -19,11 +19,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Too little current through a contact that was made for mains. */
 final class WettingCurrent implements Rule
@@ -38,7 +38,7 @@ final class WettingCurrent implements Rule
             id: 'pins.wetting-current',
             version: 1,
             title: 'Too little current through a contact made for mains',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A contact that was made to break amperes cleans itself with them. With microamperes its skin of oxide grows, and after months it no longer closes.',
             threshold: 'current of the closed contact at the weakest pull and the lowest supply, at least ' . QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
             basis: Basis::CommonPractice,
@@ -90,7 +90,7 @@ final class WettingCurrent implements Rule
             } else {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'The contact of “%s” was made for mains and gets %s when it is closed; it wants %s to stay clean.',

@@ -15,9 +15,9 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Battery that is soon empty. */
 final class BatterySoonEmpty implements Rule
@@ -28,7 +28,7 @@ final class BatterySoonEmpty implements Rule
             id: 'power.battery-soon-empty',
             version: 1,
             title: 'Battery that is soon empty',
-            kinds: [Kind::Broken, Kind::Hint],
+            severities: [Severity::Broken, Severity::Hint],
             reason: 'A 9 V block holds about half an ampere-hour behind one or two ohms: a coil empties it in hours, and every coil that pulls in drags its voltage down. A controller with a radio alone empties any small battery within days.',
             threshold: 'a block battery that feeds coils is broken; any battery that lasts less than a week with the hours stated is a hint',
             basis: Basis::CommonPractice,
@@ -53,7 +53,7 @@ final class BatterySoonEmpty implements Rule
                 );
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         'The coils of the rail %s hang on a block battery: with all on it is empty after %s.',
@@ -67,7 +67,7 @@ final class BatterySoonEmpty implements Rule
                 $figure = self::lasts('time until it is empty', $hours, $source, 'hours as stated, typical currents');
                 yield new Finding(
                     $this->facts(),
-                    Kind::Hint,
+                    Severity::Hint,
                     $id,
                     sprintf('%s lasts %s on the rail %s.', $source->identity->name, $figure->printed(), $board->nameOf($id)),
                     [$figure],

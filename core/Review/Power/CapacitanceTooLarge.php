@@ -13,10 +13,10 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Supply that cannot start into its rail. */
 final class CapacitanceTooLarge implements Rule
@@ -27,7 +27,7 @@ final class CapacitanceTooLarge implements Rule
             id: 'power.capacitance-too-large',
             version: 1,
             title: 'Supply that cannot start into its rail',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'An encapsulated module starts into so much capacitance and no more; with more it tries and gives up, over and over. A USB port takes a larger one for a short circuit.',
             threshold: 'capacitance of the rail and of the rails behind it, against the greatest that the source states',
             basis: Basis::DataSheet,
@@ -56,7 +56,7 @@ final class CapacitanceTooLarge implements Rule
             );
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     '%s%s hang on the rail %s; %s starts into %s.',

@@ -11,11 +11,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Regulator without its capacitors. */
 final class CapacitorMissing implements Rule
@@ -26,7 +26,7 @@ final class CapacitorMissing implements Rule
             id: 'power.capacitor-missing',
             version: 1,
             title: 'Regulator without its capacitors',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'The capacitors at input and output are part of a regulator. Without them a low-drop one oscillates, and any other passes on every step of its load.',
             threshold: 'capacitors as its maker asks for; without them a regulator that wants 1 µF or more at its output is broken, any other weak',
             basis: Basis::DataSheet,
@@ -54,7 +54,7 @@ final class CapacitorMissing implements Rule
             } elseif (false === $rail->capacitorsFitted->value) {
                 yield new Finding(
                     $this->facts(),
-                    $feeder->regulation->outputFarads >= self::LOW_DROP_FARADS ? Kind::Broken : Kind::Weak,
+                    $feeder->regulation->outputFarads >= self::LOW_DROP_FARADS ? Severity::Broken : Severity::Weak,
                     $id,
                     sprintf('%s, which feeds %s, wants %s and has none.', $feeder->identity->name, $rail->name, $wants),
                     proposals: static fn(): array => [new Remedy('Fit its capacitors', new StateCapacitors($id, true))],

@@ -19,10 +19,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** More taken from a carrier’s pin than it gives. */
 final class CarrierOverloaded implements Rule
@@ -33,7 +33,7 @@ final class CarrierOverloaded implements Rule
             id: 'power.carrier-overloaded',
             version: 1,
             title: 'More taken from a carrier’s pin than it gives',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'What a carrier gives at its 5 V pin comes through the diode and the fuse of its USB socket, and at its 3.3 V pin through its small regulator, of which the chip itself takes most.',
             threshold: 'current over what the way bears: at peak and typical values broken, at the worst corner weak',
             basis: Basis::FromMemory,
@@ -96,7 +96,7 @@ final class CarrierOverloaded implements Rule
         $figure = $isBroken ? $margin->nominal : $margin->worst;
         yield new Finding(
             $this->facts(),
-            $isBroken ? Kind::Broken : Kind::Weak,
+            $isBroken ? Severity::Broken : Severity::Weak,
             $subject,
             sprintf('%s runs through the carrier’s %s, which bears %s.', $figure->needs(), $way, $figure->has()),
             [$figure, $isBroken ? $margin->worst : $margin->nominal],

@@ -22,11 +22,11 @@ use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Controller on a rail of the wrong voltage. */
 final class ControllerVoltage implements Rule
@@ -37,7 +37,7 @@ final class ControllerVoltage implements Rule
             id: 'power.controller-voltage',
             version: 1,
             title: 'Controller on a rail of the wrong voltage',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A carrier’s supply pin leads more or less straight to its chip or its small regulator: twice the voltage destroys it, half of it does not start it.',
             threshold: 'the rail’s whole range within the input range of the carrier’s pin that takes it',
             basis: Basis::FromMemory,
@@ -70,7 +70,7 @@ final class ControllerVoltage implements Rule
         );
         yield new Finding(
             $this->facts(),
-            Kind::Broken,
+            Severity::Broken,
             $board->mcu->rail,
             sprintf(
                 'The controller is fed from the rail %s, %s %s; its pin %s takes %s to %s.',

@@ -12,9 +12,9 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Device that takes its supply from a signal pin. */
 final class DeviceOnPin implements Rule
@@ -25,7 +25,7 @@ final class DeviceOnPin implements Rule
             id: 'power.device-on-pin',
             version: 1,
             title: 'Device that takes its supply from a signal pin',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A signal pin gives a few milliamperes. A display or a radio module on it pulls its level down, and the pin ages or dies.',
             threshold: 'the pin can be an output, and the peak current of the device is no more than is planned for a pin',
             basis: Basis::DataSheet,
@@ -55,7 +55,7 @@ final class DeviceOnPin implements Rule
             if (!$pin->chip->can(Ability::Output)) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” is fed from %s, which cannot be an output.', $device->name, $pin->bothNames()),
                     proposals: static fn(): array => DeviceVoltage::remedies($inspection, $id, $part),
@@ -63,7 +63,7 @@ final class DeviceOnPin implements Rule
             } elseif ($part->peakAmps > $planned) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” takes up to %s from %s, which gives %s.',

@@ -14,10 +14,10 @@ use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Device on a rail of the wrong voltage. */
 final class DeviceVoltage implements Rule
@@ -28,7 +28,7 @@ final class DeviceVoltage implements Rule
             id: 'power.device-voltage',
             version: 1,
             title: 'Device on a rail of the wrong voltage',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A sensor for 3.3 V on 5 V dies or feeds 5 V into the controller; a receiver for 5 V on 3.3 V hears nothing.',
             threshold: 'the whole range of what feeds it within the device’s supply range',
             basis: Basis::DataSheet,
@@ -53,13 +53,16 @@ final class DeviceVoltage implements Rule
                 $isHigh ? $volts->max : $volts->min,
                 Unit::Volt,
                 'range of what feeds it',
-                ['made for ' . QuantityPrinter::rounded($part->supply->min, Unit::Volt) . ' to ' . QuantityPrinter::rounded($part->supply->max, Unit::Volt)],
+                ['made for ' . QuantityPrinter::rounded($part->supply->min, Unit::Volt) . ' to ' . QuantityPrinter::rounded(
+                    $part->supply->max,
+                    Unit::Volt,
+                )],
                 $isHigh ? 'highest' : 'lowest',
                 $part->identity->name . ', ' . $part->identity->basis->words(),
             );
             yield new Finding(
                 $this->facts(),
-                Kind::Broken,
+                Severity::Broken,
                 $id,
                 sprintf(
                     '“%s” gets %s %s; it is made for %s to %s.',

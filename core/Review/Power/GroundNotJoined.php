@@ -9,11 +9,11 @@ use IronLatch\Core\Board\Edit\Power\StateGround;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** No common ground where one is needed. */
 final class GroundNotJoined implements Rule
@@ -24,7 +24,7 @@ final class GroundNotJoined implements Rule
             id: 'power.ground-not-joined',
             version: 1,
             title: 'No common ground where one is needed',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'A current that leaves the controller’s pin wants a way back. With a second source whose ground hangs by itself there is none, and nothing switches.',
             threshold: 'a driver, expander or device that speaks with the controller sits on a rail of another source whose ground is not joined to the controller’s',
             basis: Basis::CommonPractice,
@@ -56,7 +56,7 @@ final class GroundNotJoined implements Rule
             } elseif (false === $joined) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         'The ground of the rail %s is kept apart, but %s has no other way back to the controller.',

@@ -14,11 +14,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Coil that is held with too little. */
 final class HoldCurrent implements Rule
@@ -29,7 +29,7 @@ final class HoldCurrent implements Rule
             id: 'power.hold-current',
             version: 1,
             title: 'Coil that is held with too little',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A coil that is in may be held with less, by switching it fast. Its current runs on only through a plain diode; and held with too little, the armature lets go at the first knock or dip.',
             threshold: 'a plain diode across the coil (broken without), at least ' . QuantityPrinter::rounded(100 * Relay::HOLD_RATIO, Unit::Percent) . ' of the nominal voltage (weak below)',
             basis: Basis::CommonPractice,
@@ -65,7 +65,7 @@ final class HoldCurrent implements Rule
             if (Clamp::Diode !== $clamp) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” is held by switching its coil fast, which wants a plain diode across it and has %s.',
@@ -81,7 +81,7 @@ final class HoldCurrent implements Rule
             } elseif ($held < Relay::HOLD_RATIO) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf('“%s” is held with %s of its %s.', $board->nameOf($id), $figure->has(), $figure->needs()),
                     [$figure],

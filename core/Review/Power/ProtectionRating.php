@@ -15,11 +15,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Fuse, diode or clamp that does not suit its rail. */
 final class ProtectionRating implements Rule
@@ -30,7 +30,7 @@ final class ProtectionRating implements Rule
             id: 'power.protection-rating',
             version: 1,
             title: 'Fuse, diode or clamp that does not suit its rail',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A fuse that carries more than its rating blows one day, a resettable one sooner in a warm box; a surge clamp that conducts at the rail’s own voltage burns.',
             threshold: 'continuous current over the rating (broken), over what a resettable fuse holds in this air (weak); highest rail over the stand-off voltage (broken)',
             basis: Basis::DataSheet,
@@ -75,7 +75,7 @@ final class ProtectionRating implements Rule
 
         return new Finding(
             $this->facts(),
-            Kind::Broken,
+            Severity::Broken,
             $rail,
             sprintf(
                 'The rail %s reaches %s; %s conducts from there on for good.',
@@ -122,7 +122,7 @@ final class ProtectionRating implements Rule
 
         return new Finding(
             $this->facts(),
-            $amps > $part->ratedAmps ? Kind::Broken : Kind::Weak,
+            $amps > $part->ratedAmps ? Severity::Broken : Severity::Weak,
             $rail,
             sprintf(
                 'The rail %s carries %s for good; %s bears %s%s.',

@@ -15,10 +15,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Rail that dips while relays pull in. */
 final class RailDips implements Rule
@@ -29,7 +29,7 @@ final class RailDips implements Rule
             id: 'power.rail-dips',
             version: 1,
             title: 'Rail that dips while relays pull in',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'When every relay pulls in at once and the radio sends, the rail falls by what the source, the cable and the fuse keep, or by what the source cannot give at all: the controller resets itself, relays that are in let go, or those that pull in do not make it.',
             threshold: 'lowest voltage of the rail against the brown-out and the least supply of the controller, what holds a relay, and what pulls one in; at typical values broken, at the worst corner weak',
             basis: Basis::CommonPractice,
@@ -55,7 +55,7 @@ final class RailDips implements Rule
                 );
             yield new Finding(
                 $this->facts(),
-                $isBroken ? Kind::Broken : Kind::Weak,
+                $isBroken ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'While all relays pull in, the rail %s falls to %s%s: %s.',

@@ -13,11 +13,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Regulator that gets too little or too much. */
 final class RegulatorInput implements Rule
@@ -28,7 +28,7 @@ final class RegulatorInput implements Rule
             id: 'power.regulator-input',
             version: 1,
             title: 'Regulator that gets too little or too much',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A regulator needs some volts more than it gives, or its output follows its input down; beyond its greatest input it dies.',
             threshold: 'input at peak load over output and drop-out: at typical values broken, at the worst corner weak; highest input over the greatest permitted: broken',
             basis: Basis::DataSheet,
@@ -51,7 +51,7 @@ final class RegulatorInput implements Rule
             if (null !== $headroom->tooHigh) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $subject,
                     sprintf(
                         '%s gets up to %s and bears %s.',
@@ -73,7 +73,7 @@ final class RegulatorInput implements Rule
             $budget = $inspection->power->rails[$headroom->from];
             yield new Finding(
                 $this->facts(),
-                $isBroken ? Kind::Broken : Kind::Weak,
+                $isBroken ? Severity::Broken : Severity::Weak,
                 $subject,
                 sprintf(
                     '%s gets %s%s and needs %s.',

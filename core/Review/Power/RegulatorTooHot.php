@@ -19,11 +19,11 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Regulator that gets too hot. */
 final class RegulatorTooHot implements Rule
@@ -34,7 +34,7 @@ final class RegulatorTooHot implements Rule
             id: 'power.regulator-too-hot',
             version: 1,
             title: 'Regulator that gets too hot',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A linear regulator burns the difference between its input and its output. Fed with 12 V, the small one of a carrier cooks.',
             threshold: 'permitted over actual rise of the junction with all relays on; at typical loads broken, at the greatest weak',
             basis: Basis::DataSheet,
@@ -53,7 +53,7 @@ final class RegulatorTooHot implements Rule
             $isBroken = MarginState::Broken === $spot->margin->state();
             yield new Finding(
                 $this->facts(),
-                $isBroken ? Kind::Broken : Kind::Weak,
+                $isBroken ? Severity::Broken : Severity::Weak,
                 $spot->subject,
                 sprintf(
                     '%s burns %s and reaches %s%s; it bears %s.',

@@ -8,11 +8,11 @@ use IronLatch\Core\Board\Edit\Power\StateSocket;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Round plug and socket of different polarity. */
 final class SocketPolarity implements Rule
@@ -23,7 +23,7 @@ final class SocketPolarity implements Rule
             id: 'power.socket-polarity',
             version: 1,
             title: 'Round plug and socket of different polarity',
-            kinds: [Kind::Broken],
+            severities: [Severity::Broken],
             reason: 'Most adapters have their plus in the centre, some have it outside; the wrong one destroys what it is plugged into.',
             threshold: 'polarity of the adapter’s plug against that of the socket as wired',
             basis: Basis::DataSheet,
@@ -48,7 +48,7 @@ final class SocketPolarity implements Rule
             } elseif ($rail->socket !== $plug) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '%s is %s; the socket of the rail %s is wired %s.',

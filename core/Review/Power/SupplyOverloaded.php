@@ -9,10 +9,10 @@ use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Supply that carries too much. */
 final class SupplyOverloaded implements Rule
@@ -23,7 +23,7 @@ final class SupplyOverloaded implements Rule
             id: 'power.supply-overloaded',
             version: 1,
             title: 'Supply that carries too much',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A supply at its limit runs hot, ages fast and drops its voltage when all relays pull in at once.',
             threshold: 'all relays on: continuous load over the house share of the rating in the air it works in (weak, usual 80 %), peak load over the rating (broken)',
             basis: Basis::CommonPractice,
@@ -49,7 +49,7 @@ final class SupplyOverloaded implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                $over ? Kind::Broken : Kind::Weak,
+                $over ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
                     'With all relays on, the rail %s carries %s for good and %s at peak; %s gives %s%s, of which %d %% for good.',

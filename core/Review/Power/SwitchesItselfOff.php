@@ -9,9 +9,9 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Power bank that switches itself off. */
 final class SwitchesItselfOff implements Rule
@@ -22,7 +22,7 @@ final class SwitchesItselfOff implements Rule
             id: 'power.switches-itself-off',
             version: 1,
             title: 'Power bank that switches itself off',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A power bank that sees little current takes it that the phone is full, and goes off.',
             threshold: 'typical current with all relays off, against the current below which the source switches itself off',
             basis: Basis::FromMemory,
@@ -39,7 +39,7 @@ final class SwitchesItselfOff implements Rule
             }
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     'With all relays off the rail %s takes %s; %s switches itself off below %s.',

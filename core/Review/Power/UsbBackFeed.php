@@ -10,10 +10,10 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\UsbIsolation;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** USB beside the board’s own source. */
 final class UsbBackFeed implements Rule
@@ -24,7 +24,7 @@ final class UsbBackFeed implements Rule
             id: 'power.usb-back-feed',
             version: 1,
             title: 'USB beside the board’s own source',
-            kinds: [Kind::Weak, Kind::Hint],
+            severities: [Severity::Weak, Severity::Hint],
             reason: 'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the board’s own source feed into each other.',
             threshold: 'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet; or a rail comes through the socket while another feeds the carrier: weak',
             basis: Basis::CommonPractice,
@@ -42,7 +42,7 @@ final class UsbBackFeed implements Rule
                 $label = $inspection->controller->carrier->entries()[0]->label;
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         'The rail %s begins at the carrier’s %s, which %s feeds as well: two sources meet there.',
@@ -78,7 +78,7 @@ final class UsbBackFeed implements Rule
         $together = true === $board->mcu->usbTogether?->value;
         yield new Finding(
             $this->facts(),
-            $together ? Kind::Weak : Kind::Hint,
+            $together ? Severity::Weak : Severity::Hint,
             'board',
             $together
                 ? sprintf(

@@ -11,10 +11,10 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Box that gets warmer than is taken for it. */
 final class WarmBox implements Rule
@@ -25,7 +25,7 @@ final class WarmBox implements Rule
             id: 'power.warm-box',
             version: 1,
             title: 'Box that gets warmer than is taken for it',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'Contacts, coils, regulators, supplies and wires all bear less in warm air. What is checked with the air of a cool box is not sound in a small one that holds its heat.',
             threshold: 'the air in the box with everything on, from its heat and its size, no warmer than the air that every check takes',
             basis: Basis::CommonPractice,
@@ -46,7 +46,7 @@ final class WarmBox implements Rule
         $celsius = ceil($air->value);
         yield new Finding(
             $this->facts(),
-            Kind::Weak,
+            Severity::Weak,
             'box',
             sprintf(
                 'With everything on, the air in the box of %s reaches %s; every check takes the %s that were stated. A larger box, or less heat in it, keeps it cooler.',

@@ -55,7 +55,10 @@ final class BoardIntegrityTest extends TestCase
             'F1 sits on GPIO24, which the carrier does not lead out.',
         ];
         yield 'surface on nothing' => [
-            static fn(Board $b) => $b->with(lines: ['L1' => $line($b)->with(surfaces: ['S1' => new Surface(SurfaceKind::PushButton, 'F50')])]),
+            static fn(Board $b) => $b->with(lines: ['L1' => $line($b)->with(surfaces: ['S1' => new Surface(
+                SurfaceKind::PushButton,
+                'F50',
+            )])]),
             'The surface S1 uses the function “F50”',
         ];
         yield 'relay switched by a button' => [

@@ -61,7 +61,11 @@ final class DriverEditsTest extends TestCase
     #[DataProvider('drivers')]
     public function testACircuitKnowsItsLevelAndItsParts(Driver $driver, Level $level, ?string $switch, array $parts): void
     {
-        self::assertSame([$level, $switch, $parts], [$driver->inherentActiveLevel(), $driver->switchPart(), array_map(static fn(PartUse $use): string => $use->id, $driver->parts())]);
+        self::assertSame([$level, $switch, $parts], [
+            $driver->inherentActiveLevel(),
+            $driver->switchPart(),
+            array_map(static fn(PartUse $use): string => $use->id, $driver->parts()),
+        ]);
         self::assertEquals($driver, $driver->withValue('noSuchOhms', 1e3), 'A resistor that it does not have changes nothing.');
     }
 
@@ -184,7 +188,11 @@ final class DriverEditsTest extends TestCase
             new SwitchDirectly(['A2']),
             '“Airer” runs from the mains, and only a relay may switch the mains.',
         ];
-        yield 'relay that is gone' => [$board, new SwitchDirectly(['A9']), 'The relay A9 is not on this board any more. Look at the newest revision.'];
+        yield 'relay that is gone' => [
+            $board,
+            new SwitchDirectly(['A9']),
+            'The relay A9 is not on this board any more. Look at the newest revision.',
+        ];
         yield 'forced gain of nothing' => [
             $board,
             new SetHouseRules(0.5, 0.8),

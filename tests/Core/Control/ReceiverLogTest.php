@@ -81,7 +81,10 @@ final class ReceiverLogTest extends TestCase
     /** Lists below each other run into one: each of them is a press, none is lost. */
     public function testEveryListOfTimesIsAPress(): void
     {
-        ['keys' => $keys] = ReceiverLog::read(self::pulses('0BF430CF', -14634) . "\n" . self::pulses('0BF418E7', -40000) . "\n" . self::pulses('0BF430CF', -40000));
+        ['keys' => $keys] = ReceiverLog::read(self::pulses('0BF430CF', -14634) . "\n" . self::pulses('0BF418E7', -40000) . "\n" . self::pulses(
+            '0BF430CF',
+            -40000,
+        ));
         self::assertSame(
             [['0x0BF430CF', 2], ['0x0BF418E7', 1]],
             array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys),

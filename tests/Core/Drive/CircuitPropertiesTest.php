@@ -34,7 +34,7 @@ use IronLatch\Core\Drive\Netlist\Netlist;
 use IronLatch\Core\Drive\Netlist\NodalEquations;
 use IronLatch\Core\Drive\Netlist\Resistor;
 use IronLatch\Core\Drive\Netlist\Solver;
-use IronLatch\Core\Drive\Netlist\Supply as Source;
+use IronLatch\Core\Drive\Netlist\VoltageSource as Source;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

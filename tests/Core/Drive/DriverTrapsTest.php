@@ -43,7 +43,7 @@ use IronLatch\Core\Drive\SwitchTimes;
 use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Pins\Seating;
 use IronLatch\Core\Quantity\MarginState;
-use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
 
@@ -61,10 +61,10 @@ final class DriverTrapsTest extends TestCase
                 self::driven(new NpnLowSide('npn-2n2222', $ohms), [TestBoards::part('npn-2n2222', Transistor::class)]),
                 new ChooseRelay(['A1'], TestBoards::part('cube-5v', Relay::class)),
             );
-            $kinds[(string) $ohms] = TestBoards::inspect($board)->finding('drive.does-not-pull-in:A1')?->kind;
+            $kinds[(string) $ohms] = TestBoards::inspect($board)->finding('drive.does-not-pull-in:A1')?->severity;
         }
         self::assertSame(
-            ['330' => null, '470' => null, '680' => null, '1000' => Kind::Hint, '4700' => Kind::Weak, '47000' => Kind::Broken],
+            ['330' => null, '470' => null, '680' => null, '1000' => Severity::Hint, '4700' => Severity::Weak, '47000' => Severity::Broken],
             $kinds,
         );
     }
@@ -80,17 +80,17 @@ final class DriverTrapsTest extends TestCase
                     [TestBoards::part($id, Mosfet::class)],
                     TestBoards::bare($carrier, $chip),
                 );
-                $said[] = [$chip, (string) $volts, TestBoards::inspect($board)->finding('drive.gate-not-specified:A1')?->kind];
+                $said[] = [$chip, (string) $volts, TestBoards::inspect($board)->finding('drive.gate-not-specified:A1')?->severity];
             }
         }
         self::assertSame(
             [
                 ['esp32', '2.5', null],
-                ['esp32', '4.5', Kind::Weak],
-                ['esp32', '10', Kind::Broken],
+                ['esp32', '4.5', Severity::Weak],
+                ['esp32', '10', Severity::Broken],
                 ['atmega328p', '2.5', null],
                 ['atmega328p', '4.5', null],
-                ['atmega328p', '10', Kind::Weak],
+                ['atmega328p', '10', Severity::Weak],
             ],
             $said,
         );
@@ -164,7 +164,7 @@ final class DriverTrapsTest extends TestCase
     {
         self::assertEqualsWithDelta(4.85, TestBoards::part('cube-5v', Relay::class)->operateVolts(95.0), 0.01);
         $board = TestBoards::edited(TestBoards::sound(), new StateAmbient(60.0));
-        self::assertSame(Kind::Weak, TestBoards::inspect($board)->finding('drive.hot-restart:A1')?->kind);
+        self::assertSame(Severity::Weak, TestBoards::inspect($board)->finding('drive.hot-restart:A1')?->severity);
     }
 
     /** A supply 2 % low takes its share of every margin, and no more. */
@@ -246,7 +246,7 @@ final class DriverTrapsTest extends TestCase
             array_map($report->finding(...), ['drive.coil-on-pin:A2', 'drive.no-clamp:A2', 'drive.hot-restart:A2']),
         );
         // An input from 3 V wants more than the least high level of a 3.3 V pin surely gives.
-        self::assertSame(Kind::Weak, $report->finding('drive.does-not-pull-in:A2')?->kind);
+        self::assertSame(Severity::Weak, $report->finding('drive.does-not-pull-in:A2')?->severity);
         $result = DriverAnalysis::of($board)->results['A2'];
         // 3.3 V behind the pin’s own resistance into 500 Ω, wants 3 V, and does not change with the air.
         self::assertEqualsWithDelta(
@@ -257,11 +257,11 @@ final class DriverTrapsTest extends TestCase
         self::assertSame($result->pullIn->worst->value, $result->hotRestart->worst->value);
         // An electromechanical coil in its place is broken at once.
         self::assertSame(
-            Kind::Broken,
+            Severity::Broken,
             TestBoards::inspect(TestBoards::edited(
                 $board,
                 new ChooseRelay(['A2'], TestBoards::part('cube-5v', Relay::class)),
-            ))->finding('drive.coil-on-pin:A2')?->kind,
+            ))->finding('drive.coil-on-pin:A2')?->severity,
         );
         $ways = DriverChoice::ways($board, $board->actuator('A2'), [], static fn(): bool => false);
         self::assertSame(['direct'], array_map(static fn(DriverWay $way): string => $way->id, $ways));

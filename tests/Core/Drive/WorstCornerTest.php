@@ -161,7 +161,10 @@ final class WorstCornerTest extends TestCase
         for ($number = 0; $number < self::BOARDS; ++$number) {
             $point = NpnOperatingPoint::solve(new NpnCircuit(
                 $this->within($chip->electrics->supply),
-                $this->within($chip->electrics->pullUpResistance) + $this->within(Spread::tolerance(470.0, SwitchCircuit::RESISTOR_TOLERANCE)),
+                $this->within($chip->electrics->pullUpResistance) + $this->within(Spread::tolerance(
+                    470.0,
+                    SwitchCircuit::RESISTOR_TOLERANCE,
+                )),
                 null,
                 $this->within($rail),
                 $this->within($relay->coilResistance),

@@ -152,7 +152,10 @@ final class PinsTest extends TestCase
         );
         $twelve = TestBoards::edited(
             $open,
-            new \IronLatch\Core\Board\Edit\Power\AddRail('12 V', TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class)),
+            new \IronLatch\Core\Board\Edit\Power\AddRail(
+                '12 V',
+                TestBoards::part('module-12v-10w', \IronLatch\Core\Catalogue\Supply::class),
+            ),
             new ChooseRelay(['A1'], TestBoards::part('reinforced-12v', Relay::class)),
             new \IronLatch\Core\Board\Edit\Power\FeedCoils(['A1'], 'R2'),
         );

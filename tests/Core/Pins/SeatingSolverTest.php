@@ -25,7 +25,7 @@ use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Pins\SeatingPlan;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Review\WayOut;
 use IronLatch\Core\Review\WaysOut;
 use IronLatch\Tests\Support\RandomBoards;
@@ -144,7 +144,7 @@ final class SeatingSolverTest extends TestCase
             [],
             array_filter(
                 TestBoards::inspect($after)->findings,
-                static fn($finding): bool => Kind::Hint !== $finding->kind && str_starts_with($finding->rule->id, 'pins.'),
+                static fn($finding): bool => Severity::Hint !== $finding->severity && str_starts_with($finding->rule->id, 'pins.'),
             ),
         );
     }

@@ -35,7 +35,7 @@ final class AssumedIsNoBetterTest extends TestCase
                 foreach ($stated->findings as $finding) {
                     // Where the air is not stated, every check takes what is reckoned for the box: the box itself is then no finding.
                     if (
-                        $finding->kind->opensLatch()
+                        $finding->severity->opensLatch()
                         && !(['ambient'] === $path && 'power.warm-box' === $finding->rule->id)
                         && self::isMilder($finding, $assumed)
                     ) {
@@ -69,7 +69,7 @@ final class AssumedIsNoBetterTest extends TestCase
     {
         $now = $assumed->finding($finding->key());
         if (null !== $now) {
-            return $now->kind->rank() > $finding->kind->rank();
+            return $now->severity->rank() > $finding->severity->rank();
         }
 
         return !in_array($finding->rule->id, array_map(static fn($gap): string => $gap->rule->id, $assumed->notChecked), true);

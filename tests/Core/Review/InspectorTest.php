@@ -27,11 +27,11 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\FindingGroup;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LatchState;
 use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Review\Stage;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
@@ -72,7 +72,7 @@ final class InspectorTest extends TestCase
             new SeatFunction('F3', 'RX'),
         ));
         $pins = $report->stages[Stage::Pins->value];
-        self::assertSame([LatchState::Open, Kind::Danger, 1], [$pins->state, $pins->worst, $pins->count]);
+        self::assertSame([LatchState::Open, Severity::Danger, 1], [$pins->state, $pins->worst, $pins->count]);
         self::assertFalse($report->isEveryCheckedLatchShut());
         self::assertSame(
             LatchState::ShutOnCondition,
@@ -84,7 +84,7 @@ final class InspectorTest extends TestCase
     public function testHintsOpenNoLatch(): void
     {
         $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F4', '0')));
-        self::assertSame([Kind::Hint], array_map(static fn(Finding $finding): Kind => $finding->kind, $report->findings));
+        self::assertSame([Severity::Hint], array_map(static fn(Finding $finding): Severity => $finding->severity, $report->findings));
         self::assertTrue($report->isEveryCheckedLatchShut());
     }
 
@@ -128,7 +128,7 @@ final class InspectorTest extends TestCase
         $report = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F2', 'CLK')));
         $danger = $report->finding('pins.boot-twitch:A2');
         self::assertNotNull($danger);
-        self::assertSame([Kind::Danger, null, true], [$danger->kind, $danger->root, $danger->counts()]);
+        self::assertSame([Severity::Danger, null, true], [$danger->severity, $danger->root, $danger->counts()]);
         $lamp = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new SeatFunction('F1', 'CLK')))->finding('pins.boot-twitch:A1');
         self::assertSame('pins.flash-pin:F1', $lamp?->root);
     }
@@ -269,7 +269,7 @@ final class InspectorTest extends TestCase
         $facts = RuleBook::rules()[0]->facts();
         $rule = self::createStub(Rule::class);
         $rule->method('facts')->willReturn($facts);
-        $rule->method('inspect')->willReturn([new Finding($facts, Kind::Weak, 'L1', 'x', [], static function () use ($asked): array {
+        $rule->method('inspect')->willReturn([new Finding($facts, Severity::Weak, 'L1', 'x', [], static function () use ($asked): array {
             $asked->append(true);
 
             return [];
@@ -290,7 +290,7 @@ final class InspectorTest extends TestCase
             foreach ([$facts->title, $facts->reason, $facts->threshold, $facts->source] as $text) {
                 self::assertNotSame('', $text, $facts->id);
             }
-            self::assertNotSame([], $facts->kinds);
+            self::assertNotSame([], $facts->severities);
             $ids[] = $facts->id;
         }
         self::assertSame(array_unique($ids), $ids);

@@ -9,9 +9,9 @@ use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +21,10 @@ final class RuleBookTest extends TestCase
     /** No relay on offer bears 17 A, nor so big a saw or pump, nor 48 V of DC, nor 16 A for good: then nothing is proposed, and the screen says so. */
     private const WITHOUT_REMEDY = [
         // A rail that is set high, or a hot box: what to do is said in the statement.
-        ['drive.coil-voltage', '×0.998'],['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'], ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], ['mains.contact-overloaded', '×0.765']];
+        ['drive.coil-voltage', '×0.998'],['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'], ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], [
+            'mains.contact-overloaded',
+            '×0.765',
+        ]];
 
     public function testTheSoundBoardIsSound(): void
     {
@@ -31,15 +34,15 @@ final class RuleBookTest extends TestCase
     }
 
     #[DataProviderExternal(RuleFixtures::class, 'all')]
-    public function testFindsThePlantedFault(string $rule, string $subject, Kind $kind, string $figure, Board $fault, Board $twin): void
+    public function testFindsThePlantedFault(string $rule, string $subject, Severity $kind, string $figure, Board $fault, Board $twin): void
     {
         $finding = TestBoards::inspect($fault)->finding($rule . ':' . $subject);
         self::assertNotNull($finding, 'Nothing was found.');
-        self::assertSame([$kind, $figure, null], [$finding->kind, $finding->figure(), $finding->root], $finding->statement);
+        self::assertSame([$kind, $figure, null], [$finding->severity, $finding->figure(), $finding->root], $finding->statement);
     }
 
     #[DataProviderExternal(RuleFixtures::class, 'all')]
-    public function testStaysSilentOnTheTwin(string $rule, string $subject, Kind $kind, string $figure, Board $fault, Board $twin): void
+    public function testStaysSilentOnTheTwin(string $rule, string $subject, Severity $kind, string $figure, Board $fault, Board $twin): void
     {
         $said = array_filter(TestBoards::inspect($twin)->findings, static fn(Finding $finding): bool => $finding->rule->id === $rule);
         self::assertSame([], array_map(static fn(Finding $finding): string => $finding->statement, array_values($said)));
@@ -47,7 +50,7 @@ final class RuleBookTest extends TestCase
 
     /** Every remedy that is offered does away with its finding, or leaves a promise to verify, and brings no danger and nothing broken. */
     #[DataProviderExternal(RuleFixtures::class, 'all')]
-    public function testItsRemediesRepairIt(string $rule, string $subject, Kind $kind, string $figure, Board $fault, Board $twin): void
+    public function testItsRemediesRepairIt(string $rule, string $subject, Severity $kind, string $figure, Board $fault, Board $twin): void
     {
         $before = TestBoards::inspect($fault);
         $remedies = $before->finding($rule . ':' . $subject)?->remedies() ?? [];
@@ -59,7 +62,7 @@ final class RuleBookTest extends TestCase
         foreach ($remedies as $remedy) {
             $after = TestBoards::inspect($remedy->edit->apply($fault));
             self::assertNull($after->finding($rule . ':' . $subject), $remedy->title);
-            if (Kind::Danger === $kind) {
+            if (Severity::Danger === $kind) {
                 self::assertContains($remedy->nature(), [Nature::Choice, Nature::Promise], $remedy->title);
                 self::assertSame(
                     Nature::Promise === $remedy->nature(),
@@ -69,8 +72,8 @@ final class RuleBookTest extends TestCase
             }
             $new = array_filter(
                 $after->findingsMissingFrom($before),
-                static fn(Finding $finding): bool => Kind::Danger === $finding->kind
-                    || Kind::Broken === $finding->kind && null === $finding->root,
+                static fn(Finding $finding): bool => Severity::Danger === $finding->severity
+                    || Severity::Broken === $finding->severity && null === $finding->root,
             );
             self::assertSame([], array_map(static fn(Finding $finding): string => $finding->statement, array_values($new)), $remedy->title);
         }
@@ -78,7 +81,8 @@ final class RuleBookTest extends TestCase
         $after = TestBoards::inspect($remedies[0]->edit->apply($fault));
         $new = array_filter(
             $after->findingsMissingFrom($before),
-            static fn(Finding $finding): bool => $finding->kind->opensLatch() && (Kind::Danger !== $kind || Kind::Weak !== $finding->kind),
+            static fn(Finding $finding): bool => $finding->severity->opensLatch()
+                && (Severity::Danger !== $kind || Severity::Weak !== $finding->severity),
         );
         self::assertSame(
             [],
@@ -134,7 +138,7 @@ final class RuleBookTest extends TestCase
             $shown[$fixture['rule']][$fixture['kind']->value] = true;
         }
         foreach (RuleBook::rules() as $rule) {
-            foreach ($rule->facts()->kinds as $kind) {
+            foreach ($rule->facts()->severities as $kind) {
                 self::assertTrue($shown[$rule->facts()->id][$kind->value] ?? false, $rule->facts()->id . ' ' . $kind->value);
             }
         }

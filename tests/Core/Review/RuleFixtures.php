@@ -156,7 +156,7 @@ use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Review\Kind;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Support\TestBoards;
 
 /**
@@ -166,7 +166,7 @@ use IronLatch\Tests\Support\TestBoards;
 final class RuleFixtures
 {
     /**
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     public static function all(): iterable
     {
@@ -188,7 +188,7 @@ final class RuleFixtures
         yield 'line without a relay' => self::one(
             'lines.no-relay',
             'L1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new RemoveRelay('A1'),
             $both(new RemoveRelay('A1'), new AddRelay('L1')),
@@ -197,15 +197,22 @@ final class RuleFixtures
         yield 'relay output without a pin' => self::one(
             'pins.no-pin',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new UnseatFunction('F1'),
             $both(new UnseatFunction('F1'), $seat('F1', '21')),
         );
 
-        yield 'switch on a relay’s pin' => self::one('pins.shared-pin', 'GPIO23', Kind::Broken, '', $seat('F3', '23'), $seat('F3', '21'));
+        yield 'switch on a relay’s pin' => self::one(
+            'pins.shared-pin',
+            'GPIO23',
+            Severity::Broken,
+            '',
+            $seat('F3', '23'),
+            $seat('F3', '21'),
+        );
 
-        yield 'switch on the flash' => self::one('pins.flash-pin', 'F3', Kind::Broken, '', $seat('F3', 'CLK'), $seat('F3', '15'));
+        yield 'switch on the flash' => self::one('pins.flash-pin', 'F3', Severity::Broken, '', $seat('F3', 'CLK'), $seat('F3', '15'));
 
         $s3 = TestBoards::edited(
             TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'),
@@ -214,7 +221,7 @@ final class RuleFixtures
         yield 'zero crossings on a pin with false edges' => self::one(
             'pins.edge-glitch',
             'F6',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $both(new AddFunction(FunctionKind::ZeroCross, 'Zero crossing'), $seat('F6', '36'), new FitPull('F6', PullDirection::Up, 10e3)),
             $both(new AddFunction(FunctionKind::ZeroCross, 'Zero crossing'), $seat('F6', '35'), new FitPull('F6', PullDirection::Up, 10e3)),
@@ -222,7 +229,7 @@ final class RuleFixtures
         yield 'infrared on a pin with false edges' => self::one(
             'pins.edge-glitch',
             'F6',
-            Kind::Hint,
+            Severity::Hint,
             '',
             $both(new AddFunction(FunctionKind::InfraredReceiver, 'Infrared'), $seat('F6', '39')),
             $both(
@@ -240,7 +247,7 @@ final class RuleFixtures
         yield 'base current above the strength after reset' => self::one(
             'pins.drive-strength',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.695',
             new StateDriveStrength(false),
             new StateDriveStrength(true),
@@ -249,7 +256,7 @@ final class RuleFixtures
         yield 'capacitor on a strap' => self::one(
             'pins.debounce-on-strap',
             'F4',
-            Kind::Weak,
+            Severity::Weak,
             '×0.751',
             $both($seat('F4', '0'), new FitDebounce('F4', 100e-9)),
             $both($seat('F4', '0'), new FitDebounce('F4', 47e-9)),
@@ -257,7 +264,7 @@ final class RuleFixtures
         yield 'capacitor on a strap that only upsets timing' => self::one(
             'pins.debounce-on-strap',
             'F4',
-            Kind::Hint,
+            Severity::Hint,
             '×0.16',
             $both($seat('F4', '5'), new FitDebounce('F4', 1e-6)),
             $both($seat('F4', '27'), new FitDebounce('F4', 1e-6)),
@@ -278,7 +285,7 @@ final class RuleFixtures
         yield 'nine outputs of two ports that share a supply' => self::one(
             'pins.current-sum',
             'board',
-            Kind::Broken,
+            Severity::Broken,
             '×0.979',
             $on('A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'D2', 'D3', 'D4'),
             $on('A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'D5', 'D6', 'D7'),
@@ -287,7 +294,7 @@ final class RuleFixtures
         yield 'large capacitor on a strap' => self::one(
             'pins.debounce-on-strap',
             'F4',
-            Kind::Broken,
+            Severity::Broken,
             '×0.0341',
             $both($seat('F4', '0'), new FitDebounce('F4', 4.7e-6)),
             $both($seat('F4', '32'), new FitDebounce('F4', 4.7e-6)),
@@ -295,7 +302,7 @@ final class RuleFixtures
         yield 'mains switch on the pull-up of the chip' => self::one(
             'pins.wetting-current',
             'F3',
-            Kind::Weak,
+            Severity::Weak,
             '40 µA',
             new StateContactMade(['F3'], true),
             $both(new StateContactMade(['F3'], true), new FitPull('F3', PullDirection::Up, 2.7e3)),
@@ -303,7 +310,7 @@ final class RuleFixtures
         yield 'mains switch on 3.3 kΩ' => self::one(
             'pins.wetting-current',
             'F3',
-            Kind::Weak,
+            Severity::Weak,
             '964 µA',
             $both(new StateContactMade(['F3'], true), new FitPull('F3', PullDirection::Up, 3.3e3)),
             $both(new StateContactMade(['F3'], false), new FitPull('F3', PullDirection::Up, 3.3e3)),
@@ -311,7 +318,7 @@ final class RuleFixtures
         yield 'relay on a pin of the PSRAM inside' => self::one(
             'pins.inner-memory',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($seat('F1', '16'), new StateInnerMemory(true)),
             $both($seat('F1', '25'), new StateInnerMemory(true)),
@@ -319,17 +326,17 @@ final class RuleFixtures
         yield 'sensor on a pin of the eight-wire flash inside' => self::one(
             'pins.inner-memory',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($seat('F1', '35'), new StateInnerMemory(true)),
             $both($seat('F1', '35'), new StateInnerMemory(false)),
             $s3,
         );
-        yield 'switch on USB' => self::one('pins.console-pin', 'F1', Kind::Weak, '', $seat('F1', '19'), $seat('F1', '18'), $s3);
+        yield 'switch on USB' => self::one('pins.console-pin', 'F1', Severity::Weak, '', $seat('F1', '19'), $seat('F1', '18'), $s3);
         yield 'switch on the console' => self::one(
             'pins.console-pin',
             'F3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $seat('F3', 'RX'),
             $both($seat('F3', 'RX'), new TolerateConsole('F3', true)),
@@ -338,7 +345,7 @@ final class RuleFixtures
         yield 'module holds the flash voltage strap up' => self::one(
             'pins.strap-at-reset',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '2.28 V',
             $both(new DriveByModule(['A1'], $module), $seat('F1', '12')),
             $seat('F1', '12'),
@@ -346,7 +353,7 @@ final class RuleFixtures
         yield 'module holds the download strap up' => self::one(
             'pins.strap-at-reset',
             'F1',
-            Kind::Weak,
+            Severity::Weak,
             '2.28 V',
             $both(new DriveByModule(['A1'], $module), $seat('F1', '2')),
             $seat('F1', '2'),
@@ -354,7 +361,7 @@ final class RuleFixtures
         yield 'transistor pulls the run strap down' => self::one(
             'pins.strap-at-reset',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '618 mV',
             $seat('F1', '0'),
             $both(new DriveByModule(['A1'], $module), $seat('F1', '0')),
@@ -362,7 +369,7 @@ final class RuleFixtures
         yield 'transistor pulls a harmless strap down' => self::one(
             'pins.strap-at-reset',
             'F1',
-            Kind::Hint,
+            Severity::Hint,
             '618 mV',
             $seat('F1', '5'),
             $both(new DriveByModule(['A1'], $module), $seat('F1', '5')),
@@ -370,7 +377,7 @@ final class RuleFixtures
         yield 'pull-up fights the flash voltage strap' => self::one(
             'pins.strap-at-reset',
             'F3',
-            Kind::Broken,
+            Severity::Broken,
             '2.7 V',
             $both($seat('F3', '12'), new FitPull('F3', PullDirection::Up, 10e3)),
             $seat('F3', '12'),
@@ -379,7 +386,7 @@ final class RuleFixtures
         yield 'wall switch on the run strap' => self::one(
             'pins.switch-holds-strap',
             'F3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F3', '0'),
             $both($seat('F3', '0'), new ChangeFunctionKind('F3', FunctionKind::Button)),
@@ -387,18 +394,18 @@ final class RuleFixtures
         yield 'wall switch on a harmless strap' => self::one(
             'pins.switch-holds-strap',
             'F3',
-            Kind::Hint,
+            Severity::Hint,
             '',
             $seat('F3', '15'),
             $seat('F3', '12'),
         );
 
-        yield 'button on the run strap' => self::one('pins.button-on-strap', 'F4', Kind::Hint, '', $seat('F4', '0'), $seat('F4', '15'));
+        yield 'button on the run strap' => self::one('pins.button-on-strap', 'F4', Severity::Hint, '', $seat('F4', '0'), $seat('F4', '15'));
 
         yield 'lamp relay on a pin that is pulsed' => self::one(
             'pins.boot-twitch',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '5.04 V',
             $seat('F1', '14'),
             $seat('F1', '13'),
@@ -406,7 +413,7 @@ final class RuleFixtures
         yield 'airer relay on a pin that is pulsed' => self::one(
             'pins.boot-twitch',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '5.04 V',
             $seat('F2', '14'),
             $seat('F2', '13'),
@@ -414,7 +421,7 @@ final class RuleFixtures
         yield 'pull-up through an open base drives a 12 V coil' => self::one(
             'pins.boot-twitch',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '11.3 V',
             $both(new DriveByTransistor(['A1'], $transistor, 470.0), $seat('F1', '15')),
             $both(new DriveByTransistor(['A1'], $transistor, 470.0, 10e3), $seat('F1', '15')),
@@ -424,7 +431,7 @@ final class RuleFixtures
         yield 'resistor that holds a base down in cool air only' => self::one(
             'pins.boot-twitch',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '6.99 V',
             $both($heldBase, new StateAmbient(60.0)),
             $both($heldBase, new StateAmbient(40.0)),
@@ -438,7 +445,7 @@ final class RuleFixtures
         yield 'gate of a lamp that nothing holds' => self::one(
             'pins.boot-twitch',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '3.4 V',
             $gate('A1', null),
             $gate('A1', 10e3),
@@ -446,7 +453,7 @@ final class RuleFixtures
         yield 'gate of an airer that nothing holds' => self::one(
             'pins.boot-twitch',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '3.4 V',
             $gate('A2', null),
             $gate('A2', 10e3),
@@ -454,7 +461,7 @@ final class RuleFixtures
         yield 'gate on a pull-down of a megohm' => self::one(
             'pins.boot-twitch',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '1 V',
             $gate('A2', 1e6),
             $gate('A2', 470e3),
@@ -463,7 +470,7 @@ final class RuleFixtures
         yield 'array of an airer whose input nothing holds' => self::one(
             'pins.boot-twitch',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '3.4 V',
             $array,
             $both($array, new FitPull('F2', PullDirection::Down, 10e3)),
@@ -471,7 +478,7 @@ final class RuleFixtures
         yield 'module on the boot log' => self::one(
             'pins.boot-twitch',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '2.39 mA',
             $both(new DriveByModule(['A1'], $module), $seat('F1', 'TX'), new TolerateConsole('F1', true)),
             $both(new DriveByModule(['A1'], $module), $seat('F1', 'RX'), new TolerateConsole('F1', true)),
@@ -480,7 +487,7 @@ final class RuleFixtures
         yield 'relay on an input-only pin' => self::one(
             'pins.output-on-input-only',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F1', '35'),
             $seat('F1', '27'),
@@ -489,7 +496,7 @@ final class RuleFixtures
         yield 'switch without a pull-up' => self::one(
             'pins.pull-up-missing',
             'F3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F3', '35'),
             $both($seat('F3', '35'), new FitPull('F3', PullDirection::Up, 10e3)),
@@ -497,7 +504,7 @@ final class RuleFixtures
         yield 'switch with a pull-down' => self::one(
             'pins.pull-up-missing',
             'F3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($seat('F3', '35'), new FitPull('F3', PullDirection::Down, 10e3)),
             $seat('F3', '27'),
@@ -510,7 +517,7 @@ final class RuleFixtures
         yield 'button against the carrier’s pull-down' => self::one(
             'pins.pull-up-missing',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.277',
             $seat('F1', 'D8'),
             $seat('F1', 'D5'),
@@ -519,7 +526,7 @@ final class RuleFixtures
         yield 'button with a pull-up that the carrier’s pull-down all but beats' => self::one(
             'pins.pull-up-missing',
             'F1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.99',
             $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.9e3)),
             $both($seat('F1', 'D8'), new FitPull('F1', PullDirection::Up, 3.3e3)),
@@ -535,7 +542,7 @@ final class RuleFixtures
         yield 'one-wire sensor without a pull-up' => self::one(
             'pins.one-wire-pull-up',
             'F6',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $wire(1.0, null),
             $wire(1.0, 4.7e3),
@@ -543,7 +550,7 @@ final class RuleFixtures
         yield 'one-wire sensor at the end of 20 m' => self::one(
             'pins.one-wire-pull-up',
             'F6',
-            Kind::Weak,
+            Severity::Weak,
             '4.7 kΩ',
             $wire(20.0, 4.7e3),
             $wire(20.0, 3.3e3),
@@ -551,7 +558,7 @@ final class RuleFixtures
         yield 'one-wire sensor on too strong a pull-up' => self::one(
             'pins.one-wire-pull-up',
             'F6',
-            Kind::Weak,
+            Severity::Weak,
             '470 Ω',
             $wire(1.0, 470.0),
             $wire(1.0, 1e3),
@@ -562,7 +569,7 @@ final class RuleFixtures
         yield 'module whose reset line hangs in the air' => self::one(
             'pins.bare-module',
             'reset',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $around(false, true),
             $around(true, true),
@@ -571,7 +578,7 @@ final class RuleFixtures
         yield 'module that no program gets into' => self::one(
             'pins.bare-module',
             'header',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $around(true, false),
             $around(true, true),
@@ -581,7 +588,7 @@ final class RuleFixtures
         yield 'sensor on the converter that the radio takes' => self::one(
             'pins.input-cannot-read',
             'F5',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F5', '25'),
             $both($seat('F5', '25'), new StateRadio(false)),
@@ -589,7 +596,7 @@ final class RuleFixtures
         yield 'sensor without a converter' => self::one(
             'pins.input-cannot-read',
             'F5',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F5', '18'),
             $seat('F5', '35'),
@@ -598,7 +605,7 @@ final class RuleFixtures
         yield 'print that is another pin’s number' => self::one(
             'pins.label-misread',
             'F3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $seat('F3', 'D2'),
             $both($seat('F3', 'D2'), new ConfirmReading('F3')),
@@ -613,7 +620,7 @@ final class RuleFixtures
         yield 'coil straight on its pin' => self::one(
             'drive.coil-on-pin',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '50 mA',
             new DriveDirectly(['A1']),
             new DriveByTransistor(['A1'], $transistor, 470.0),
@@ -622,7 +629,7 @@ final class RuleFixtures
         yield '12 V coil on 5 V' => self::one(
             'drive.coil-voltage',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.417',
             new ChooseRelay(['A1'], $relay12),
             $both(
@@ -645,7 +652,7 @@ final class RuleFixtures
         yield 'coil on a rail at its upper end in warm air' => self::one(
             'drive.coil-voltage',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.998',
             $both($highRail, new StateAmbient(65.0)),
             $both($highRail, new StateAmbient(60.0)),
@@ -664,7 +671,7 @@ final class RuleFixtures
         yield 'coil that bears less than its rail' => self::one(
             'drive.coil-voltage',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.936',
             $both($highRail, $tender(1.05)),
             $both($highRail, $tender(1.3)),
@@ -678,7 +685,7 @@ final class RuleFixtures
         yield 'coupler that is strong enough while it is new' => self::one(
             'drive.does-not-pull-in',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.821',
             $coupled(680.0),
             $coupled(390.0),
@@ -686,7 +693,7 @@ final class RuleFixtures
         yield '5 V module on 12 V' => self::one(
             'drive.coil-voltage',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×2.4',
             new DriveByModule(['A1'], $module),
             new DriveByTransistor(['A1'], $transistor, 470.0),
@@ -696,7 +703,7 @@ final class RuleFixtures
         yield '47 kΩ at the base' => self::one(
             'drive.does-not-pull-in',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.00109',
             new SetDriverValue(['A1'], 'baseOhms', 47e3),
             new SetDriverValue(['A1'], 'baseOhms', 470.0),
@@ -704,7 +711,7 @@ final class RuleFixtures
         yield '4.7 kΩ at the base' => self::one(
             'drive.does-not-pull-in',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.61',
             new SetDriverValue(['A1'], 'baseOhms', 4.7e3),
             new SetDriverValue(['A1'], 'baseOhms', 560.0),
@@ -712,7 +719,7 @@ final class RuleFixtures
         yield '1 kΩ at the base is over the house rule' => self::one(
             'drive.does-not-pull-in',
             'A1',
-            Kind::Hint,
+            Severity::Hint,
             '×33.4',
             new SetDriverValue(['A1'], 'baseOhms', 1e3),
             new SetDriverValue(['A1'], 'baseOhms', 560.0),
@@ -721,7 +728,7 @@ final class RuleFixtures
         yield '47 Ω at the base' => self::one(
             'drive.pin-overloaded',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '49.4 mA',
             new SetDriverValue(['A1'], 'baseOhms', 47.0),
             new SetDriverValue(['A1'], 'baseOhms', 270.0),
@@ -729,7 +736,7 @@ final class RuleFixtures
         yield '150 Ω at the base' => self::one(
             'drive.pin-overloaded',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '18.1 mA',
             new SetDriverValue(['A1'], 'baseOhms', 150.0),
             new SetDriverValue(['A1'], 'baseOhms', 270.0),
@@ -738,7 +745,7 @@ final class RuleFixtures
         yield 'module without an LED in series' => self::one(
             'drive.module-ambiguous',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.108',
             new DriveByModule(['A1'], $bareModule),
             new DriveByModule(['A1'], $module),
@@ -747,7 +754,7 @@ final class RuleFixtures
         yield 'active low on a transistor' => self::one(
             'drive.active-level',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new StateActiveLevel(['A1'], Level::Low),
             new StateActiveLevel(['A1'], Level::High),
@@ -755,7 +762,7 @@ final class RuleFixtures
         yield 'active high on a module' => self::one(
             'drive.active-level',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new DriveByModule(['A1'], $module), new StateActiveLevel(['A1'], Level::High)),
             new DriveByModule(['A1'], $module),
@@ -765,7 +772,7 @@ final class RuleFixtures
         yield 'cap set the other way than the program' => self::one(
             'drive.active-level',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($jumper, new SetModuleJumpers(['A1'], Level::Low), new StateActiveLevel(['A1'], Level::High)),
             $both($jumper, new SetModuleJumpers(['A1'], Level::High), new StateActiveLevel(['A1'], Level::High)),
@@ -775,7 +782,7 @@ final class RuleFixtures
         yield 'six coils on 3 W' => self::one(
             'power.supply-overloaded',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '993 mA',
             new ChooseSupply('R1', TestBoards::part('module-5v-3w', Supply::class)),
             new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)),
@@ -785,7 +792,7 @@ final class RuleFixtures
         yield 'eight coils on 5 W, no radio' => self::one(
             'power.supply-overloaded',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '897 mA',
             new ChooseSupply('R1', TestBoards::part('module-5v-5w', Supply::class)),
             new ChooseSupply('R1', TestBoards::part('module-5v-10w', Supply::class)),
@@ -796,7 +803,7 @@ final class RuleFixtures
         yield 'controller on 12 V' => self::one(
             'power.controller-voltage',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '12.2 V',
             new ChooseSupply('R1', $twelve),
             $both(new AddRail('12 V', $twelve), new FeedCoils(['A1'], 'R2')),
@@ -805,7 +812,7 @@ final class RuleFixtures
         yield 'more than the contact’s rating' => self::one(
             'mains.contact-overloaded',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '×0.92',
             new StateLoad('L2', 4000.0),
             new StateLoad('L2', 2600.0),
@@ -813,7 +820,7 @@ final class RuleFixtures
         yield 'exactly the contact’s rating' => self::one(
             'mains.contact-overloaded',
             'A2',
-            Kind::Weak,
+            Severity::Weak,
             '×0.727',
             new StateLoad('L2', 3680.0),
             new StateLoad('L2', 2600.0),
@@ -821,7 +828,7 @@ final class RuleFixtures
         yield 'contacts in a hot box' => self::one(
             'mains.contact-overloaded',
             'A2',
-            Kind::Weak,
+            Severity::Weak,
             '×0.765',
             $both(new StateLoad('L2', 1500.0), new StateAmbient(90.0)),
             new StateLoad('L2', 1500.0),
@@ -834,7 +841,7 @@ final class RuleFixtures
         yield 'normally closed contact beyond its approval' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Danger,
+            Severity::Danger,
             '×0.991',
             $both($belt, new ChooseContact(['A1'], ContactUse::NormallyClosed)),
             $belt,
@@ -852,7 +859,7 @@ final class RuleFixtures
         yield 'pump that starts with more than the contact bears for a moment' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.845',
             $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0), $peak(30.0)),
             $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0), $peak(40.0)),
@@ -860,7 +867,7 @@ final class RuleFixtures
         yield 'too many electronic lamps' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.92',
             new StateLoad('L1', 200.0),
             new StateLoad('L1', 180.0),
@@ -878,7 +885,7 @@ final class RuleFixtures
         yield 'pump on a bare resistive rating' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.966',
             $both($mainsOnly('return-pump'), new StateLoad('L1', 800.0)),
             $both($mainsOnly('return-pump'), new StateLoad('L1', 700.0)),
@@ -886,7 +893,7 @@ final class RuleFixtures
         yield '24 V DC motor beyond the contact' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Danger,
+            Severity::Danger,
             '×0.96',
             $dc(24.0, 400.0),
             $dc(24.0, 110.0),
@@ -894,7 +901,7 @@ final class RuleFixtures
         yield '48 V DC on a contact for 30 V' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Danger,
+            Severity::Danger,
             '×0.625',
             $dc(48.0, 20.0),
             $dc(24.0, 20.0),
@@ -902,7 +909,7 @@ final class RuleFixtures
         yield 'motor on a resistive rating' => self::one(
             'mains.contact-overloaded',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.966',
             $both($mainsOnly('workshop-saw'), new StateLoad('L1', 1200.0)),
             $both($mainsOnly('workshop-saw'), new StateLoad('L1', 1100.0)),
@@ -911,7 +918,7 @@ final class RuleFixtures
         yield 'neutral alone' => self::one(
             'mains.neutral-switched',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateConductor(['L1'], SwitchedConductor::Neutral),
             new StateConductor(['L1'], SwitchedConductor::Both),
@@ -919,7 +926,7 @@ final class RuleFixtures
         yield 'neutral alone on the NC contact' => self::one(
             'mains.neutral-switched',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both(new ChooseContact(['A1'], ContactUse::NormallyClosed), new StateConductor(['L1'], SwitchedConductor::Neutral)),
             new ChooseContact(['A1'], ContactUse::NormallyClosed),
@@ -928,7 +935,7 @@ final class RuleFixtures
         yield 'airer on the NC contact' => self::one(
             'mains.on-when-dead',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new ChooseContact(['A2'], ContactUse::NormallyClosed),
             new ChooseContact(['A1'], ContactUse::NormallyClosed),
@@ -937,7 +944,7 @@ final class RuleFixtures
         yield 'names that differ in blanks and capitals' => self::one(
             'controls.name-clash',
             'L2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new RenameLine('L2', 'la-MP'),
             new RenameLine('L2', 'Lamp 2'),
@@ -947,7 +954,7 @@ final class RuleFixtures
     /**
      * Faults of the seating as a whole, of buses, cables and sums.
      *
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     private static function seating(): iterable
     {
@@ -966,7 +973,7 @@ final class RuleFixtures
         yield 'ten relays on an ESP8266' => self::one(
             'pins.does-not-fit',
             'board',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $lines(10),
             $lines(9),
@@ -981,7 +988,7 @@ final class RuleFixtures
         yield 'receiver without an interrupt' => self::one(
             'pins.no-interrupt',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F1', 'D4'),
             $seat('F1', 'D3'),
@@ -990,7 +997,7 @@ final class RuleFixtures
         yield 'bus clock off the one pin that has it' => self::one(
             'pins.bus-pin',
             'F3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $seat('F3', 'A4'),
             $seat('F3', 'A5'),
@@ -1000,7 +1007,7 @@ final class RuleFixtures
         yield 'bus on two units' => self::one(
             'pins.bus-pin',
             'G1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($seat('F1', 'GP4'), $seat('F2', 'GP7')),
             $both($seat('F1', 'GP4'), $seat('F2', 'GP9')),
@@ -1010,7 +1017,7 @@ final class RuleFixtures
         yield 'moved off its frozen pin' => self::one(
             'pins.frozen-moved',
             'F3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $both(new FreezePins(), $seat('F3', '27')),
             $both(new FreezePins(), $seat('F3', '27'), new FreezePins()),
@@ -1032,7 +1039,7 @@ final class RuleFixtures
         yield 'twelve base currents from one RP2040' => self::one(
             'pins.current-sum',
             'board',
-            Kind::Broken,
+            Severity::Broken,
             '×0.904',
             $wired(12),
             $wired(8),
@@ -1041,7 +1048,7 @@ final class RuleFixtures
         yield 'ten base currents from one RP2040' => self::one(
             'pins.current-sum',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '×0.869',
             $wired(10),
             $wired(8),
@@ -1051,7 +1058,7 @@ final class RuleFixtures
         yield 'three metres on the pull-up inside' => self::one(
             'pins.long-cable',
             'F3',
-            Kind::Weak,
+            Severity::Weak,
             '3 m',
             new StateCable(['F3'], 3.0),
             $both(new StateCable(['F3'], 3.0), new FitPull('F3', PullDirection::Up, 4.7e3)),
@@ -1060,7 +1067,7 @@ final class RuleFixtures
         yield 'two relays on one pin, one of them declared' => self::one(
             'pins.shared-pin',
             'GPIO23',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($seat('F3', '23'), new DeclareSharing('F3', true)),
             $both($seat('F3', '23'), new DeclareSharing('F3', true), new DeclareSharing('F1', true)),
@@ -1068,7 +1075,7 @@ final class RuleFixtures
         yield 'one-wire on an input-only pin' => self::one(
             'pins.output-on-input-only',
             'F6',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), $seat('F6', '35')),
             $both(new AddFunction(FunctionKind::OneWireSensor, 'Probe'), new SeatFunction('F6', '27')),
@@ -1076,7 +1083,7 @@ final class RuleFixtures
         yield 'bus pull-up on the flash voltage strap' => self::one(
             'pins.strap-at-reset',
             'F6',
-            Kind::Broken,
+            Severity::Broken,
             '2.99 V',
             $both(new AddGroup(GroupKind::I2c, 'Bus'), $seat('F6', '12')),
             $both(new AddGroup(GroupKind::I2c, 'Bus'), $seat('F6', '5')),
@@ -1084,7 +1091,7 @@ final class RuleFixtures
         yield 'motion sensor on the run strap' => self::one(
             'pins.strap-at-reset',
             'F6',
-            Kind::Broken,
+            Severity::Broken,
             '71.7 mV',
             $both(new AddFunction(FunctionKind::MotionSensor, 'Motion'), $seat('F6', '0')),
             $both(new AddFunction(FunctionKind::MotionSensor, 'Motion'), $seat('F6', '35')),
@@ -1096,7 +1103,7 @@ final class RuleFixtures
         yield 'wall switch on a strap that only uploading reads' => self::one(
             'pins.switch-holds-strap',
             'F1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $seat('F1', '8'),
             $seat('F1', '7'),
@@ -1106,7 +1113,7 @@ final class RuleFixtures
         yield 'active-low module, output made first' => self::one(
             'pins.boot-twitch',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '2.39 mA',
             $both(new DriveByModule(['A1'], $module), new StateOutputOrder(OutputOrder::OutputFirst)),
             $both(new DriveByModule(['A1'], $module), new StateOutputOrder(OutputOrder::LevelFirst)),
@@ -1114,7 +1121,7 @@ final class RuleFixtures
         yield 'one step of two on a pulsed pin' => self::one(
             'pins.boot-twitch',
             'A3',
-            Kind::Danger,
+            Severity::Danger,
             '5.04 V',
             $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '14')),
             $both(new AddRelay('L1'), new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F6']), $seat('F6', '13')),
@@ -1122,13 +1129,13 @@ final class RuleFixtures
 
         $bus = TestBoards::edited($sound, new AddGroup(GroupKind::I2c, 'Bus'));
         $pulls = static fn(?float $ohms, float $hertz = 100e3): Edit => new SetI2cBus('G1', $hertz, $ohms, 50e-12);
-        yield 'bus without pull-ups' => self::one('pins.bus-pull-up', 'G1', Kind::Broken, '', $pulls(null), $pulls(4.7e3), $bus);
-        yield 'bus with 680 Ω' => self::one('pins.bus-pull-up', 'G1', Kind::Broken, '×0.703', $pulls(680.0), $pulls(1.2e3), $bus);
-        yield 'bus with 1 kΩ' => self::one('pins.bus-pull-up', 'G1', Kind::Weak, '×0.95', $pulls(1e3), $pulls(1.2e3), $bus);
+        yield 'bus without pull-ups' => self::one('pins.bus-pull-up', 'G1', Severity::Broken, '', $pulls(null), $pulls(4.7e3), $bus);
+        yield 'bus with 680 Ω' => self::one('pins.bus-pull-up', 'G1', Severity::Broken, '×0.703', $pulls(680.0), $pulls(1.2e3), $bus);
+        yield 'bus with 1 kΩ' => self::one('pins.bus-pull-up', 'G1', Severity::Weak, '×0.95', $pulls(1e3), $pulls(1.2e3), $bus);
         yield 'fast bus with 10 kΩ' => self::one(
             'pins.bus-pull-up',
             'G1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.59',
             $pulls(10e3, 400e3),
             $pulls(4.7e3, 400e3),
@@ -1137,7 +1144,7 @@ final class RuleFixtures
     }
 
     /**
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     private static function expanders(): iterable
     {
@@ -1150,7 +1157,7 @@ final class RuleFixtures
         yield 'transistor on a quasi-bidirectional output' => self::one(
             'pins.expander-sources',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '66 µA',
             $both(new FitExpander($eight), $seat('F1', 'X1.P0')),
             $both(new FitExpander($eight), new DriveByModule(['A1'], $module), $seat('F1', 'X1.P0')),
@@ -1159,7 +1166,7 @@ final class RuleFixtures
         yield 'shift register that nothing holds off' => self::one(
             'pins.expander-at-power-up',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '5.05 V',
             $both(new FitExpander($register, 'R1', false), $seat('F1', 'X1.Q0')),
             $both(new FitExpander($register, 'R1', true), $seat('F1', 'X1.Q0')),
@@ -1167,7 +1174,7 @@ final class RuleFixtures
         yield 'airer on a shift register that nothing holds off' => self::one(
             'pins.expander-at-power-up',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '5.05 V',
             $both(new FitExpander($register, 'R1', false), $seat('F2', 'X1.Q0')),
             $both(new FitExpander($register, 'R1', true), $seat('F2', 'X1.Q0')),
@@ -1182,7 +1189,7 @@ final class RuleFixtures
         yield 'gate on an expander that has not been spoken to' => self::one(
             'pins.expander-at-power-up',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '3.4 V',
             $both($pushPull, $gate('A1', null), $seat('F1', 'X1.A0')),
             $both($pushPull, $gate('A1', 10e3), $seat('F1', 'X1.A0')),
@@ -1190,7 +1197,7 @@ final class RuleFixtures
         yield 'gate of an airer on an expander that has not been spoken to' => self::one(
             'pins.expander-at-power-up',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '3.4 V',
             $both($pushPull, $gate('A2', null), $seat('F2', 'X1.A0')),
             $both($pushPull, $gate('A2', 10e3), $seat('F2', 'X1.A0')),
@@ -1198,7 +1205,7 @@ final class RuleFixtures
         yield '5 V expander on a 3.3 V bus' => self::one(
             'pins.expander-bus-level',
             'X1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.943',
             new FitExpander($eight, 'R1'),
             new FitExpander($eight),
@@ -1206,7 +1213,7 @@ final class RuleFixtures
         yield '5 V expander behind a level shifter' => self::one(
             'pins.expander-bus-level',
             'X1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.943',
             new FitExpander($eight, 'R1'),
             $both(new FitExpander($eight, 'R1'), new SetI2cBus('G1', 100e3, 4.7e3, 50e-12, true)),
@@ -1214,7 +1221,7 @@ final class RuleFixtures
         yield 'shift register of the wrong kind' => self::one(
             'pins.expander-bus-level',
             'X1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.943',
             new FitExpander(TestBoards::part('74hc595', Expander::class), 'R1'),
             new FitExpander($register, 'R1'),
@@ -1222,7 +1229,7 @@ final class RuleFixtures
         yield 'shift register below its supply' => self::one(
             'pins.expander-bus-level',
             'X1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new FitExpander($register),
             new FitExpander($register, 'R1'),
@@ -1237,7 +1244,7 @@ final class RuleFixtures
         yield 'expander on 4.6 V' => self::one(
             'pins.expander-bus-level',
             'X1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.973',
             $both(new AddRail('4.6 V', $close), new FitExpander($eight, 'R2')),
             new FitExpander($eight),
@@ -1247,7 +1254,7 @@ final class RuleFixtures
         yield 'two expanders on one address' => self::one(
             'pins.expander-address',
             'X2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($two, new SetExpander('X2', 0x20, null)),
             $both($two, new SetExpander('X2', 0x27, null)),
@@ -1255,7 +1262,7 @@ final class RuleFixtures
         yield 'A variant on the plain one’s address' => self::one(
             'pins.expander-address',
             'X1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new FitExpander(TestBoards::part('pcf8574a', Expander::class)), new SetExpander('X1', 0x20, null)),
             $both(new FitExpander(TestBoards::part('pcf8574a', Expander::class)), new SetExpander('X1', 0x38, null)),
@@ -1263,7 +1270,7 @@ final class RuleFixtures
     }
 
     /**
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     private static function drivers(): iterable
     {
@@ -1282,7 +1289,7 @@ final class RuleFixtures
         yield 'coil in hot air' => self::one(
             'drive.hot-restart',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.983',
             new StateAmbient(60.0),
             new StateAmbient(45.0),
@@ -1290,7 +1297,7 @@ final class RuleFixtures
         yield 'coil behind a module in warm air' => self::one(
             'drive.hot-restart',
             'A1',
-            Kind::Hint,
+            Severity::Hint,
             '×0.983',
             $both(new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)), new StateAmbient(45.0)),
             new StateAmbient(45.0),
@@ -1309,12 +1316,28 @@ final class RuleFixtures
             new FeedAppliance('L1', 'R2'),
             new SwitchDirectly(['A1']),
         );
-        yield 'gate on a rail of 24 V' => self::one('drive.gate-overvoltage', 'A1', Kind::Broken, '×0.825', $high(100.0), $high(10e3), $directly);
-        yield 'gate all but halved' => self::one('drive.gate-overvoltage', 'A1', Kind::Weak, '×0.98', $high(2.2e3), $high(10e3), $directly);
+        yield 'gate on a rail of 24 V' => self::one(
+            'drive.gate-overvoltage',
+            'A1',
+            Severity::Broken,
+            '×0.825',
+            $high(100.0),
+            $high(10e3),
+            $directly,
+        );
+        yield 'gate all but halved' => self::one(
+            'drive.gate-overvoltage',
+            'A1',
+            Severity::Weak,
+            '×0.98',
+            $high(2.2e3),
+            $high(10e3),
+            $directly,
+        );
         yield '10 V MOSFET on a 3.3 V pin' => self::one(
             'drive.gate-not-specified',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.326',
             $mosfet('mosfet-10v'),
             $mosfet('mosfet-2v5'),
@@ -1322,7 +1345,7 @@ final class RuleFixtures
         yield '4.5 V MOSFET on a 3.3 V pin' => self::one(
             'drive.gate-not-specified',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.725',
             $mosfet('mosfet-4v5'),
             $mosfet('mosfet-2v5'),
@@ -1331,7 +1354,7 @@ final class RuleFixtures
         yield 'transistor without a diode' => self::one(
             'drive.no-clamp',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new StateClamp(['A1'], Clamp::None),
             new StateClamp(['A1'], Clamp::Diode),
@@ -1339,7 +1362,7 @@ final class RuleFixtures
         yield 'array with its common pin open' => self::one(
             'drive.no-clamp',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $onArray(new StateClamp(['A1'], Clamp::None)),
             $onArray(new StateClamp(['A1'], Clamp::Diode)),
@@ -1350,7 +1373,7 @@ final class RuleFixtures
         yield 'nine relays on eight channels' => self::one(
             'drive.package-heat',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new ChooseDriver($all(9), new ArrayChannel('uln2803a'), [$array]),
             new ChooseDriver($all(8), new ArrayChannel('uln2803a'), [$array]),
@@ -1372,7 +1395,7 @@ final class RuleFixtures
         yield 'eight relays on a package that sheds little heat' => self::one(
             'drive.package-heat',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.983',
             new ChooseDriver($all(8), new ArrayChannel('array-test'), [$tiny(240.0)]),
             new ChooseDriver($all(8), new ArrayChannel('uln2803a'), [$array]),
@@ -1381,7 +1404,7 @@ final class RuleFixtures
         yield 'eight relays on a package that sheds just enough' => self::one(
             'drive.package-heat',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.867',
             new ChooseDriver($all(8), new ArrayChannel('array-test'), [$tiny(210.0)]),
             new ChooseDriver($all(8), new ArrayChannel('array-test'), [$tiny(120.0)]),
@@ -1398,7 +1421,7 @@ final class RuleFixtures
         yield 'isolation on one rail' => self::one(
             'drive.isolation-claimed',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $isolating(true),
             $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(true)),
@@ -1406,7 +1429,7 @@ final class RuleFixtures
         yield 'isolation with the jumper on' => self::one(
             'drive.isolation-claimed',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(false)),
             $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating(true)),
@@ -1421,7 +1444,7 @@ final class RuleFixtures
         yield 'zener that lets the coil kick too high' => self::one(
             'drive.switch-rating',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.816',
             $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::DiodeZener)),
             $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)),
@@ -1443,7 +1466,7 @@ final class RuleFixtures
         yield 'MOSFET for less than the coil draws' => self::one(
             'drive.switch-rating',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.62',
             $small(0.05),
             $small(0.1),
@@ -1451,7 +1474,7 @@ final class RuleFixtures
         yield 'MOSFET for just what the coil draws' => self::one(
             'drive.switch-rating',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.933',
             $small(0.085),
             $small(0.1),
@@ -1468,7 +1491,7 @@ final class RuleFixtures
         yield 'small transistor on a valve' => self::one(
             'drive.switch-rating',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.2',
             new ChooseDriver(['A1'], new NpnLowSide('npn-bc547b', 220.0, 10e3), [$transistor]),
             $mosfet('mosfet-2v5'),
@@ -1477,7 +1500,7 @@ final class RuleFixtures
         yield 'valve without a diode' => self::one(
             'drive.no-clamp',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::None)),
             $both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)),
@@ -1488,7 +1511,7 @@ final class RuleFixtures
         yield 'bistable relay with one winding' => self::one(
             'drive.bistable',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $bistable('A1', 'bistable-5v-one'),
             $bistable('A1', 'cube-5v'),
@@ -1507,7 +1530,7 @@ final class RuleFixtures
         yield 'diode across a winding on a bridge' => self::one(
             'drive.no-clamp',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $bridged(new StateClamp(['A1'], Clamp::Diode)),
             $bridged(new StateClamp(['A1'], Clamp::None)),
@@ -1515,7 +1538,7 @@ final class RuleFixtures
         yield 'bistable relay that is never opened' => self::one(
             'drive.bistable',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $bistable('A1', 'bistable-5v-two'),
             $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), new SeatFunction('F6', '21')),
@@ -1523,7 +1546,7 @@ final class RuleFixtures
         yield 'second winding that the relay does not have' => self::one(
             'drive.bistable',
             'A3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), $bistable('A1', 'cube-5v')),
             $both($bistable('A1', 'bistable-5v-two'), new AddSecondWinding('A1'), new SeatFunction('F6', '21')),
@@ -1532,7 +1555,7 @@ final class RuleFixtures
         yield 'bistable relay on what must not start by itself' => self::one(
             'mains.on-when-dead',
             'A2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($heater, $bistable('A2', 'bistable-5v-two')),
             $both($heater, $bistable('A2', 'cube-5v')),
@@ -1546,7 +1569,7 @@ final class RuleFixtures
         yield 'triac on direct current' => self::one(
             'drive.solid-state-output',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $solid('1', 'ssr-25a-zero', 'shut-off-valve'),
             $solid('1', 'ssr-5a-dc', 'shut-off-valve'),
@@ -1554,7 +1577,7 @@ final class RuleFixtures
         yield 'normally closed solid-state relay' => self::one(
             'drive.solid-state-output',
             'A2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($solid('2', 'ssr-25a-zero', 'heated-airer'), new ChooseContact(['A2'], ContactUse::NormallyClosed)),
             $solid('2', 'ssr-25a-zero', 'heated-airer'),
@@ -1562,7 +1585,7 @@ final class RuleFixtures
         yield 'load under the least current' => self::one(
             'drive.solid-state-output',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.783',
             $solid('1', 'ssr-25a-zero', 'led-lamp', 9.0),
             $solid('1', 'cube-5v', 'led-lamp', 9.0),
@@ -1570,7 +1593,7 @@ final class RuleFixtures
         yield 'lamp that glows on the leakage' => self::one(
             'drive.solid-state-output',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×69.6',
             $solid('1', 'ssr-25a-zero', 'led-lamp', 24.0),
             $solid('1', 'ssr-25a-zero', 'filament-lamp', 60.0),
@@ -1578,7 +1601,7 @@ final class RuleFixtures
         yield 'eight amperes without a heat sink' => self::one(
             'drive.solid-state-heat',
             'A2',
-            Kind::Broken,
+            Severity::Broken,
             '×0.815',
             $solid('2', 'ssr-25a-zero', 'heated-airer', 2000.0),
             $solid('2', 'ssr-25a-zero', 'heated-airer', 1000.0),
@@ -1586,7 +1609,7 @@ final class RuleFixtures
         yield 'six amperes without a heat sink' => self::one(
             'drive.solid-state-heat',
             'A2',
-            Kind::Weak,
+            Severity::Weak,
             '×0.931',
             $solid('2', 'ssr-25a-zero', 'heated-airer', 1400.0),
             $solid('2', 'ssr-25a-zero', 'heated-airer', 1000.0),
@@ -1596,7 +1619,7 @@ final class RuleFixtures
         yield '5 V receiver on a 3.3 V pin' => self::one(
             'drive.level-into-pin',
             'F6',
-            Kind::Broken,
+            Severity::Broken,
             '×0.72',
             $both($receiver, new StateHighLevel(['F6'], 5.0)),
             $both($receiver, new StateHighLevel(['F6'], 3.3)),
@@ -1604,7 +1627,7 @@ final class RuleFixtures
         yield '3.5 V receiver on a 3.3 V pin' => self::one(
             'drive.level-into-pin',
             'F6',
-            Kind::Weak,
+            Severity::Weak,
             '×1.03',
             $both($receiver, new StateHighLevel(['F6'], 3.5)),
             $both($receiver, new StateHighLevel(['F6'], 3.3)),
@@ -1623,7 +1646,7 @@ final class RuleFixtures
         yield 'receiver fed with 5 V on a 3.3 V pin' => self::one(
             'drive.level-into-pin',
             'F6',
-            Kind::Broken,
+            Severity::Broken,
             '×0.72',
             $both($receiver, $fed('infrared-receiver', 'R1', 'F6')),
             $both($receiver, $fed('infrared-receiver', null, 'F6')),
@@ -1633,7 +1656,7 @@ final class RuleFixtures
         yield '5 V into the input of a radio for 3.6 V' => self::one(
             'drive.level-into-pin',
             'D1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.72',
             $both($link, $fed('serial-radio', 'R1', 'F2')),
             $both($link, $fed('serial-radio', 'R1', 'F2'), new ShiftLevel('D1')),
@@ -1642,7 +1665,7 @@ final class RuleFixtures
         yield '2.8 V sensor on a 5 V pin' => self::one(
             'drive.level-into-pin',
             'F1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.933',
             new StateHighLevel(['F1'], 2.8),
             new StateHighLevel(['F1'], 3.3),
@@ -1651,7 +1674,7 @@ final class RuleFixtures
     }
 
     /**
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     private static function power(): iterable
     {
@@ -1681,7 +1704,7 @@ final class RuleFixtures
         yield 'cube relay that says otherwise than the catalogue' => self::one(
             'lines.part-facts',
             'cube-5v',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $claims,
             new ChooseRelay(['A1'], $cube),
@@ -1689,7 +1712,7 @@ final class RuleFixtures
         yield 'seven coils at the pin of a radio carrier' => self::one(
             'power.carrier-overloaded',
             'R2',
-            Kind::Broken,
+            Severity::Broken,
             '×0.822',
             $coils(7),
             $coils(4),
@@ -1698,7 +1721,7 @@ final class RuleFixtures
         yield 'eight coils through the socket' => self::one(
             'power.carrier-overloaded',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.563',
             new ChooseSupply('R1', $supply('charger-5v-2a'), true),
             new ChooseSupply('R1', $supply('charger-5v-2a')),
@@ -1707,7 +1730,7 @@ final class RuleFixtures
         yield 'three coils through the socket' => self::one(
             'power.carrier-overloaded',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.715',
             new ChooseSupply('R1', $supply('charger-5v-2a'), true),
             new ChooseSupply('R1', $supply('charger-5v-2a')),
@@ -1718,7 +1741,7 @@ final class RuleFixtures
         yield '7805 on 5 V' => self::one(
             'power.regulator-input',
             'R3',
-            Kind::Broken,
+            Severity::Broken,
             '×0.746',
             new AddConvertedRail('Logic', $converter('reg-7805'), 'R1'),
             new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'),
@@ -1727,7 +1750,7 @@ final class RuleFixtures
         yield 'regulator for 6 V on 12 V' => self::one(
             'power.regulator-input',
             'R3',
-            Kind::Broken,
+            Severity::Broken,
             '12.2 V',
             new AddConvertedRail('Logic', $converter('ldo-600ma-3v3'), 'R2'),
             new AddConvertedRail('Logic', $converter('ldo-600ma-3v3'), 'R1'),
@@ -1737,7 +1760,7 @@ final class RuleFixtures
         yield 'regulator behind a diode' => self::one(
             'power.regulator-input',
             'R3',
-            Kind::Weak,
+            Severity::Weak,
             '×0.988',
             $both($protect('R2', 'schottky-3a'), new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R2')),
             new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R2'),
@@ -1747,7 +1770,7 @@ final class RuleFixtures
         yield 'coils behind a 7805 on 12 V' => self::one(
             'power.regulator-too-hot',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.661',
             new ConvertRail('R1', $converter('reg-7805'), 'R2'),
             new ConvertRail('R1', $converter('buck-5v-2a'), 'R2'),
@@ -1756,7 +1779,7 @@ final class RuleFixtures
         yield 'one coil behind a 7805 on 12 V' => self::one(
             'power.regulator-too-hot',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.887',
             $both(new RemoveLine('L2'), new StateAmbient(25.0), new ConvertRail('R1', $converter('reg-7805'), 'R2')),
             $both(
@@ -1775,7 +1798,7 @@ final class RuleFixtures
         yield 'display on a carrier that is fed 12 V' => self::one(
             'power.regulator-too-hot',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '×0.93',
             $device('character-display'),
             $device('small-display'),
@@ -1785,7 +1808,7 @@ final class RuleFixtures
         yield 'low-drop regulator without capacitors' => self::one(
             'power.capacitor-missing',
             'R2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', false)),
             $both(new AddConvertedRail('Logic', $converter('ldo-1117-3v3'), 'R1'), new StateCapacitors('R2', true)),
@@ -1793,7 +1816,7 @@ final class RuleFixtures
         yield '7805 without capacitors' => self::one(
             'power.capacitor-missing',
             'R3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', false)),
             $both(new AddConvertedRail('Logic', $converter('reg-7805'), 'R2'), new StateCapacitors('R3', true)),
@@ -1803,7 +1826,7 @@ final class RuleFixtures
         yield 'capacitance that a module cannot start into' => self::one(
             'power.capacitance-too-large',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '10 mF',
             new StateReservoir('R1', 10e-3),
             new StateReservoir('R1', 2.2e-3),
@@ -1812,7 +1835,7 @@ final class RuleFixtures
         yield 'long thin cable' => self::one(
             'power.rail-dips',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.927',
             new RunCable('R1', 25.0, 0.25e-6),
             new RunCable('R1', 2.0, 0.75e-6),
@@ -1820,7 +1843,7 @@ final class RuleFixtures
         yield 'thin cable' => self::one(
             'power.rail-dips',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.867',
             new RunCable('R1', 12.0, 0.25e-6),
             new RunCable('R1', 2.0, 0.75e-6),
@@ -1830,7 +1853,7 @@ final class RuleFixtures
         yield 'coils on a source whose ground hangs by itself' => self::one(
             'power.ground-not-joined',
             'R2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($ownRail, new FeedCoils(['A1'], 'R2'), new StateGround('R2', false)),
             $both($ownRail, new FeedCoils(['A1'], 'R2'), new StateGround('R2', true)),
@@ -1840,7 +1863,7 @@ final class RuleFixtures
         yield 'isolation with joined grounds' => self::one(
             'drive.isolation-claimed',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating, new StateGround('R2', true)),
             $both($ownRail, new FeedCoils(['A1'], 'R2'), $isolating, new StateGround('R2', false)),
@@ -1850,7 +1873,7 @@ final class RuleFixtures
         yield 'USB beside a module, nothing said' => self::one(
             'power.usb-back-feed',
             'board',
-            Kind::Hint,
+            Severity::Hint,
             '',
             new StateAmbient(40.0),
             new StateUsbTogether(false),
@@ -1859,7 +1882,7 @@ final class RuleFixtures
         yield 'USB beside a module' => self::one(
             'power.usb-back-feed',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new StateUsbTogether(true),
             new ChooseSupply('R1', $supply('charger-5v-2a'), true),
@@ -1876,7 +1899,7 @@ final class RuleFixtures
         yield 'coils through the socket of a carrier that a module feeds' => self::one(
             'power.usb-back-feed',
             'R2',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $coils(true),
             $coils(false),
@@ -1887,7 +1910,7 @@ final class RuleFixtures
         yield 'socket wired the other way' => self::one(
             'power.socket-polarity',
             'R2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new StateSocket('R2', JackPolarity::CentreNegative),
             new StateSocket('R2', JackPolarity::CentrePositive),
@@ -1897,7 +1920,7 @@ final class RuleFixtures
         yield 'six coils behind a resettable fuse' => self::one(
             'power.protection-rating',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '703 mA',
             $protect('R1', 'ptc-500ma'),
             $protect('R1', 'ptc-1a1'),
@@ -1906,7 +1929,7 @@ final class RuleFixtures
         yield 'resettable fuse in a warm box' => self::one(
             'power.protection-rating',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '412 mA',
             $both(new StateAmbient(70.0), $protect('R1', 'ptc-500ma')),
             $both(new StateAmbient(40.0), $protect('R1', 'ptc-500ma')),
@@ -1915,7 +1938,7 @@ final class RuleFixtures
         yield 'surge clamp at the rail’s own voltage' => self::one(
             'power.protection-rating',
             'R1',
-            Kind::Broken,
+            Severity::Broken,
             '5.1 V',
             $protect('R1', 'tvs-5v'),
             $protect('R1', 'tvs-6v'),
@@ -1924,7 +1947,7 @@ final class RuleFixtures
         yield 'coil on a block battery' => self::one(
             'power.battery-soon-empty',
             'R2',
-            Kind::Broken,
+            Severity::Broken,
             '3.5 h',
             $both(new AddRail('Battery', $supply('battery-9v')), new FeedCoils(['A1'], 'R2')),
             $both(new AddRail('Adapter', $supply('adapter-9v-1a')), new FeedCoils(['A1'], 'R2')),
@@ -1939,7 +1962,7 @@ final class RuleFixtures
         yield 'valve on a battery' => self::one(
             'power.battery-soon-empty',
             'R2',
-            Kind::Hint,
+            Severity::Hint,
             '112 h',
             new StateHours(['L3'], 3.0),
             new StateHours(['L3'], 1.0),
@@ -1950,7 +1973,7 @@ final class RuleFixtures
         yield 'small controller on a power bank' => self::one(
             'power.switches-itself-off',
             'R1',
-            Kind::Weak,
+            Severity::Weak,
             '20 mA',
             new StateAmbient(40.0),
             $both($device('character-display'), $device('character-display')),
@@ -1960,7 +1983,7 @@ final class RuleFixtures
         yield '5 V display on 3.3 V' => self::one(
             'power.device-voltage',
             'D1',
-            Kind::Broken,
+            Severity::Broken,
             '3.2 V',
             $device('character-display'),
             $device('character-display', 'R1'),
@@ -1968,7 +1991,7 @@ final class RuleFixtures
         yield 'display on a pin' => self::one(
             'power.device-on-pin',
             'D1',
-            Kind::Broken,
+            Severity::Broken,
             '30 mA',
             $device('small-display', null, '25'),
             $device('temperature-sensor', null, '25'),
@@ -1976,7 +1999,7 @@ final class RuleFixtures
         yield 'sensor on a pin that is no output' => self::one(
             'power.device-on-pin',
             'D1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $device('temperature-sensor', null, '35'),
             $device('temperature-sensor', null, '25'),
@@ -1989,7 +2012,7 @@ final class RuleFixtures
         yield 'small box that holds its heat' => self::one(
             'power.warm-box',
             'box',
-            Kind::Weak,
+            Severity::Weak,
             '40.9 °C',
             $both(new StateAmbient(40.0), $small(0.06)),
             $both(new StateAmbient(40.0), $small(0.08)),
@@ -1997,7 +2020,7 @@ final class RuleFixtures
         yield 'held coil behind a zener' => self::one(
             'power.hold-current',
             'A1',
-            Kind::Broken,
+            Severity::Broken,
             '×0.491',
             $both(new StateClamp(['A1'], Clamp::DiodeZener), new HoldCoils(['A1'], 0.5)),
             $both(new StateClamp(['A1'], Clamp::Diode), new HoldCoils(['A1'], 0.5)),
@@ -2005,7 +2028,7 @@ final class RuleFixtures
         yield 'coil held with a third' => self::one(
             'power.hold-current',
             'A1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.324',
             new HoldCoils(['A1'], 0.33),
             new HoldCoils(['A1'], 0.5),
@@ -2013,7 +2036,7 @@ final class RuleFixtures
     }
 
     /**
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     private static function mains(): iterable
     {
@@ -2021,11 +2044,11 @@ final class RuleFixtures
         $fuse = static fn(string $id): Edit => new ChooseFuse(TestBoards::part($id, MainsFuse::class));
         $nothing = new StateBox(oneCircuit: true);
 
-        yield 'no fuse' => self::one('mains.no-fuse', 'board', Kind::Danger, '', new StateBox(fused: false), $nothing);
+        yield 'no fuse' => self::one('mains.no-fuse', 'board', Severity::Danger, '', new StateBox(fused: false), $nothing);
         yield '5 A fuse on 0.5 mm²' => self::one(
             'mains.fuse-too-large',
             'inner',
-            Kind::Danger,
+            Severity::Danger,
             '5 A',
             new StateBox(innerSquareMetres: 0.5e-6),
             new StateBox(innerSquareMetres: 0.75e-6),
@@ -2033,7 +2056,7 @@ final class RuleFixtures
         yield 'glass fuse' => self::one(
             'mains.fuse-breaking',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '50 A',
             $fuse('fuse-glass-5'),
             $fuse('fuse-ceramic-5'),
@@ -2041,7 +2064,7 @@ final class RuleFixtures
         yield 'fast fuse before a lamp' => self::one(
             'mains.fuse-fast',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $fuse('fuse-glass-2'),
             $fuse('fuse-ceramic-2'),
@@ -2049,7 +2072,7 @@ final class RuleFixtures
         yield 'airer of 1500 W behind 5 A' => self::one(
             'mains.fuse-too-small',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '×0.749',
             new StateLoad('L2', 1500.0),
             $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')),
@@ -2057,7 +2080,7 @@ final class RuleFixtures
         yield 'airer of 1500 W on a 6 A lead' => self::one(
             'mains.shared-overloaded',
             'lead',
-            Kind::Danger,
+            Severity::Danger,
             '×0.898',
             $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10'), new StateBox(leadSquareMetres: 0.75e-6)),
             $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')),
@@ -2075,7 +2098,7 @@ final class RuleFixtures
         yield 'six airers behind a 6 A lead' => self::one(
             'mains.shared-overloaded',
             'lead',
-            Kind::Danger,
+            Severity::Danger,
             '×0.75',
             $both(...[
                 ...array_map(static fn(int $line): Edit => new StateLoad('L' . $line, 306.67), range(1, 6)),
@@ -2087,7 +2110,7 @@ final class RuleFixtures
         yield 'airer without earth' => self::one(
             'mains.no-earth',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateSafety(['L2'], earthJoined: false),
             new StateSafety(['L1'], earthJoined: false),
@@ -2095,7 +2118,7 @@ final class RuleFixtures
         yield 'metal case without earth' => self::one(
             'mains.no-earth',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(enclosure: BaseMaterial::Metal, enclosureEarthed: false),
             new StateBox(enclosure: BaseMaterial::Metal, enclosureEarthed: true),
@@ -2104,7 +2127,7 @@ final class RuleFixtures
         yield 'one pole behind a plug that fits both ways' => self::one(
             'mains.both-poles',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(inlet: InletKind::Reversible),
             $both(new StateBox(inlet: InletKind::Reversible), $twoPoles, new StateConductor(['L1', 'L2'], SwitchedConductor::Both)),
@@ -2112,7 +2135,7 @@ final class RuleFixtures
         yield 'one pole of two hots' => self::one(
             'mains.both-poles',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(inlet: InletKind::TwoHots, bothFused: true),
             $both(
@@ -2124,7 +2147,7 @@ final class RuleFixtures
         yield 'both conductors stated of a relay with one pole' => self::one(
             'mains.both-poles',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateConductor(['L1'], SwitchedConductor::Both),
             $both($twoPoles, new StateConductor(['L1'], SwitchedConductor::Both)),
@@ -2132,7 +2155,7 @@ final class RuleFixtures
         yield 'one fuse before two hots' => self::one(
             'mains.no-fuse',
             'second-fuse',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(inlet: InletKind::TwoHots, bothFused: false),
             new StateBox(inlet: InletKind::TwoHots, bothFused: true),
@@ -2140,7 +2163,7 @@ final class RuleFixtures
         yield '3 mm between mains and a button' => self::one(
             'mains.barrier',
             'creepage',
-            Kind::Danger,
+            Severity::Danger,
             '×0.6',
             new StateBox(clearanceMetres: 3e-3, creepageMetres: 3e-3),
             new StateBox(clearanceMetres: 6e-3, creepageMetres: 6e-3),
@@ -2150,7 +2173,7 @@ final class RuleFixtures
         yield '1 mm though the low-voltage side is treated as live' => self::one(
             'mains.barrier',
             'creepage',
-            Kind::Danger,
+            Severity::Danger,
             '×0.4',
             $both($asLive, new StateBox(clearanceMetres: 1e-3, creepageMetres: 1e-3)),
             $both($asLive, new StateBox(clearanceMetres: 2.5e-3, creepageMetres: 2.5e-3)),
@@ -2159,7 +2182,7 @@ final class RuleFixtures
         yield 'heater in an aquarium at a living room’s distance' => self::one(
             'mains.barrier',
             'creepage',
-            Kind::Danger,
+            Severity::Danger,
             '×0.75',
             $both(
                 new ChooseAppliance('L1', TestBoards::part('aquarium-heater', Appliance::class)),
@@ -2170,7 +2193,7 @@ final class RuleFixtures
         yield 'button on a low-voltage side treated as live' => self::one(
             'mains.treated-as-live',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($asLive, new AddSurface('L1', SurfaceKind::PushButton)),
             $asLive,
@@ -2179,7 +2202,7 @@ final class RuleFixtures
         yield 'USB socket of a low-voltage side treated as live' => self::one(
             'mains.treated-as-live',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($asLive, new StateBox(socketReachable: true)),
             $asLive,
@@ -2188,7 +2211,7 @@ final class RuleFixtures
         yield 'box on a lead, laid out for the wall' => self::one(
             'mains.barrier',
             'clearance',
-            Kind::Danger,
+            Severity::Danger,
             '×0.909',
             new StateBox(clearanceMetres: 5e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Fixed),
             new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, overvoltage: OvervoltageCategory::Fixed),
@@ -2196,7 +2219,7 @@ final class RuleFixtures
         yield 'distances of the valley on a mountain' => self::one(
             'mains.barrier',
             'clearance',
-            Kind::Danger,
+            Severity::Danger,
             '×0.775',
             new StateBox(clearanceMetres: 3e-3, creepageMetres: 8e-3, altitudeMetres: 4000.0),
             new StateBox(clearanceMetres: 6e-3, creepageMetres: 8e-3, altitudeMetres: 4000.0),
@@ -2204,7 +2227,7 @@ final class RuleFixtures
         yield '5.5 mm, by the standard enough' => self::one(
             'mains.barrier',
             'creepage',
-            Kind::Hint,
+            Severity::Hint,
             '5.5 mm',
             new StateBox(clearanceMetres: 5.5e-3, creepageMetres: 5.5e-3),
             new StateBox(clearanceMetres: 6e-3, creepageMetres: 6e-3),
@@ -2213,7 +2236,7 @@ final class RuleFixtures
         yield 'plain cube beside a button' => self::one(
             'mains.relay-insulation',
             'A1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $cube,
             $both($cube, $asLive),
@@ -2232,7 +2255,7 @@ final class RuleFixtures
         yield 'supply with basic insulation' => self::one(
             'mains.bridge-insulation',
             'R1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $supplyWith(Insulation::Basic),
             $supplyWith(Insulation::Reinforced),
@@ -2240,7 +2263,7 @@ final class RuleFixtures
         yield 'capacitor of class Y2 beside a button' => self::one(
             'mains.bridge-insulation',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(bridgingCapacitor: BridgingCapacitor::Y2),
             new StateBox(bridgingCapacitor: BridgingCapacitor::Y1),
@@ -2248,7 +2271,7 @@ final class RuleFixtures
         yield 'capacitor of class Y2 behind a cover' => self::one(
             'mains.bridge-insulation',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($asLive, new StateBox(bridgingCapacitor: BridgingCapacitor::Other)),
             $both($asLive, new StateBox(bridgingCapacitor: BridgingCapacitor::Y2)),
@@ -2262,7 +2285,7 @@ final class RuleFixtures
         yield 'coupler that listens to the mains' => self::one(
             'mains.bridge-insulation',
             'F6',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBarrier('F6', Insulation::Basic),
             new StateBarrier('F6', Insulation::Reinforced),
@@ -2272,7 +2295,7 @@ final class RuleFixtures
         yield 'pump in water beside an open box' => self::one(
             'mains.not-sealed',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($pump, new StateBox(seal: Seal::None)),
             $both($pump, new StateBox(seal: Seal::Splash)),
@@ -2280,7 +2303,7 @@ final class RuleFixtures
         yield 'open box in a damp place' => self::one(
             'mains.not-sealed',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new StateBox(pollution: PollutionDegree::Damp, seal: Seal::None),
             new StateBox(pollution: PollutionDegree::Clean, seal: Seal::None),
@@ -2295,7 +2318,7 @@ final class RuleFixtures
         yield 'valve among mains contacts' => self::one(
             'mains.beside-low-voltage',
             'L3',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(lowContactsApart: false),
             $nothing,
@@ -2304,7 +2327,7 @@ final class RuleFixtures
         yield 'wall switch with mains left in it' => self::one(
             'mains.switch-not-freed',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(switchesFreed: false),
             $both(new StateBox(switchesFreed: false), new RemoveSurface('S1')),
@@ -2320,16 +2343,16 @@ final class RuleFixtures
         yield 'fan selector with mains left in it' => self::one(
             'mains.switch-not-freed',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($knob, new StateBox(switchesFreed: false)),
             $both(new RemoveSurface('S1'), new StateBox(switchesFreed: false)),
         );
-        yield 'two circuits' => self::one('mains.two-circuits', 'board', Kind::Danger, '', new StateBox(oneCircuit: false), $nothing);
+        yield 'two circuits' => self::one('mains.two-circuits', 'board', Severity::Danger, '', new StateBox(oneCircuit: false), $nothing);
         yield 'airer without a cut-out' => self::one(
             'mains.no-cut-out',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateSafety(['L2'], cutOut: false),
             new StateSafety(['L1'], cutOut: false),
@@ -2337,7 +2360,7 @@ final class RuleFixtures
         yield 'airer that comes back' => self::one(
             'mains.restored-on',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateSafety(['L2'], restore: RestorePolicy::Last),
             new StateSafety(['L1'], restore: RestorePolicy::Last),
@@ -2345,7 +2368,7 @@ final class RuleFixtures
         yield 'double outlet whose link stays' => self::one(
             'mains.outlet-link',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateSafety(['L1'], outlet: OutletKind::SplitHalf, earthJoined: true, linkRemoved: false),
             new StateSafety(['L1'], outlet: OutletKind::SplitHalf, earthJoined: true, linkRemoved: true),
@@ -2358,7 +2381,7 @@ final class RuleFixtures
         yield '5 A fuse on a wire of 0.5 mm² to one line' => self::one(
             'mains.fuse-too-large',
             'branch',
-            Kind::Danger,
+            Severity::Danger,
             '5 A',
             new StateBox(branchSquareMetres: 0.5e-6),
             new StateBox(branchSquareMetres: 0.75e-6),
@@ -2366,7 +2389,7 @@ final class RuleFixtures
         yield 'airer of 900 W on a wire of 0.5 mm²' => self::one(
             'mains.shared-overloaded',
             'branch',
-            Kind::Danger,
+            Severity::Danger,
             '×0.664',
             $both(new StateLoad('L2', 900.0), new StateBox(branchSquareMetres: 0.5e-6)),
             $both(new StateLoad('L2', 900.0), new StateBox(branchSquareMetres: 0.75e-6)),
@@ -2374,7 +2397,7 @@ final class RuleFixtures
         yield 'six airers fed through one track' => self::one(
             'mains.shared-overloaded',
             'track',
-            Kind::Danger,
+            Severity::Danger,
             '×0.705',
             $both(
                 $two(6),
@@ -2395,7 +2418,7 @@ final class RuleFixtures
         yield 'outlet for 10 A before 12.6 A' => self::one(
             'mains.outlet-overloaded',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '×0.793',
             $outlet(10.0),
             $outlet(13.0),
@@ -2403,7 +2426,7 @@ final class RuleFixtures
         yield 'six airers that only the program keeps under 10 A' => self::one(
             'mains.shared-overloaded',
             'lead',
-            Kind::Weak,
+            Severity::Weak,
             '×0.556',
             $two(3),
             $both($two(3), new StateBox(inletAmps: 20.0, leadSquareMetres: 2.5e-6, terminalAmps: 20.0)),
@@ -2412,7 +2435,7 @@ final class RuleFixtures
         yield 'six airers of which the program runs too many' => self::one(
             'mains.shared-overloaded',
             'lead',
-            Kind::Danger,
+            Severity::Danger,
             '×0.556',
             $two(4),
             $both($two(3), new StateBox(inletAmps: 20.0, leadSquareMetres: 2.5e-6, terminalAmps: 20.0)),
@@ -2421,7 +2444,7 @@ final class RuleFixtures
         yield 'wires in air of 60 °C' => self::one(
             'mains.shared-overloaded',
             'inner',
-            Kind::Danger,
+            Severity::Danger,
             '×0.749',
             $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10'), new StateAmbient(60.0), new StateBox(innerSquareMetres: 1.0e-6)),
             $both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10'), new StateAmbient(30.0), new StateBox(innerSquareMetres: 1.0e-6)),
@@ -2430,7 +2453,7 @@ final class RuleFixtures
         yield 'two relays kept apart by the program' => self::one(
             'mains.not-interlocked',
             'G1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($group, new InterlockGroup('G1', false)),
             $both($group, new InterlockGroup('G1', true)),
@@ -2438,7 +2461,7 @@ final class RuleFixtures
         yield 'two steps of a fan closable at once' => self::one(
             'mains.not-interlocked',
             'G1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both(new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F2']), new InterlockGroup('G1', false)),
             $both(new AddGroup(GroupKind::StepRelays, 'Steps', ['F1', 'F2']), new InterlockGroup('G1', true)),
@@ -2446,7 +2469,7 @@ final class RuleFixtures
         yield 'no pause between two relays' => self::one(
             'mains.pause-too-short',
             'G1',
-            Kind::Weak,
+            Severity::Weak,
             '10 ms',
             $both($group, new InterlockGroup('G1', true, 0.01)),
             $both($group, new InterlockGroup('G1', true, 0.05)),
@@ -2454,7 +2477,7 @@ final class RuleFixtures
         yield 'lamp worked on while it is only switched off' => self::one(
             'mains.taken-as-isolation',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new StateSafety(['L1'], offTakenAsIsolation: true),
             new StateSafety(['L1'], offTakenAsIsolation: false),
@@ -2472,7 +2495,7 @@ final class RuleFixtures
         yield 'X2 capacitor in series with a fan' => self::one(
             'mains.step-class',
             'G1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $bank(CapacitorClass::X2, 220e3, 2.2),
             $bank(CapacitorClass::MotorRun, 220e3, 2.2),
@@ -2481,7 +2504,7 @@ final class RuleFixtures
         yield 'capacitor in resonance with a fan' => self::one(
             'mains.step-class',
             'G1',
-            Kind::Weak,
+            Severity::Weak,
             '420 V',
             $both($bank(CapacitorClass::MotorRun, 47e3, 2.2), new FitStepCapacitor('G1', 'F1', 3.3e-6)),
             $bank(CapacitorClass::MotorRun, 220e3, 2.2),
@@ -2490,7 +2513,7 @@ final class RuleFixtures
         yield 'fan near resonance' => self::one(
             'mains.step-overvolts',
             'G1',
-            Kind::Weak,
+            Severity::Weak,
             '314 V',
             $both($bank(CapacitorClass::MotorRun, 47e3, 2.2), new FitStepCapacitor('G1', 'F1', 3.3e-6)),
             $bank(CapacitorClass::MotorRun, 220e3, 2.2),
@@ -2499,7 +2522,7 @@ final class RuleFixtures
         yield 'two capacitors closed at once, near resonance' => self::one(
             'mains.step-overvolts',
             'G1',
-            Kind::Weak,
+            Severity::Weak,
             '285 V',
             $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new FitStepCapacitor('G1', 'F6', 1.5e-6), new AddStep('G1', ['F1', 'F6'])),
             $both($bank(CapacitorClass::MotorRun, 220e3, 2.2), new FitStepCapacitor('G1', 'F6', 0.47e-6), new AddStep('G1', ['F1', 'F6'])),
@@ -2508,7 +2531,7 @@ final class RuleFixtures
         yield 'no bleeder' => self::one(
             'mains.step-bleeder',
             'G1',
-            Kind::Danger,
+            Severity::Danger,
             '0 Ω',
             $bank(CapacitorClass::MotorRun, 0.0, 2.2),
             $bank(CapacitorClass::MotorRun, 220e3, 2.2),
@@ -2517,7 +2540,7 @@ final class RuleFixtures
         yield 'bleeder of a megohm' => self::one(
             'mains.step-bleeder',
             'G1',
-            Kind::Danger,
+            Severity::Danger,
             '1 MΩ',
             $bank(CapacitorClass::MotorRun, 1e6, 2.2),
             $bank(CapacitorClass::MotorRun, 220e3, 2.2),
@@ -2539,7 +2562,7 @@ final class RuleFixtures
         yield 'contact that closes on a charged capacitor' => self::one(
             'mains.step-series',
             'G1',
-            Kind::Weak,
+            Severity::Weak,
             '390 A',
             $bearing,
             $both($bearing, new StateStepBank('G1', seriesOhms: 8.2)),
@@ -2548,7 +2571,7 @@ final class RuleFixtures
         yield 'no series resistor' => self::one(
             'mains.step-series',
             'G1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $bank(CapacitorClass::MotorRun, 220e3, 0.0),
             $bank(CapacitorClass::MotorRun, 220e3, 2.2),
@@ -2558,7 +2581,7 @@ final class RuleFixtures
         yield 'cooler without a rest' => self::one(
             'mains.compressor-rest',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '60 s',
             $both($cooler, new StateSafety(['L1'], restSeconds: 60.0)),
             $both($cooler, new StateSafety(['L1'], restSeconds: 240.0)),
@@ -2567,7 +2590,7 @@ final class RuleFixtures
         yield 'valve behind a contact without its diode' => self::one(
             'mains.no-load-diode',
             'L3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $valveDiode(false),
             $valveDiode(true),
@@ -2576,7 +2599,7 @@ final class RuleFixtures
         yield 'varistor across the contact of a lamp' => self::one(
             'mains.varistor-across',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new StateSafety(['L1'], snubber: Snubber::Varistor),
             new StateSafety(['L1'], snubber: Snubber::VaristorAcrossLoad),
@@ -2584,7 +2607,7 @@ final class RuleFixtures
         yield 'varistor across the contact of an airer' => self::one(
             'mains.varistor-across',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateSafety(['L2'], snubber: Snubber::Varistor),
             new StateSafety(['L2'], snubber: Snubber::VaristorAcrossLoad),
@@ -2596,7 +2619,7 @@ final class RuleFixtures
         yield 'aquarium heater that stays off' => self::one(
             'mains.left-off',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $heater(RestorePolicy::Off),
             $heater(RestorePolicy::Last),
@@ -2604,7 +2627,7 @@ final class RuleFixtures
         yield 'airer that must come back' => self::one(
             'mains.left-off',
             'L2',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new StateSafety(['L2'], mustComeBack: true),
             new StateSafety(['L2'], mustComeBack: false),
@@ -2623,7 +2646,7 @@ final class RuleFixtures
         yield 'frost heater on a lead that comes back' => self::one(
             'mains.comes-back-heating',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $frost(OutletKind::Lead, true, true),
             $frost(OutletKind::Fixed, true, true),
@@ -2642,7 +2665,7 @@ final class RuleFixtures
         yield 'described heater on a lead that comes back' => self::one(
             'mains.comes-back-heating',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $described(true),
             $described(false),
@@ -2650,7 +2673,7 @@ final class RuleFixtures
         yield 'frost heater that nobody made for being alone' => self::one(
             'mains.comes-back-heating',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $frost(OutletKind::Fixed, false, true),
             $frost(OutletKind::Fixed, true, true),
@@ -2658,7 +2681,7 @@ final class RuleFixtures
         yield 'box of wood' => self::one(
             'mains.unfit-base',
             'board',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateBox(enclosure: BaseMaterial::Wood),
             $nothing,
@@ -2666,7 +2689,7 @@ final class RuleFixtures
         yield 'box of some plastic' => self::one(
             'mains.unfit-base',
             'board',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new StateBox(enclosure: BaseMaterial::OtherPlastic),
             $nothing,
@@ -2674,7 +2697,7 @@ final class RuleFixtures
         yield 'snubber across a lamp' => self::one(
             'mains.snubber-glow',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '7.23 mA',
             new StateSafety(['L1'], snubber: Snubber::Rc),
             new StateSafety(['L1'], snubber: Snubber::Varistor),
@@ -2683,7 +2706,7 @@ final class RuleFixtures
         yield 'snubber across a fan of 3 W' => self::one(
             'mains.snubber-glow',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '7.23 mA',
             $both($fan, new StateLoad('L1', 3.0), new StateSafety(['L1'], snubber: Snubber::Rc)),
             $both($fan, new StateLoad('L1', 3.0), new StateSafety(['L1'], snubber: Snubber::RcAcrossLoad)),
@@ -2691,7 +2714,7 @@ final class RuleFixtures
         yield 'nothing across a motor' => self::one(
             'mains.snubber-glow',
             'L1',
-            Kind::Hint,
+            Severity::Hint,
             '',
             $both($fan, new StateSafety(['L1'], snubber: Snubber::None)),
             $both($fan, new StateSafety(['L1'], snubber: Snubber::Rc)),
@@ -2701,7 +2724,7 @@ final class RuleFixtures
     }
 
     /**
-     * @return iterable<string, array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}>
+     * @return iterable<string, array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}>
      */
     private static function controls(): iterable
     {
@@ -2727,7 +2750,7 @@ final class RuleFixtures
         yield 'one key printed in two orders of bits' => self::one(
             'controls.code-shared',
             'S4',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($key('S3', '0BF430CF'), $key('S4', 'F30C2FD0')),
             $both($key('S3', '0BF430CF'), $key('S4', '0BF418E7')),
@@ -2736,7 +2759,7 @@ final class RuleFixtures
         yield 'one key with both its toggle bits' => self::one(
             'controls.code-shared',
             'S4',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new AssignCode('S3', '100C', InfraredEncoding::BiPhase, 13), new AssignCode('S4', '180C', InfraredEncoding::BiPhase, 13)),
             $both(new AssignCode('S3', '100C', InfraredEncoding::BiPhase, 13), new AssignCode('S4', '180D', InfraredEncoding::BiPhase, 13)),
@@ -2745,7 +2768,7 @@ final class RuleFixtures
         yield 'code with a slip in its last byte' => self::one(
             'controls.code-fault',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $key('S3', '0BF430CE'),
             $key('S3', '0BF430CF'),
@@ -2754,7 +2777,7 @@ final class RuleFixtures
         yield 'repeat frame taken for a key' => self::one(
             'controls.code-fault',
             'S4',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $key('S4', 'FFFFFFFF'),
             $key('S4', '0BF418E7'),
@@ -2763,7 +2786,7 @@ final class RuleFixtures
         yield 'two raw codes that differ in one digit' => self::one(
             'controls.code-fault',
             'S4',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $both($raw('S3', 'A90'), $raw('S4', 'A91')),
             $both($raw('S3', 'A90'), $raw('S4', 'B52')),
@@ -2772,7 +2795,7 @@ final class RuleFixtures
         yield 'two lines on one topic' => self::one(
             'controls.address-shared',
             'S4',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new TellSurface('S3', address: 'home/lamp'), new TellSurface('S4', address: 'home/lamp')),
             new TellSurface('S3', address: 'home/lamp'),
@@ -2781,7 +2804,7 @@ final class RuleFixtures
         yield 'line that is called as a group is' => self::one(
             'controls.address-shared',
             'K1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both(new AddLineGroup(LineGroupKind::Room, 'Hall', ['L1', 'L2'], ['C1'], false), new TellSurface('S3', address: 'G1')),
             $both(new AddLineGroup(LineGroupKind::Room, 'Hall', ['L1', 'L2'], ['C1'], false), new TellSurface('S3', address: 'G2')),
@@ -2790,7 +2813,7 @@ final class RuleFixtures
         yield 'wildcard in a topic' => self::one(
             'controls.illegal-name',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new TellSurface('S3', address: 'home/+/lamp'),
             new TellSurface('S3', address: 'home/1/lamp'),
@@ -2799,7 +2822,7 @@ final class RuleFixtures
         yield 'word that the assistant keeps for itself' => self::one(
             'controls.illegal-name',
             'S4',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new TellSurface('S4', address: 'Everything'),
             new TellSurface('S4', address: 'Every airer'),
@@ -2808,7 +2831,7 @@ final class RuleFixtures
         yield 'blank in a text command' => self::one(
             'controls.illegal-name',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new TellSurface('S3', address: 'L 1'),
             new TellSurface('S3', address: 'LA'),
@@ -2817,7 +2840,7 @@ final class RuleFixtures
         yield 'word in place of a number' => self::one(
             'controls.illegal-name',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new TellSurface('S3', address: 'V5'),
             new TellSurface('S3', address: '5'),
@@ -2826,7 +2849,7 @@ final class RuleFixtures
         yield 'query in a path' => self::one(
             'controls.illegal-name',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new TellSurface('S3', address: '/lamp?x'),
             new TellSurface('S3', address: '/lamp-x'),
@@ -2835,7 +2858,7 @@ final class RuleFixtures
         yield 'number that is printed beside another line’s pin' => self::one(
             'controls.number-is-print',
             'S4',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new TellSurface('S4', address: '23'),
             $both(new TellSurface('S3', address: '23'), new TellSurface('S4', address: '61')),
@@ -2844,7 +2867,7 @@ final class RuleFixtures
         yield 'line that nothing operates' => self::one(
             'controls.unreached',
             'L1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new RemoveSurface('S1'),
             $both(new RemoveSurface('S1'), new StateOnPurpose('L1')),
@@ -2852,7 +2875,7 @@ final class RuleFixtures
         yield 'button that operates nothing' => self::one(
             'controls.unreached',
             'F6',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new AddFunction(FunctionKind::Button, 'Spare'),
             $both(new AddFunction(FunctionKind::Button, 'Spare'), new StateOnPurpose('F6')),
@@ -2861,7 +2884,7 @@ final class RuleFixtures
         yield 'six lines on a service with five places' => self::one(
             'controls.over-capacity',
             'C1',
-            Kind::Weak,
+            Severity::Weak,
             '×0.833',
             $channel('numbered-service', 'L1', 'L2', 'L3', 'L4', 'L5', 'L6'),
             $channel('numbered-service', 'L1', 'L2', 'L3', 'L4', 'L5'),
@@ -2870,7 +2893,7 @@ final class RuleFixtures
         yield 'state awaited from a wall switch' => self::one(
             'controls.feedback-one-way',
             'S1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new TellSurface('S1', promisesFeedback: true),
             new TellSurface('S3', promisesFeedback: true),
@@ -2879,7 +2902,7 @@ final class RuleFixtures
         yield 'flip over a broker' => self::one(
             'controls.toggle-lossy',
             'S3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new TellSurface('S3', Operation::Toggle),
             new TellSurface('S3', Operation::Explicit),
@@ -2888,7 +2911,7 @@ final class RuleFixtures
         yield 'flip over a web request, which is answered' => self::one(
             'controls.toggle-lossy',
             'S3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new TellSurface('S3', Operation::Toggle),
             $both(
@@ -2904,7 +2927,7 @@ final class RuleFixtures
         yield 'program that waits for the network' => self::one(
             'controls.reconnect-blocks',
             'C1',
-            Kind::Weak,
+            Severity::Weak,
             '8 s',
             new ChangeChannel('C1', blockSeconds: 8.0),
             new ChangeChannel('C1', blockSeconds: 0.05),
@@ -2919,7 +2942,7 @@ final class RuleFixtures
         yield 'fan that is never off' => self::one(
             'controls.percent-to-step',
             'S1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new SetThresholds('S1', [0, 60]),
             new SetThresholds('S1', [1, 60]),
@@ -2928,7 +2951,7 @@ final class RuleFixtures
         yield 'fan whose top lies beyond 100 %' => self::one(
             'controls.percent-to-step',
             'S1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new SetThresholds('S1', [40, 120]),
             new SetThresholds('S1', [40, 99]),
@@ -2937,7 +2960,7 @@ final class RuleFixtures
         yield 'fan with a step that no percentage leads to' => self::one(
             'controls.percent-to-step',
             'S1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new SetThresholds('S1', [40]),
             new SetThresholds('S1'),
@@ -2946,7 +2969,7 @@ final class RuleFixtures
         yield 'fan whose steps fall' => self::one(
             'controls.percent-to-step',
             'S1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new SetThresholds('S1', [60, 40]),
             new SetThresholds('S1', [40, 60]),
@@ -2955,7 +2978,7 @@ final class RuleFixtures
         yield 'fan that reaches its top at exactly 100 %' => self::one(
             'controls.percent-to-step',
             'S1',
-            Kind::Weak,
+            Severity::Weak,
             '',
             new SetThresholds('S1', [50, 100]),
             new SetThresholds('S1', [34, 67]),
@@ -2965,7 +2988,7 @@ final class RuleFixtures
         yield 'wall switch by its position beside a broker' => self::one(
             'controls.switch-by-position',
             'S1',
-            Kind::Hint,
+            Severity::Hint,
             '',
             $byPosition,
             $both($byPosition, new RemoveChannel('C1')),
@@ -2975,7 +2998,7 @@ final class RuleFixtures
         yield 'two lines of a group in one moment' => self::one(
             'controls.not-staggered',
             'board',
-            Kind::Hint,
+            Severity::Hint,
             '50 ms',
             $both($night, new StateStagger(0.05)),
             $both($night, new StateStagger(0.2)),
@@ -2984,7 +3007,7 @@ final class RuleFixtures
         yield 'airer in a group that switches on' => self::one(
             'mains.switched-on-in-group',
             'L2',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $night,
             new AddLineGroup(LineGroupKind::Chosen, 'Night', ['L1', 'L2'], ['C1'], false),
@@ -2993,7 +3016,7 @@ final class RuleFixtures
         yield 'lamp that is barred from groups' => self::one(
             'mains.switched-on-in-group',
             'L1',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $both($night, new StateSafety(['L1'], barredFromGroups: true)),
             $both(
@@ -3005,7 +3028,7 @@ final class RuleFixtures
         yield 'airer switched on over a broker' => self::one(
             'mains.absent-hand',
             'S4',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $nothing,
             new TellSurface('S4', Operation::Off),
@@ -3014,7 +3037,7 @@ final class RuleFixtures
         yield 'airer switched on by a serial radio' => self::one(
             'mains.absent-hand',
             'S4',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $nothing,
             new StateSafety(['L2'], remoteStart: true),
@@ -3023,7 +3046,7 @@ final class RuleFixtures
         yield 'airer switched on by a spoken name' => self::one(
             'mains.absent-hand',
             'S4',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $nothing,
             new TellSurface('S4', Operation::Off),
@@ -3032,7 +3055,7 @@ final class RuleFixtures
         yield 'airer switched on by a code that something repeats' => self::one(
             'mains.absent-hand',
             'S4',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new StateRepeated('F6', true),
             new StateRepeated('F6', false),
@@ -3042,7 +3065,7 @@ final class RuleFixtures
         yield 'airer on a timer' => self::one(
             'mains.starts-by-itself',
             'S3',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $timer,
             $both($timer, new TellSurface('S3', Operation::Off)),
@@ -3061,7 +3084,7 @@ final class RuleFixtures
         yield 'on and off at one temperature' => self::one(
             'controls.sensor-hunts',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '0 °C',
             $warm(20.0, 20.0),
             $warm(20.0, 21.0),
@@ -3069,16 +3092,23 @@ final class RuleFixtures
         yield 'on and off closer than readings' => self::one(
             'controls.sensor-hunts',
             'S3',
-            Kind::Weak,
+            Severity::Weak,
             '0.3 °C',
             $warm(20.0, 20.3),
             $warm(20.0, 20.3, least: 60.0),
         );
-        yield 'cooler that hunts' => self::one('controls.sensor-hunts', 'S3', Kind::Weak, '0.4 °C', $warm(20.4, 20.0), $warm(20.5, 20.0));
+        yield 'cooler that hunts' => self::one(
+            'controls.sensor-hunts',
+            'S3',
+            Severity::Weak,
+            '0.4 °C',
+            $warm(20.4, 20.0),
+            $warm(20.5, 20.0),
+        );
         yield 'lamp that goes on by a lost sensor' => self::one(
             'mains.sensor-lost',
             'S3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $warm(20.0, 21.0, LostSensor::On),
             $warm(20.0, 21.0, LostSensor::Stays),
@@ -3095,7 +3125,7 @@ final class RuleFixtures
         yield 'heater that stays on when its sensor is lost' => self::one(
             'mains.sensor-lost',
             'S3',
-            Kind::Danger,
+            Severity::Danger,
             '',
             $heat(LostSensor::Stays),
             $heat(LostSensor::Off),
@@ -3109,7 +3139,7 @@ final class RuleFixtures
         yield 'timer by the network without a radio' => self::one(
             'controls.timer-clock',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $both($timed(ClockSource::Network), new StateRadio(false)),
             $both($timed(ClockSource::Module), new StateRadio(false)),
@@ -3117,7 +3147,7 @@ final class RuleFixtures
         yield 'timer by the cycles of the mains, uncounted' => self::one(
             'controls.timer-clock',
             'S3',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $timed(ClockSource::MainsCycles),
             $timed(ClockSource::Network),
@@ -3125,7 +3155,7 @@ final class RuleFixtures
         yield 'timer that forgets the time' => self::one(
             'controls.timer-clock',
             'S3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $timed(ClockSource::Own),
             $timed(ClockSource::Module),
@@ -3133,7 +3163,7 @@ final class RuleFixtures
         yield 'timer that never ends' => self::one(
             'controls.timer-clock',
             'S3',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $timed(ClockSource::Module, false),
             $timed(ClockSource::Module),
@@ -3141,7 +3171,7 @@ final class RuleFixtures
         yield 'airer on a sensor' => self::one(
             'mains.starts-by-itself',
             'S3',
-            Kind::Danger,
+            Severity::Danger,
             '',
             new AddSurface('L2', SurfaceKind::SensorRule, 'F5'),
             new AddSurface('L1', SurfaceKind::SensorRule, 'F5'),
@@ -3149,7 +3179,7 @@ final class RuleFixtures
         yield 'serial radio without a link' => self::one(
             'controls.no-way-in',
             'C1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $nothing,
             new AddGroup(GroupKind::Uart, 'Radio'),
@@ -3158,7 +3188,7 @@ final class RuleFixtures
         yield 'broker with the radio off' => self::one(
             'controls.no-way-in',
             'C1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             new StateRadio(false),
             new StateRadio(true),
@@ -3174,7 +3204,7 @@ final class RuleFixtures
         yield 'broker on a controller without a radio' => self::one(
             'controls.no-way-in',
             'C1',
-            Kind::Broken,
+            Severity::Broken,
             '',
             $far('message-broker'),
             $far('local-voice-box'),
@@ -3187,7 +3217,7 @@ final class RuleFixtures
         yield 'lamp two and lamp 2' => self::one(
             'controls.sounds-alike',
             'S4',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $named('Lamp two', 'Lamp 2'),
             $named('Lamp two', 'Lamp 3'),
@@ -3196,7 +3226,7 @@ final class RuleFixtures
         yield 'fan and van' => self::one(
             'controls.sounds-alike',
             'S4',
-            Kind::Weak,
+            Severity::Weak,
             '',
             $named('Fan heater', 'Van heater'),
             $named('Fan heater', 'Desk heater'),
@@ -3205,7 +3235,7 @@ final class RuleFixtures
         yield 'one name within another' => self::one(
             'controls.sounds-alike',
             'S4',
-            Kind::Hint,
+            Severity::Hint,
             '',
             $named('Airer', 'Tall airer'),
             $named('Lamp', 'Tall airer'),
@@ -3214,12 +3244,12 @@ final class RuleFixtures
     }
 
     /**
-     * @return array{rule: string, subject: string, kind: Kind, figure: string, fault: Board, twin: Board}
+     * @return array{rule: string, subject: string, kind: Severity, figure: string, fault: Board, twin: Board}
      */
     private static function one(
         string $rule,
         string $subject,
-        Kind $kind,
+        Severity $kind,
         string $figure,
         Edit $fault,
         Edit $twin,

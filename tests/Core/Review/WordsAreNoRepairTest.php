@@ -13,8 +13,8 @@ use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\ValueKind;
 use IronLatch\Core\Review\Finding;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\Severity;
 use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +38,7 @@ final class WordsAreNoRepairTest extends TestCase
                 ++$tried;
                 $gone = array_filter(
                     self::dangers($before),
-                    static fn(Finding $finding): bool => Kind::Danger !== $after->finding($finding->key())?->kind
+                    static fn(Finding $finding): bool => Severity::Danger !== $after->finding($finding->key())?->severity
                         && !self::isAsked($after, $finding)
                         && !self::isAnotherDanger($before, $after, $finding),
                 );
@@ -64,7 +64,7 @@ final class WordsAreNoRepairTest extends TestCase
     public function testOneClickShutsNoBoardWithButtonsAndAProbe(): void
     {
         $board = (new StateBox(clearanceMetres: 0.1e-3, creepageMetres: 0.1e-3))->apply((new DemoBoards(TestBoards::catalogue()))->utilityRoom());
-        self::assertSame(Kind::Danger, TestBoards::inspect($board)->finding('mains.barrier:creepage')?->kind);
+        self::assertSame(Severity::Danger, TestBoards::inspect($board)->finding('mains.barrier:creepage')?->severity);
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage(
             'cannot be treated as live while something of it leaves the cover: “Dehumidifier push button” (push button)',
@@ -80,8 +80,8 @@ final class WordsAreNoRepairTest extends TestCase
         );
         $report = TestBoards::inspect($board);
         self::assertSame(
-            [Kind::Danger, Kind::Danger],
-            [$report->finding('mains.barrier:clearance')?->kind, $report->finding('mains.barrier:creepage')?->kind],
+            [Severity::Danger, Severity::Danger],
+            [$report->finding('mains.barrier:clearance')?->severity, $report->finding('mains.barrier:creepage')?->severity],
         );
         self::assertNotSame(
             [],
@@ -106,7 +106,7 @@ final class WordsAreNoRepairTest extends TestCase
     private function dangerous(): iterable
     {
         foreach (RuleFixtures::all() as $name => $fixture) {
-            if (Kind::Danger === $fixture['kind']) {
+            if (Severity::Danger === $fixture['kind']) {
                 yield $name => $fixture['fault'];
             }
         }
@@ -170,7 +170,7 @@ final class WordsAreNoRepairTest extends TestCase
      */
     private static function dangers(Report $report): array
     {
-        return array_values(array_filter($report->findings, static fn(Finding $finding): bool => Kind::Danger === $finding->kind));
+        return array_values(array_filter($report->findings, static fn(Finding $finding): bool => Severity::Danger === $finding->severity));
     }
 
     /** Whether the same line is in another danger now, which says the same in other words. */
@@ -178,7 +178,7 @@ final class WordsAreNoRepairTest extends TestCase
     {
         $new = array_filter(
             $after->findingsMissingFrom($before),
-            static fn(Finding $one): bool => Kind::Danger === $one->kind && $one->subject === $finding->subject,
+            static fn(Finding $one): bool => Severity::Danger === $one->severity && $one->subject === $finding->subject,
         );
 
         return [] !== $new;

@@ -7,10 +7,10 @@ namespace IronLatch\Core\Board\Edit\Drivers;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Driver;
+use IronLatch\Core\Board\DriverResistor;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\Resistor;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\ListOf;
@@ -64,8 +64,8 @@ final readonly class SetDriverValue implements Edit
     private function name(): ?string
     {
         foreach (RecordShape::variants(Driver::class)->classes as $circuit) {
-            if (isset(Resistor::of($circuit)[$this->value])) {
-                return Resistor::of($circuit)[$this->value]->name;
+            if (isset(DriverResistor::of($circuit)[$this->value])) {
+                return DriverResistor::of($circuit)[$this->value]->name;
             }
         }
 

@@ -39,7 +39,10 @@ final readonly class AddStep implements Edit
 
         return $board->with(groups: [
             ...$board->groups,
-            $this->group => $group->with(bank: ($group->bank ?? new StepBank())->with(patterns: [...$group->steps(), new StepPattern($relays)])),
+            $this->group => $group->with(bank: ($group->bank ?? new StepBank())->with(patterns: [
+                ...$group->steps(),
+                new StepPattern($relays),
+            ])),
         ]);
     }
 

@@ -9,7 +9,7 @@ namespace IronLatch\Core\Mains;
  *
  * Lengths in metres. Material group III (ordinary boards), inhomogeneous field, up to 2000 m above the sea unless said otherwise.
  */
-final class Insulation
+final class InsulationTables
 {
     /** Rated impulse voltages by voltage to neutral and overvoltage category I to IV (table F.1), in volts. */
     private const IMPULSE = [
@@ -82,7 +82,10 @@ final class Insulation
             $impulse = $higher[0] ?? 12000;
         }
 
-        return 1e-3 * self::CLEARANCE[$impulse][$pollution >= 3 ? 1 : 0] * self::between(self::ALTITUDE, max(2000.0, min(5000.0, $altitudeMetres)));
+        return 1e-3 * self::CLEARANCE[$impulse][$pollution >= 3 ? 1 : 0] * self::between(
+            self::ALTITUDE,
+            max(2000.0, min(5000.0, $altitudeMetres)),
+        );
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** An ideal voltage source from a node to ground. */
-final readonly class Supply implements Element
+final readonly class VoltageSource implements Element
 {
     public function __construct(public string $node, public float $volts) {}
 

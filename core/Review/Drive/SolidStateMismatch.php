@@ -16,15 +16,15 @@ use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Solid-state relay with an appliance that it cannot switch. */
-final class SolidStateOutput implements Rule
+final class SolidStateMismatch implements Rule
 {
     /** An electronic lamp glows from about this share of its current on. */
     private const GLOW_SHARE = 0.01;
@@ -35,7 +35,7 @@ final class SolidStateOutput implements Rule
             id: 'drive.solid-state-output',
             version: 1,
             title: 'Solid-state relay with a load that it cannot switch',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'A triac goes off only when its current passes zero, stays on only above a least current, and never quite stops conducting: an LED lamp glows on what leaks.',
             threshold: 'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the output, and an electronic lamp of at least ' . round(1 / self::GLOW_SHARE) . ' times the leakage (weak)',
             basis: Basis::CommonPractice,
@@ -60,7 +60,7 @@ final class SolidStateOutput implements Rule
             if (null !== $appliance->dcVolts && $output->isTriac) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf('“%s” runs from direct current, and the triac of its relay never lets go of that once it is on.', $line->name),
                     proposals: $instead,
@@ -68,7 +68,7 @@ final class SolidStateOutput implements Rule
             } elseif (ContactUse::NormallyClosed === $actuator->contact) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $id,
                     sprintf(
                         '“%s” is to be on while its relay is off, but a solid-state relay has no normally closed contact.',
@@ -82,7 +82,7 @@ final class SolidStateOutput implements Rule
             } elseif ($load->least->value < 1) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         '“%s” draws %s, and its solid-state relay stays on from %s: it may flicker, or stay off.',
@@ -96,7 +96,7 @@ final class SolidStateOutput implements Rule
             } elseif (LoadKind::ElectronicLamp === $appliance->load && $load->leakage->value < 1 / self::GLOW_SHARE) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Weak,
+                    Severity::Weak,
                     $id,
                     sprintf(
                         '“%s” may glow while it is off: it draws %s, and %s leak through its solid-state relay.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review;
 
 /** What a finding means for the maker, worst first. */
-enum Kind: string
+enum Severity: string
 {
     case Danger = 'danger';
     case Broken = 'broken';

@@ -11,13 +11,13 @@ use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Part whose facts are not those of the catalogue. */
-final class PartFacts implements Rule
+final class PartFactsDiffer implements Rule
 {
     /** How many differences a statement names. */
     private const MOST_NAMED = 3;
@@ -28,7 +28,7 @@ final class PartFacts implements Rule
             id: 'lines.part-facts',
             version: 1,
             title: 'Part whose facts are not those of the catalogue',
-            kinds: [Kind::Weak],
+            severities: [Severity::Weak],
             reason: 'A board file carries the facts of its parts. Where one of them says something else than the catalogue does of the same part, every check rests on a word of unknown origin.',
             threshold: 'the facts of every part in use against those of the catalogue, where id and version are the same',
             basis: Basis::CommonPractice,
@@ -58,7 +58,7 @@ final class PartFacts implements Rule
                 . (count($differences) > self::MOST_NAMED ? sprintf('; and %d more', count($differences) - self::MOST_NAMED) : '');
             yield new Finding(
                 $this->facts(),
-                Kind::Weak,
+                Severity::Weak,
                 $id,
                 sprintf(
                     'The facts of %s that came with this board are not the catalogue’s: %s. Choose under “The board as a whole” whose to take.',

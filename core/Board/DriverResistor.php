@@ -10,7 +10,7 @@ use IronLatch\Core\Quantity\Unit;
 
 /** A resistor of a driver circuit: what it is called, and between which values the circuit makes sense. */
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
-final readonly class Resistor
+final readonly class DriverResistor
 {
     private const LEAST_TRIED_OHMS = 10.0;
     private const MOST_TRIED_OHMS = 100e3;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 /** One relay of a line drawn from finger to filament: six links and the five joints between them. */
-final readonly class Track
+final readonly class RelayTrack
 {
     /**
      * @param list<Link> $links

@@ -13,14 +13,14 @@ use IronLatch\Core\Drive\PackageHeat as Heat;
 use IronLatch\Core\Quantity\MarginState;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Kind;
 use IronLatch\Core\Review\LineJoint;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
 
 /** Array that gets too hot, or has too few channels. */
-final class PackageHeat implements Rule
+final class PackageTooHot implements Rule
 {
     public function facts(): RuleFacts
     {
@@ -28,7 +28,7 @@ final class PackageHeat implements Rule
             id: 'drive.package-heat',
             version: 1,
             title: 'Array that gets too hot',
-            kinds: [Kind::Broken, Kind::Weak],
+            severities: [Severity::Broken, Severity::Weak],
             reason: 'Every channel that is on drops about a volt, and all that heat leaves through one small package.',
             threshold: 'permitted over actual rise of the junction with all channels of a package on; at typical currents broken, at the greatest weak; and no more channels used than it has',
             basis: Basis::DataSheet,
@@ -44,7 +44,7 @@ final class PackageHeat implements Rule
             if (count($heat->actuators) > $heat->array->channels) {
                 yield new Finding(
                     $this->facts(),
-                    Kind::Broken,
+                    Severity::Broken,
                     $subject,
                     sprintf(
                         '%d relays hang on the package %s, which has %d channels.',
@@ -59,7 +59,7 @@ final class PackageHeat implements Rule
                 $figure = $isBroken ? $heat->margin->nominal : $heat->margin->worst;
                 yield new Finding(
                     $this->facts(),
-                    $isBroken ? Kind::Broken : Kind::Weak,
+                    $isBroken ? Severity::Broken : Severity::Weak,
                     $subject,
                     sprintf(
                         'With its %d relays on, the package %s reaches %s inside%s; it bears %s.',

@@ -46,7 +46,7 @@ test('one edit can be made for several lines', async ({ page }) => {
   await form.getByLabel('Heated airer').check();
   await page.locator('#baseOhms-L1').fill('1k');
   await swapped(page, () => form.getByRole('button', { name: 'Set' }).click());
-  await expect(page.locator('#notice')).toContainText('Fit 1 kΩ at the base for “Dehumidifier”, “Heated airer”, “Worktop lamp”');
+  await expect(page.locator('#notice')).toContainText('Fit 1 kΩ as base resistor for “Dehumidifier”, “Heated airer”, “Worktop lamp”');
   await expect(page.locator('#tray .finding', { hasText: '3 times' })).toContainText('forced gain');
   await swapped(page, () => page.getByRole('button', { name: 'Fit 560 Ω at the base, for all 3' }).click());
   await expect(page.locator('#tray .finding .tag')).toHaveCount(0);

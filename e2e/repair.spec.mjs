@@ -53,7 +53,7 @@ test('a finding shows its working and what a remedy would change before it is ma
   await expect(stage).toContainText('Goes:');
   await expect(stage).toContainText('Comes: nothing');
   await swapped(page, () => stage.getByRole('button', { name: 'Fit 560 Ω at the base' }).click());
-  await expect(page.locator('#notice')).toContainText('Fit 560 Ω at the base');
+  await expect(page.locator('#notice')).toContainText('Fit 560 Ω as base resistor');
   await expect(page.locator('#main')).toBeFocused();
   await expect(page.locator('#tray')).not.toContainText('“Window fan” pulls in on the bench only');
   await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());

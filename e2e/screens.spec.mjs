@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { test, expect, takeDemo } from './support.mjs';
 
@@ -15,7 +16,7 @@ const screens = [
 
 /** Addresses that are no screens: files, and pieces that a screen loads into itself. */
 const others = [
-  /^\/boards\/\{id\}$/, /^\/backup$/, /\.(json|csv|cir|h|env)$/, /\/constants\.\{form\}$/,
+  /^\/boards\/\{id\}$/, /^\/backup$/, /\.(json|csv|cir|h|env)$/, /\/exports\/\{what\}$/,
   /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/, /\/power\/\{rail\}\/(offers|waveform)$/, /^\/boards\/\{id\}\/offers$/,
 ];
 
@@ -43,8 +44,12 @@ const tooWide = (page) => page.evaluate(() => document.documentElement.scrollWid
 
 test('no screen is left out of the scans', () => {
   const routes = JSON.parse(execFileSync('php', ['bin/console', 'debug:router', '--format=json'], { env: { ...process.env, APP_ENV: 'prod' } }));
-  const addresses = Object.values(routes).filter((route) => /GET|ANY/.test(route.method)).flatMap(({ path, requirements: { view } }) =>
-    path.includes('{view}') ? view.split('|').map((one) => path.replace('{view}', one)) : [path]);
+  // The screens of a board are found as the application finds them: each class has its name.
+  const names = readdirSync('src/Screen').filter((file) => /.Screen\.php$/.test(file) && file !== 'BoardScreen.php')
+    .map((file) => /return '([a-z-]+)';/.exec(readFileSync(`src/Screen/${file}`, 'utf8'))[1]);
+  expect(names.length).toBeGreaterThan(10);
+  const addresses = Object.values(routes).filter((route) => /GET|ANY/.test(route.method)).flatMap(({ path }) =>
+    path.includes('{view}') ? names.map((one) => path.replace('{view}', one)) : [path]);
   const known = screens.map((screen) => screen.replace(/^board/, '/boards/x').replace(/\?.*/, ''));
   const missing = addresses.filter((address) => !others.some((other) => other.test(address))
     && !known.some((screen) => new RegExp(`^${address.replace(/\{\w+\}/g, '[^/]+')}$`).test(screen)));

@@ -32,6 +32,24 @@ final readonly class PinTableForm
     public function __construct(private Catalogue $catalogue) {}
 
     /**
+     * @return array<string, mixed>
+     */
+    public function lists(): array
+    {
+        return [
+            'all_kinds' => array_filter(
+                FunctionKind::cases(),
+                static fn(FunctionKind $kind): bool => !in_array(
+                    $kind,
+                    [FunctionKind::SelectorLadder, FunctionKind::SelectorPosition],
+                    true,
+                ),
+            ),
+            'appliances' => $this->catalogue->parts(Appliance::class),
+        ];
+    }
+
+    /**
      * @return list<array{line: string, text: string, name: string, kind: string, pin: string, choices: array<string, string>, appliance: string, doubt: string, take: bool}>
      * @throws EditRefused when the text cannot be read at all
      */

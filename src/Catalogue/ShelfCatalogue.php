@@ -14,6 +14,7 @@ use IronLatch\Core\Record\RecordFault;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Entity\OwnPartRecord;
+use Psr\Clock\ClockInterface;
 
 /** The parts that are shipped, and those that the maker has added. */
 final class ShelfCatalogue implements Catalogue
@@ -23,7 +24,11 @@ final class ShelfCatalogue implements Catalogue
     /** @var ?array<string, Part> */
     private ?array $own = null;
 
-    public function __construct(private readonly FileCatalogue $shipped, private readonly EntityManagerInterface $entities) {}
+    public function __construct(
+        private readonly FileCatalogue $shipped,
+        private readonly EntityManagerInterface $entities,
+        private readonly ClockInterface $clock,
+    ) {}
 
     public function part(string $id): ?Part
     {
@@ -97,7 +102,7 @@ final class ShelfCatalogue implements Catalogue
         $id = $part->identity()->id;
         $this->entities->wrapInTransaction(function () use ($id, $part): void {
             $record = $this->entities->find(OwnPartRecord::class, $id);
-            $now = new \DateTimeImmutable();
+            $now = $this->clock->now();
             if (null === $record) {
                 $this->entities->persist(new OwnPartRecord($id, self::text($part), $now));
             } else {

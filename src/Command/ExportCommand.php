@@ -6,14 +6,10 @@ namespace IronLatch\Command;
 
 use IronLatch\Catalogue\FileCatalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
-use IronLatch\Core\Exchange\Constants;
-use IronLatch\Core\Exchange\ConstantsFile;
-use IronLatch\Core\Exchange\Headline;
-use IronLatch\Core\Exchange\PinListCsv;
-use IronLatch\Core\Exchange\Secrets;
-use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Inspector;
+use IronLatch\Export\Exports;
+use IronLatch\Export\Handover;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -26,6 +22,11 @@ final class ExportCommand extends Command
 {
     private const UNREADABLE = 2;
 
+    public function __construct(private readonly Exports $exports, private readonly ClockInterface $clock)
+    {
+        parent::__construct();
+    }
+
     protected function configure(): void
     {
         $this
@@ -33,7 +34,7 @@ final class ExportCommand extends Command
             ->addArgument(
                 'what',
                 InputArgument::REQUIRED,
-                'pins, constants.h, constants.env, constants.json, secrets.h, or sheet:C1 (a channel, a receiver, “hand”, “own” or “light”)',
+                implode(', ', $this->exports->names()) . '; “sheet:C1” and the like for one thing of the board',
             );
     }
 
@@ -51,60 +52,21 @@ final class ExportCommand extends Command
 
             return self::UNREADABLE;
         }
-        $text = self::text($inspection, is_string($what) ? $what : '');
-        if (null === $text) {
+        $export = $this->exports->file(new Handover($inspection, $this->clock->now()->format('Y-m-d')), is_string($what) ? $what : '');
+        if (null === $export) {
             $errors->writeln(
                 sprintf(
-                    'There is nothing called “%s” to export. Ask for pins, constants.h, constants.env, constants.json, secrets.h, or one of: %s.',
+                    'There is nothing called “%s” to export. Ask for one of: %s.',
                     is_string($what) ? $what : '',
-                    implode(
-                        ', ',
-                        array_map(static fn(string $column): string => 'sheet:' . $column, array_keys(SetUpSheet::all($inspection))),
-                    ),
+                    implode(', ', $this->exports->of($inspection)),
                 ),
                 OutputInterface::OUTPUT_RAW,
             );
 
             return self::UNREADABLE;
         }
-        $output->write($text, false, OutputInterface::OUTPUT_RAW);
+        $output->write($export->text, false, OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
-    }
-
-    private static function text(Inspection $inspection, string $what): ?string
-    {
-        $board = $inspection->board;
-        $report = Inspector::withRuleBook()->inspect($inspection);
-        $remarks = static fn(string $title): array => [
-            Headline::of($title, $board, $report, date('Y-m-d')),
-            ...Headline::notes($board, $report),
-        ];
-        if (str_starts_with($what, 'sheet:')) {
-            $sheet = SetUpSheet::all($inspection, $report)[substr($what, 6)] ?? null;
-
-            return $sheet?->csv($remarks('Set-up of ' . $sheet->title));
-        }
-
-        return match ($what) {
-            'pins' => PinListCsv::write($board, $report, date('Y-m-d')),
-            'constants.h' => ConstantsFile::header(
-                Constants::of($inspection),
-                $remarks('Constants'),
-                Headline::besideLines($board, $report),
-            ),
-            'constants.env' => ConstantsFile::keyValues(
-                Constants::of($inspection),
-                $remarks('Constants'),
-                Headline::besideLines($board, $report),
-            ),
-            'constants.json' => ConstantsFile::json(
-                Constants::of($inspection),
-                $remarks('Constants'),
-                Headline::besideLines($board, $report),
-            ),
-            'secrets.h' => Secrets::header($board),
-            default => null,
-        };
     }
 }

@@ -6,6 +6,7 @@ namespace IronLatch\Command;
 
 use Doctrine\DBAL\Connection;
 use IronLatch\Storage\Restore;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -15,7 +16,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('latch:restore', 'Puts a backup in the place of the store, after checking it; the present store is kept beside it.')]
 final class RestoreCommand extends Command
 {
-    public function __construct(private readonly Connection $connection)
+    public function __construct(private readonly Connection $connection, private readonly ClockInterface $clock)
     {
         parent::__construct();
     }
@@ -30,7 +31,7 @@ final class RestoreCommand extends Command
         $file = $input->getArgument('file');
         $store = $this->connection->getParams()['path'] ?? '';
         try {
-            $kept = Restore::from(is_string($file) ? $file : '', $store, new \DateTimeImmutable());
+            $kept = Restore::from(is_string($file) ? $file : '', $store, $this->clock->now());
         } catch (\InvalidArgumentException $fault) {
             $output->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
+use IronLatch\Board\BoardChanges;
 use IronLatch\Board\PinTableForm;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\FrozenPins;
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
@@ -23,10 +23,11 @@ use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Report;
+use IronLatch\Screen\BoardScreen;
+use IronLatch\Screen\PinsScreen;
+use IronLatch\Screen\ReadScreen;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
-use IronLatch\Storage\StaleEdit;
-use IronLatch\View\BoardScreen;
 use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -38,6 +39,7 @@ final class PinTableController extends AbstractController
 {
     public function __construct(
         private readonly BoardStore $store,
+        private readonly BoardChanges $changes,
         private readonly BoardScreen $screen,
         private readonly PinTableForm $form,
         private readonly Catalogue $catalogue,
@@ -70,7 +72,7 @@ final class PinTableController extends AbstractController
         }
 
         return $this->render('read/page.html.twig', [
-            ...$this->lists(),
+            ...$this->form->lists(),
             'text' => $text,
             'name' => $name,
             'carrier' => $carrier instanceof Carrier ? $carrier->identity->id : '',
@@ -81,58 +83,36 @@ final class PinTableController extends AbstractController
     }
 
     /** On a board: the rows, then what they would change, then the edit. */
-    #[Route('/boards/{id}/read', name: 'board_read', requirements: ['id' => '[0-9a-f-]{36}'], methods: ['POST'])]
-    public function onBoard(Request $request, string $id): Response
+    #[Route(
+        '/boards/{id}/read',
+        name: 'board_read',
+        requirements: ['id' => '[0-9a-f-]{36}'],
+        defaults: ['_view' => 'read'],
+        methods: ['POST'],
+    )]
+    public function onBoard(Request $request, OpenBoard $opened): Response
     {
-        $opened = $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
-        $text = $request->request->getString('text');
-        $rows = $this->form->sent($request->request->all()['rows'] ?? null);
-        $more = [...$this->lists(), 'text' => $text];
-        try {
-            if ([] === $rows) {
-                $rows = $this->form->read($text, $opened->board->controller());
-            } elseif ('make' === $request->request->getString('step')) {
-                return $this->make($request, $opened, $rows);
-            }
-        } catch (EditRefused|\InvalidArgumentException|StaleEdit $refused) {
-            return $this->screen->render(
-                $request,
+        $fields = $request->request;
+        $rows = $this->form->sent($fields->all()['rows'] ?? null);
+        if ([] !== $rows && 'make' === $fields->getString('step')) {
+            $change = $this->changes->make(
                 $opened,
-                'read',
-                '',
-                Notice::refused($refused->getMessage()),
-                422,
-                [...$more, ...([] === $this->form->sent($request->request->all()['rows'] ?? null) ? [] : ['rows' => $rows])],
+                $fields->getString('base'),
+                fn(OpenBoard $seen): Edit => PinTableImport::edit($seen->board, $this->form->entries($rows)),
+                $fields->getBoolean('frozen'),
             );
+            $fields->set('view', PinsScreen::name());
+
+            return $this->screen->answer($request, $change->opened, Notice::done($change->words));
         }
+        $rows = [] === $rows ? $this->form->read($fields->getString('text'), $opened->board->controller()) : $rows;
 
         return $this->screen->render(
             $request,
             $opened,
-            'read',
-            more: [...$more, 'rows' => $rows, 'preview' => $this->preview($opened->board, $rows)],
+            ReadScreen::name(),
+            more: ['rows' => $rows, 'preview' => $this->preview($opened->board, $rows)],
         );
-    }
-
-    /**
-     * @param list<array{line: string, text: string, name: string, kind: string, pin: string, choices: array<string, string>, appliance: string, doubt: string, take: bool}> $rows
-     */
-    private function make(Request $request, OpenBoard $opened, array $rows): Response
-    {
-        $edit = PinTableImport::edit($opened->board, $this->form->entries($rows));
-        $moved = FrozenPins::movedBetween($opened->board, $edit->apply($opened->board));
-        if ([] !== $moved) {
-            throw new EditRefused(sprintf(
-                'The pin map is frozen, and this would move %d of its functions. Let the frozen map go first, or leave those rows out.',
-                count($moved),
-            ));
-        }
-        $changed = $this->store->apply($opened->record->id(), $request->request->getString('base'), $edit);
-        if (!$request->headers->has('HX-Request')) {
-            return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => 'pins'], Response::HTTP_SEE_OTHER);
-        }
-
-        return $this->screen->render($request, $changed, 'pins', '', Notice::done($changed->revision->summary()));
     }
 
     /**
@@ -169,24 +149,6 @@ final class PinTableController extends AbstractController
     private function report(Board $board): Report
     {
         return Inspector::withRuleBook()->inspect(new Inspection($board, $this->catalogue));
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private function lists(): array
-    {
-        return [
-            'all_kinds' => array_filter(
-                FunctionKind::cases(),
-                static fn(FunctionKind $kind): bool => !in_array(
-                    $kind,
-                    [FunctionKind::SelectorLadder, FunctionKind::SelectorPosition],
-                    true,
-                ),
-            ),
-            'appliances' => $this->catalogue->parts(Appliance::class),
-        ];
     }
 
     private function emptyBoard(string $name, Carrier $carrier): Board

@@ -20,6 +20,7 @@ use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\Notice;
 use IronLatch\View\ShelfCards;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -39,6 +40,7 @@ final class ShelfController extends AbstractController
         private readonly Catalogue $catalogue,
         private readonly DemoFiles $demos,
         private readonly ShelfCards $cards,
+        private readonly ClockInterface $clock,
         #[Autowire('%kernel.project_dir%/var')]
         private readonly string $varFolder,
     ) {}
@@ -159,7 +161,10 @@ final class ShelfController extends AbstractController
         }, headers: ['Content-Type' => 'application/vnd.sqlite3', 'Cache-Control' => 'private, no-store']);
         $response->headers->set(
             'Content-Disposition',
-            HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, sprintf('iron-latch-%s.db', date('Y-m-d'))),
+            HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                sprintf('iron-latch-%s.db', $this->clock->now()->format('Y-m-d')),
+            ),
         );
 
         return $response;

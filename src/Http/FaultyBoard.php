@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Http;
 
-use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Storage\BoardStore;
-use IronLatch\Storage\DamagedStore;
+use IronLatch\View\FaultWords;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
@@ -40,7 +39,7 @@ final readonly class FaultyBoard
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
         $page = $this->twig->render(
             $isPart ? 'faulty/_board.html.twig' : 'faulty/page.html.twig',
-            ['record' => $record, 'words' => self::words($fault), 'can_go_back' => $this->store->hasStepBack($record)],
+            ['record' => $record, 'words' => FaultWords::of($fault), 'can_go_back' => $this->store->hasStepBack($record)],
         );
         $response = new Response(
             $page,
@@ -52,20 +51,5 @@ final readonly class FaultyBoard
             $response->headers->set('HX-Reswap', 'innerHTML');
         }
         $event->setResponse($response);
-    }
-
-    /** What a maker can do something with: the reader’s own words, or where it failed. */
-    public static function words(\Throwable $fault): string
-    {
-        return match (true) {
-            $fault instanceof BoardFileFault => 'It cannot be read by this Iron Latch. ' . $fault->getMessage(),
-            $fault instanceof DamagedStore => $fault->getMessage(),
-            default => sprintf(
-                'Reckoning it failed: %s (%s, line %d). That is a fault of Iron Latch, brought out by a value on this board.',
-                rtrim($fault->getMessage(), '.'),
-                basename($fault->getFile(), '.php'),
-                $fault->getLine(),
-            ),
-        };
     }
 }

@@ -15,6 +15,7 @@ use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Entity\BoardRecord;
 use IronLatch\Entity\PartFacts;
 use IronLatch\Entity\RevisionRecord;
+use Psr\Clock\ClockInterface;
 
 /**
  * The boards and their revisions. Every change is a new revision in one transaction; undo, redo and jumping only move the head.
@@ -25,7 +26,7 @@ final class BoardStore
     private array $read = [];
     private const REVISIONS_A_PAGE = 100;
 
-    public function __construct(private readonly EntityManagerInterface $entities) {}
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly ClockInterface $clock) {}
 
     /**
      * @return list<BoardRecord> newest first
@@ -54,7 +55,7 @@ final class BoardStore
     public function create(Board $board, string $summary): OpenBoard
     {
         return $this->entities->wrapInTransaction(function () use ($board, $summary): OpenBoard {
-            $now = new \DateTimeImmutable();
+            $now = $this->clock->now();
             $record = new BoardRecord($board->name, $now);
             [$document, $board] = self::kept($board);
             [$content, $parts] = Packing::pack($document);
@@ -128,7 +129,7 @@ final class BoardStore
                 // Nothing changed: no revision for it.
                 return new OpenBoard($record, $head, $edited, $record->tipId() !== $head->id());
             }
-            $now = new \DateTimeImmutable();
+            $now = $this->clock->now();
             [$editContent, $more] = Packing::pack(json_encode(
                 RecordWriter::writeVariant(Edit::class, $edit),
                 JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
@@ -178,7 +179,13 @@ final class BoardStore
     public function revisions(BoardRecord $record, int $page = 1): array
     {
         /** @var list<Revised> $revisions */
-        $revisions = $this->entities->createQuery('SELECT NEW ' . Revised::class . '(r.id, r.number, b.number, r.summary, r.madeAt) FROM ' . RevisionRecord::class . ' r LEFT JOIN r.base b WHERE r.board = :board ORDER BY r.number DESC')
+        $revisions = $this->entities->createQueryBuilder()
+            ->select(sprintf('NEW %s(r.id, r.number, b.number, r.summary, r.madeAt)', Revised::class))
+            ->from(RevisionRecord::class, 'r')
+            ->leftJoin('r.base', 'b')
+            ->where('r.board = :board')
+            ->orderBy('r.number', 'DESC')
+            ->getQuery()
             ->setParameter('board', $record)
             ->setFirstResult(self::REVISIONS_A_PAGE * (max(1, $page) - 1))
             ->setMaxResults(self::REVISIONS_A_PAGE)
@@ -213,7 +220,7 @@ final class BoardStore
 
     public function remove(string $id): void
     {
-        $this->entities->wrapInTransaction(fn() => $this->fresh($id)->remove(new \DateTimeImmutable()));
+        $this->entities->wrapInTransaction(fn() => $this->fresh($id)->remove($this->clock->now()));
     }
 
     public function restore(string $id): void
@@ -287,7 +294,7 @@ final class BoardStore
             }
             $board = $this->boardOf($revision);
             $tip = $this->isBefore($revision, $this->revision($record->tipId())) ? null : $revision;
-            $record->moveTo($revision, $tip, $board->name, new \DateTimeImmutable());
+            $record->moveTo($revision, $tip, $board->name, $this->clock->now());
 
             return new OpenBoard($record, $revision, $board, $record->tipId() !== $revision->id());
         });

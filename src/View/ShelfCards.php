@@ -10,7 +10,6 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Entity\BoardRecord;
 use IronLatch\Entity\ShelfCard;
-use IronLatch\Http\FaultyBoard;
 use IronLatch\Storage\BoardStore;
 use Symfony\Component\DependencyInjection\ParameterBag\ContainerBagInterface;
 use Twig\Environment;
@@ -41,7 +40,7 @@ final readonly class ShelfCards
             } catch (\Throwable $fault) {
                 $cards[] = $this->twig->render('faulty/_board.html.twig', [
                     'record' => $record,
-                    'words' => FaultyBoard::words($fault),
+                    'words' => FaultWords::of($fault),
                     'can_go_back' => $this->store->hasStepBack($record),
                 ]);
             }

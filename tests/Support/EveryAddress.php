@@ -8,7 +8,8 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
-use IronLatch\View\BoardScreen;
+use IronLatch\Export\Export;
+use IronLatch\Screen\Screen;
 
 /** Every address at which something of a board is looked at or fetched: views with each drawer, fragments, exports. */
 final class EveryAddress
@@ -19,12 +20,14 @@ final class EveryAddress
     public static function of(Board $board, Report $report): array
     {
         $all = [
-            'board_view' => BoardScreen::views(),
+            'board_view' => array_map(static fn(string $screen): string => $screen::name(), Implementations::of(Screen::class)),
             'board_file' => ['board.json'],
-            'board_pin_list' => ['pin-list.csv'],
-            'controls_constants' => ['constants.h', 'constants.env', 'constants.json'],
-            'controls_secrets' => ['secrets.example.h'],
         ];
+        foreach (Implementations::of(Export::class) as $export) {
+            foreach ((new $export())->subjects(new Inspection($board)) as $subject) {
+                $all['board_export'][] = 'exports/' . $export::name() . ('' === $subject ? '' : ':' . $subject);
+            }
+        }
         foreach ($board->lines as $line => $one) {
             foreach (['name', 'hand', 'pin', 'driver', 'coil', 'contact', 'appliance'] as $part) {
                 $all['board_view'][] = "lines?open=$line.$part";
@@ -41,7 +44,6 @@ final class EveryAddress
             $all['board_view'][] = 'drive?open=' . $actuator;
             $all['drive_ways'][] = "drive/$actuator/ways";
             $all['drive_spread'][] = "drive/$actuator/spread";
-            $all['drive_netlist'][] = "drive/$actuator/netlist.cir";
             foreach (array_keys(get_object_vars($one->driver)) as $value) {
                 $all['drive_sketch'][] = sprintf('drive/%s/sketch/%s?step=3', $actuator, $value);
             }
@@ -51,12 +53,11 @@ final class EveryAddress
             $all['power_offers'][] = "power/$rail/offers";
             foreach (['pull-in', '0.1', 'cold-start'] as $event) {
                 $all['power_waveform'][] = "power/$rail/waveform?event=$event";
-                $all['power_netlist'][] = "power/$rail/netlist.cir?event=$event";
+                $all['board_export'][] = "exports/rail:$rail?event=$event";
             }
         }
         foreach (array_keys(SetUpSheet::all(new Inspection($board))) as $column) {
             $all['controls_sheet'][] = 'sheets/' . $column;
-            $all['controls_sheet_csv'][] = "sheets/$column.csv";
         }
         foreach ($report->findings as $finding) {
             $all['board_view'][] = 'finding?open=' . rawurlencode($finding->key());

@@ -30,7 +30,7 @@ use IronLatch\Core\Drive\TurnOff;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
-use IronLatch\View\DriveScreen;
+use IronLatch\View\DriveDrawing;
 use PHPUnit\Framework\TestCase;
 
 final class DriveScreenTest extends TestCase
@@ -175,9 +175,9 @@ final class DriveScreenTest extends TestCase
     {
         self::assertSame(
             ['actuator_id' => ''],
-            (new DriveScreen(new Inspection(TestBoards::bare(), TestBoards::catalogue())))->context('A1'),
+            (new DriveDrawing(new Inspection(TestBoards::bare(), TestBoards::catalogue())))->context('A1'),
         );
-        $screen = new DriveScreen(new Inspection(
+        $screen = new DriveDrawing(new Inspection(
             TestBoards::edited(TestBoards::bare(), new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class))),
             TestBoards::catalogue(),
         ));
@@ -198,7 +198,7 @@ final class DriveScreenTest extends TestCase
      */
     private static function context(Board $board): array
     {
-        return (new DriveScreen(new Inspection($board, TestBoards::catalogue())))->context('A1');
+        return (new DriveDrawing(new Inspection($board, TestBoards::catalogue())))->context('A1');
     }
 
     /**

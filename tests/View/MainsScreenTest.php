@@ -14,7 +14,7 @@ use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
-use IronLatch\View\MainsScreen;
+use IronLatch\View\MainsDrawing;
 use IronLatch\View\PathLink;
 use PHPUnit\Framework\TestCase;
 
@@ -64,7 +64,7 @@ final class MainsScreenTest extends TestCase
      */
     private static function chain(string $line, Edit ...$edits): array
     {
-        $chain = (new MainsScreen(new Inspection(TestBoards::edited(TestBoards::sound(), ...$edits))))->context($line)['chain'];
+        $chain = (new MainsDrawing(new Inspection(TestBoards::edited(TestBoards::sound(), ...$edits))))->context($line)['chain'];
         self::assertIsArray($chain);
 
         return array_values(array_map(

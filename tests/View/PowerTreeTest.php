@@ -22,7 +22,7 @@ use IronLatch\Core\Power\Scenario;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Tests\Support\TestBoards;
-use IronLatch\View\PowerScreen;
+use IronLatch\View\PowerDrawing;
 use IronLatch\View\PowerTree;
 use PHPUnit\Framework\TestCase;
 
@@ -86,7 +86,7 @@ final class PowerTreeTest extends TestCase
         );
         $inspection = new Inspection($board);
         $context = static fn(string $open): array => array_intersect_key(
-            (new PowerScreen($inspection))->context($open, Inspector::withRuleBook()->inspect($inspection)),
+            (new PowerDrawing($inspection))->context($open, Inspector::withRuleBook()->inspect($inspection)),
             ['rail_id' => 1, 'scenario' => 1],
         );
         foreach ([

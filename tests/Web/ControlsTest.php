@@ -85,13 +85,13 @@ final class ControlsTest extends BoardTestCase
         $base = '/boards/' . $opened->record->id();
         $constants = Constants::of(new Inspection($opened->board));
         foreach (['h', 'env', 'json'] as $form) {
-            $this->browser->request('GET', $base . '/constants.' . $form);
+            $this->browser->request('GET', $base . '/exports/constants.' . $form);
             self::assertResponseIsSuccessful();
             self::assertStringContainsString('Constants of Bare, ', $this->page());
             self::assertStringNotContainsString('PASSWORD', $this->page());
             self::assertSame(array_keys($constants), array_keys(ConstantsFile::read($this->page())));
         }
-        $this->browser->request('GET', $base . '/secrets.example.h');
+        $this->browser->request('GET', $base . '/exports/secrets.h');
         self::assertStringContainsString('NETWORK_PASSWORD = "FILL IN', $this->page());
         foreach (['hand', 'F12', 'C1', 'C2', 'C3', 'C4', 'own'] as $column) {
             $crawler = $this->browser->request('GET', $base . '/sheets/' . $column);
@@ -99,7 +99,7 @@ final class ControlsTest extends BoardTestCase
             self::assertStringContainsString('Isolate and prove dead', $crawler->filter('.caution')->text(), $column);
             self::assertStringContainsString('rule book ' . RuleBook::VERSION, $crawler->filter('#main')->text());
             self::assertGreaterThan(0, $crawler->filter('tbody input[type=checkbox]')->count());
-            $this->browser->request('GET', $base . '/sheets/' . $column . '.csv');
+            $this->browser->request('GET', $base . '/exports/sheet:' . $column);
             self::assertStringStartsWith('"Set-up of ', $this->page());
         }
         $this->browser->request('GET', $base . '/sheets/C9');

@@ -65,15 +65,15 @@ final class DriveTest extends BoardTestCase
         self::assertResponseIsSuccessful();
         $this->browser->request('GET', self::path($opened, 'spread'));
         self::assertStringContainsString('known by its currents only', $this->page());
-        $this->browser->request('GET', self::path($opened, 'netlist.cir'));
+        $this->browser->request('GET', '/boards/' . $opened->record->id() . '/exports/driver:A1');
         self::assertResponseStatusCodeSame(404);
     }
 
     public function testTheNetlistThatIsHandedOutRunsInNgspice(): void
     {
         $opened = $this->shelved(TestBoards::sound());
-        $this->browser->request('GET', self::path($opened, 'netlist.cir'));
-        self::assertResponseHeaderSame('Content-Disposition', 'attachment; filename="driver-a1.cir"');
+        $this->browser->request('GET', '/boards/' . $opened->record->id() . '/exports/driver:A1');
+        self::assertResponseHeaderSame('Content-Disposition', 'attachment; filename=driver-a1.cir');
         $file = (string) tempnam(sys_get_temp_dir(), 'latch');
         file_put_contents($file, $this->page());
         $ngspice = new Process(['ngspice', '-b', $file]);

@@ -15,6 +15,7 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\Revised;
 use IronLatch\Tests\Support\TestBoards;
+use Symfony\Component\Clock\NativeClock;
 
 final class EditingTest extends BoardTestCase
 {
@@ -212,7 +213,7 @@ final class EditingTest extends BoardTestCase
         );
         $report = TestBoards::inspect($this->head($opened)->board);
         self::assertTrue($report->isEveryCheckedLatchShut());
-        $this->browser->request('GET', '/boards/' . $opened->record->id() . '/pin-list.csv');
+        $this->browser->request('GET', '/boards/' . $opened->record->id() . '/exports/pins');
         self::assertStringContainsString('Reason: bench only. Decided by: R. Alder', $this->page());
 
         $this->edit($this->head($opened), 'set-driver-value', ['value' => 'baseOhms', 'actuators' => ['A1'], 'ohms' => '5.6 kΩ']);
@@ -309,7 +310,7 @@ final class EditingTest extends BoardTestCase
             self::getContainer()->get(ManagerRegistry::class)->resetManager();
             $entities = self::getContainer()->get(ManagerRegistry::class)->getManager();
             self::assertInstanceOf(EntityManagerInterface::class, $entities);
-            $this->store = new BoardStore($entities);
+            $this->store = new BoardStore($entities, new NativeClock());
             self::assertSame($opened->revision->id(), $this->store->record($opened->record->id())?->headId());
         }
     }

@@ -33,7 +33,7 @@ final class HostileNamesTest extends BoardTestCase
         $board = self::board();
         $opened = $this->shelved($board);
         $addresses = EveryAddress::of($board, TestBoards::inspect($board));
-        foreach (['board_view', 'board_offers', 'drive_ways', 'drive_spread', 'drive_sketch', 'drive_netlist'] as $many) {
+        foreach (['board_view', 'board_offers', 'drive_ways', 'drive_spread', 'drive_sketch'] as $many) {
             // The names differ from line to line, the pages do not.
             $addresses[$many] = array_filter(
                 $addresses[$many],
@@ -44,13 +44,10 @@ final class HostileNamesTest extends BoardTestCase
         foreach (array_merge(...array_values($addresses)) as $address) {
             $this->browser->request('GET', '/boards/' . $opened->record->id() . '/' . $address);
             $status = $this->browser->getResponse()->getStatusCode();
-            if (404 === $status && str_contains($address, 'netlist')) {
-                continue;
-            }
             self::assertSame(200, $status, $address);
             $type = (string) $this->browser->getResponse()->headers->get('Content-Type');
             match (true) {
-                str_contains($address, 'netlist') => $this->isNetlist($this->page(), $address),
+                1 === preg_match('/exports\/(driver|rail):/', $address) => $this->isNetlist($this->page(), $address),
                 str_ends_with($address, '.h') => $this->compiles($this->page(), $address),
                 str_ends_with($address, '.env') => $this->isKeysAndValues($this->page()),
                 str_ends_with($address, '.json') => json_decode($this->page(), flags: JSON_THROW_ON_ERROR),
@@ -70,7 +67,7 @@ final class HostileNamesTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::sound());
         foreach (["0.1\n.control\nshell touch evil\n.endc", "pull-in\n.control", '.control', '0.1 '] as $event) {
-            $this->browser->request('GET', '/boards/' . $opened->record->id() . '/power/R1/netlist.cir?event=' . rawurlencode($event));
+            $this->browser->request('GET', '/boards/' . $opened->record->id() . '/exports/rail:R1?event=' . rawurlencode($event));
             self::assertResponseIsSuccessful();
             self::assertStringNotContainsString('.control', $this->page());
         }

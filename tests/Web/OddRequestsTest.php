@@ -50,6 +50,8 @@ final class OddRequestsTest extends BoardTestCase
                 "$base/drive/A1/sketch/baseOhms?step=$odd",
                 "$base/power/R1/waveform?event=$odd&corner=$odd&step=$odd",
                 "$base/sheets/$odd",
+                "$base/exports/$odd",
+                "$base/exports/sheet:$odd",
                 "/catalogue/$odd",
                 "/catalogue?kind=$odd",
                 "/reckoner/$odd",

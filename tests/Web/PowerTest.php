@@ -63,7 +63,7 @@ final class PowerTest extends BoardTestCase
     {
         $opened = $this->shelved(TestBoards::sound());
         foreach (['pull-in', 'cold-start', '0.1'] as $event) {
-            $this->browser->request('GET', self::path($opened, 'netlist.cir?event=' . $event));
+            $this->browser->request('GET', '/boards/' . $opened->record->id() . '/exports/rail:R1?event=' . $event);
             self::assertResponseIsSuccessful();
             self::assertStringStartsWith('* Rail 5 V of Bare, ' . $event, $this->page());
             $process = new Process(['ngspice', '-b', '/dev/stdin'], input: str_replace('.end', ".print tran v(rail)\n.end", $this->page()));

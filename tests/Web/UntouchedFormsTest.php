@@ -9,7 +9,8 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
-use IronLatch\View\BoardScreen;
+use IronLatch\Screen\Screen;
+use IronLatch\Tests\Support\Implementations;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** A form states only what was touched: whatever form of whatever view is sent as it stands changes nothing. */
@@ -55,7 +56,7 @@ final class UntouchedFormsTest extends BoardTestCase
      */
     private function views(Board $board): array
     {
-        $views = BoardScreen::views();
+        $views = array_map(static fn(string $screen): string => $screen::name(), Implementations::of(Screen::class));
         foreach ($board->lines as $line => $one) {
             foreach (['name', 'hand', 'pin', 'driver', 'coil', 'contact', 'appliance'] as $part) {
                 $views[] = "lines?open=$line.$part";

@@ -8,6 +8,10 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
 use IronLatch\Core\Exchange\AssumedFacts;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Export\Export;
+use IronLatch\Export\SecretsExport;
+use IronLatch\Tests\Support\Implementations;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -21,19 +25,14 @@ final class WhatExportsRestOnTest extends BoardTestCase
      */
     public static function exports(): iterable
     {
-        foreach ([
-            'pin-list.csv',
-            'constants.h',
-            'constants.env',
-            'constants.json',
-            'sheets/hand',
-            'sheets/hand.csv',
-            'sheets/C1.csv',
-            'drive/A1/netlist.cir',
-            'power/R1/netlist.cir',
-        ] as $export) {
-            yield $export => [$export];
+        foreach (Implementations::of(Export::class) as $export) {
+            // Placeholders say nothing of the board, and rest on nothing.
+            foreach (SecretsExport::class === $export ? [] : (new $export())->subjects(new Inspection(self::accepting())) as $subject) {
+                $word = $export::name() . ('' === $subject ? '' : ':' . $subject);
+                yield $word => ['exports/' . $word];
+            }
         }
+        yield 'a sheet to print' => ['sheets/hand'];
     }
 
     #[DataProvider('exports')]
@@ -54,10 +53,10 @@ final class WhatExportsRestOnTest extends BoardTestCase
 
     public function testWhatWasAcceptedStandsBesideItsLine(): void
     {
-        $header = $this->export(self::accepting(), 'constants.h');
+        $header = $this->export(self::accepting(), 'exports/constants.h');
         self::assertStringContainsString("\n// Lamp\n// " . self::ACCEPTED . "\n", $header);
         self::assertStringContainsString("\n// Airer\nconstexpr", $header);
-        $list = $this->export(self::accepting(), 'pin-list.csv');
+        $list = $this->export(self::accepting(), 'exports/pins');
         self::assertMatchesRegularExpression('/^F1,.*' . preg_quote(self::ACCEPTED, '/') . '/m', $list);
         self::assertDoesNotMatchRegularExpression('/^F2,.*Accepted/m', $list);
     }
@@ -65,7 +64,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
     /** A reason of two lines, or one that ends in a backslash, ends no comment and swallows no line. */
     public function testAReasonBreaksNoExport(): void
     {
-        $header = $this->export(self::accepting("it may blink int evil = 1;\\"), 'constants.h');
+        $header = $this->export(self::accepting("it may blink int evil = 1;\\"), 'exports/constants.h');
         self::assertStringContainsString('Reason: it may blink int evil = 1;', $header);
         self::assertDoesNotMatchRegularExpression('/^int evil/m', $header);
         self::assertDoesNotMatchRegularExpression('/\\\\$/m', $header);

@@ -16,7 +16,7 @@ use IronLatch\Core\Drive\DriverWay;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
-use IronLatch\View\DriveScreen;
+use IronLatch\View\DriveDrawing;
 use PHPUnit\Framework\TestCase;
 
 /** A relay that stays as a pulse has left it. */
@@ -43,7 +43,7 @@ final class BistableTest extends TestCase
 
     public function testTheTableSaysWhatAPulseDoesAndWhatStays(): void
     {
-        $truth = (new DriveScreen(new Inspection(self::bistable(), TestBoards::catalogue())))->context('A3')['truth'];
+        $truth = (new DriveDrawing(new Inspection(self::bistable(), TestBoards::catalogue())))->context('A3')['truth'];
         self::assertIsArray($truth);
         self::assertSame(
             ['state' => 'pulsed', 'pin' => 'high for 20 ms to 1 s', 'coil' => 'on', 'contact' => 'open', 'appliance' => 'off'],
@@ -85,7 +85,7 @@ final class BistableTest extends TestCase
     public function testOnlyABridgeIsOfferedForOneWinding(): void
     {
         $board = TestBoards::edited(TestBoards::sound(), new ChooseRelay(['A1'], TestBoards::part('bistable-5v-one', Relay::class)));
-        $ways = (new DriveScreen(new Inspection($board, TestBoards::catalogue())))->ways('A1');
+        $ways = (new DriveDrawing(new Inspection($board, TestBoards::catalogue())))->ways('A1');
         self::assertSame(['bridge:drv8837'], array_map(static fn(DriverWay $way): string => $way->id, $ways));
         self::assertTrue($ways[0]->isSound());
     }

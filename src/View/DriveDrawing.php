@@ -26,7 +26,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Repairs;
 
 /** What the Drive view draws of one relay: its circuit, its alternatives, its spread. */
-final readonly class DriveScreen
+final readonly class DriveDrawing
 {
     /** Circuits that are solved as a netlist take longer, and fewer of them are drawn. */
     private const MANY_BOARDS = 10000;

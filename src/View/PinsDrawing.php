@@ -24,7 +24,7 @@ use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Review\WaysOut;
 
 /** What the Pins view and the comparison of controllers draw. */
-final readonly class PinsScreen
+final readonly class PinsDrawing
 {
     public function __construct(private Inspection $inspection, private Report $report) {}
 

@@ -24,7 +24,7 @@ use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
 
 /** What the Power view shows: the tree in one scenario, one rail in full, heat, interruptions, the day. */
-final readonly class PowerScreen
+final readonly class PowerDrawing
 {
     private const LEAST_FARADS = 47e-6;
     private const GREATEST_FARADS = 6.8e-3;

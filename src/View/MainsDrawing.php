@@ -30,7 +30,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
 
 /** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */
-final readonly class MainsScreen
+final readonly class MainsDrawing
 {
     public function __construct(private Inspection $inspection) {}
 

@@ -27,7 +27,7 @@ use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Stage;
 
 /** What the Controls view shows: every line on every surface, and all that follows from it. */
-final readonly class ControlsScreen
+final readonly class ControlsDrawing
 {
     public function __construct(private Inspection $inspection) {}
 
@@ -65,10 +65,6 @@ final readonly class ControlsScreen
             'infrared' => array_filter($map->entries, static fn(Entry $entry): bool => SurfaceKind::InfraredKey === $entry->kind),
             'assigned' => $this->assigned(),
             'together' => GroupStart::all($board, $this->inspection->mains),
-            'log' => null,
-            'log_text' => '',
-            'drift' => null,
-            'drift_text' => '',
         ];
     }
 

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Controller;
+
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Export\ExportFile;
+use IronLatch\Export\Exports;
+use IronLatch\Export\Handover;
+use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\OpenBoard;
+use Psr\Clock\ClockInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What a board hands over, as files; and the set-up sheets as pages to print. */
+#[Route('/boards/{id}', requirements: ['id' => '[0-9a-f-]{36}'])]
+final class ExportController extends AbstractController
+{
+    public function __construct(
+        private readonly BoardStore $store,
+        private readonly Catalogue $catalogue,
+        private readonly Exports $exports,
+        private readonly ClockInterface $clock,
+    ) {}
+
+    #[Route('/exports/{what}', name: 'board_export', requirements: ['what' => '[a-z.]{1,20}(:[A-Za-z0-9]{1,8})?'], methods: ['GET'])]
+    public function export(Request $request, OpenBoard $opened, string $what): Response
+    {
+        $file = $this->exports->file($this->handover($opened, $request), $what)
+            ?? throw $this->createNotFoundException('The board has nothing of this kind to hand over any more.');
+
+        return self::download($file);
+    }
+
+    /** As it stands in the store, whether it can be read or not. */
+    #[Route('/board.json', name: 'board_file', methods: ['GET'])]
+    public function boardFile(string $id): Response
+    {
+        $record = $this->store->record($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
+
+        return self::download(new ExportFile(
+            Exports::fileName($record->name(), 'json'),
+            'application/json',
+            $this->store->documentOf($this->store->headOf($record)),
+        ));
+    }
+
+    #[Route('/sheets/{column}', name: 'controls_sheet', requirements: ['column' => '[A-Za-z0-9]{1,8}'], methods: ['GET'])]
+    public function sheetToPrint(Request $request, OpenBoard $opened, string $column): Response
+    {
+        $handover = $this->handover($opened, $request);
+        $sheet = SetUpSheet::all($handover->inspection, $handover->report)[$column]
+            ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
+
+        return $this->render('controls/sheet.html.twig', [
+            'opened' => $opened,
+            'board' => $opened->board,
+            'sheet' => $sheet,
+            'remarks' => $handover->remarks('Set-up of ' . $sheet->title),
+        ]);
+    }
+
+    private function handover(OpenBoard $opened, Request $request): Handover
+    {
+        return new Handover(
+            new Inspection($opened->board, $this->catalogue),
+            $this->clock->now()->format('Y-m-d'),
+            $opened->revision->number(),
+            array_filter($request->query->all(), is_string(...)),
+        );
+    }
+
+    private static function download(ExportFile $file): Response
+    {
+        return new Response($file->text, 200, [
+            'Content-Type' => $file->type,
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $file->name),
+        ]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Review\Inspection;
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
+
+/** Something that a board hands over. It is found by being there: page and command line list it, under its name; it needs nothing else. */
+#[AutoconfigureTag]
+interface Export
+{
+    /** The word by which it is asked for; before a colon where it is about one thing of the board: “sheet:C1”. */
+    public static function name(): string;
+
+    /**
+     * @return list<string> what it can be about: columns of Controls, relays, rails; one empty text where it is about the whole board
+     */
+    public function subjects(Inspection $inspection): array;
+
+    /** Null when the board has no such thing. */
+    public function file(Handover $handover, string $subject): ?ExportFile;
+}

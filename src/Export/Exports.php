@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Review\Inspection;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+
+/** Everything that a board hands over, by the word that asks for it. */
+final readonly class Exports
+{
+    /** @var array<string, Export> by name */
+    private array $exports;
+
+    /**
+     * @param iterable<Export> $exports
+     */
+    public function __construct(#[AutowireIterator(Export::class)] iterable $exports)
+    {
+        $named = [];
+        foreach ($exports as $export) {
+            $named[$export::name()] = $export;
+        }
+        ksort($named);
+        $this->exports = $named;
+    }
+
+    /** The same for the command line, which has no container: whatever lies in this folder. */
+    public static function found(): self
+    {
+        $exports = [];
+        foreach ((array) glob(__DIR__ . '/*Export.php') as $file) {
+            $class = __NAMESPACE__ . '\\' . basename((string) $file, '.php');
+            if (is_subclass_of($class, Export::class)) {
+                $exports[] = new $class();
+            }
+        }
+
+        return new self($exports);
+    }
+
+    /**
+     * @return list<string> the names of all kinds of exports
+     */
+    public function names(): array
+    {
+        return array_keys($this->exports);
+    }
+
+    /**
+     * @return list<string> every word that this board can be asked for
+     */
+    public function of(Inspection $inspection): array
+    {
+        $words = [];
+        foreach ($this->exports as $name => $export) {
+            foreach ($export->subjects($inspection) as $subject) {
+                $words[] = '' === $subject ? $name : $name . ':' . $subject;
+            }
+        }
+
+        return $words;
+    }
+
+    /** Null when there is no such thing. */
+    public function file(Handover $handover, string $word): ?ExportFile
+    {
+        [$name, $subject] = [...explode(':', $word, 2), ''];
+
+        return ($this->exports[$name] ?? null)?->file($handover, $subject);
+    }
+
+    /** A name that every file system takes. */
+    public static function fileName(string $name, string $ending): string
+    {
+        $plain = strtolower(trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $name), '-'));
+
+        return ('' === $plain ? 'board' : $plain) . '.' . $ending;
+    }
+}

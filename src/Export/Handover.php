@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Exchange\Headline;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\Report;
+
+/** A board as it is handed over: inspected, dated, and with what everything that leaves the desk says of it. */
+final readonly class Handover
+{
+    public Board $board;
+    public Report $report;
+
+    /**
+     * @param string $date ISO 8601, of the day
+     * @param ?int $revision null for a board from a file
+     * @param array<string, string> $wishes by name: the event and the corner of a netlist
+     */
+    public function __construct(
+        public Inspection $inspection,
+        public string $date,
+        public ?int $revision = null,
+        public array $wishes = [],
+    ) {
+        $this->board = $inspection->board;
+        $this->report = Inspector::withRuleBook()->inspect($inspection);
+    }
+
+    /**
+     * @return list<string> what stands over a file: what it is, and what it rests on
+     */
+    public function remarks(string $what): array
+    {
+        return [
+            Headline::of($what, $this->board, $this->report, $this->date),
+            ...null === $this->revision ? [] : [sprintf('Revision %d.', $this->revision)],
+            ...Headline::notes($this->board, $this->report),
+        ];
+    }
+
+    /** The same as comments of a netlist. */
+    public function netlistHead(): string
+    {
+        return Headline::ofNetlist('Netlist', $this->board, $this->report, $this->date);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Exchange\PinListCsv;
+use IronLatch\Core\Review\Inspection;
+
+/** Every pin with what sits on it, as CSV after RFC 4180. */
+final readonly class PinListExport implements Export
+{
+    public static function name(): string
+    {
+        return 'pins';
+    }
+
+    public function subjects(Inspection $inspection): array
+    {
+        return [''];
+    }
+
+    public function file(Handover $handover, string $subject): ?ExportFile
+    {
+        return '' !== $subject ? null : new ExportFile(
+            Exports::fileName($handover->board->name . ' pins', 'csv'),
+            'text/csv; charset=utf-8',
+            PinListCsv::write($handover->board, $handover->report, $handover->date),
+        );
+    }
+}

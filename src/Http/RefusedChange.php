@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Http;
+
+use IronLatch\Board\PinsFrozen;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Screen\BoardScreen;
+use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\NothingToDo;
+use IronLatch\Storage\StaleEdit;
+use IronLatch\View\Notice;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Exception\BadRequestException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+
+/** A change of a board that was refused is answered on the view that it came from, with the reason and what had been entered. */
+#[AsEventListener(priority: 32)]
+final readonly class RefusedChange
+{
+    public function __construct(private BoardStore $store, private BoardScreen $screen) {}
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $request = $event->getRequest();
+        $refused = $event->getThrowable();
+        $id = $request->attributes->get('id');
+        if (!$request->isMethod('POST') || !is_string($id)) {
+            return;
+        }
+        $fields = $request->request->all();
+        [$notice, $status] = match (true) {
+            $refused instanceof PinsFrozen => [
+                Notice::frozen($refused->board, $refused->moved, $request->getPathInfo(), $fields),
+                Response::HTTP_UNPROCESSABLE_ENTITY,
+            ],
+            $refused instanceof StaleEdit => [Notice::refused($refused->getMessage(), $refused, $fields), Response::HTTP_CONFLICT],
+            $refused instanceof EditRefused => [
+                Notice::refused($refused->getMessage(), fields: $fields),
+                Response::HTTP_UNPROCESSABLE_ENTITY,
+            ],
+            $refused instanceof NothingToDo => [Notice::refused($refused->getMessage()), Response::HTTP_UNPROCESSABLE_ENTITY],
+            default => [null, 0],
+        };
+        $opened = null === $notice ? null : $this->store->open($id);
+        if (null !== $notice && null !== $opened) {
+            try {
+                $event->setResponse($this->screen->answer($request, $opened, $notice, $status));
+                $event->allowCustomResponseCode();
+            } catch (BadRequestException $odd) {
+                $event->setThrowable(new BadRequestHttpException($odd->getMessage(), $odd));
+            }
+        }
+    }
+}

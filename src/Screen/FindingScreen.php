@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Screen;
+
+use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
+
+/** One finding with its figures, and what each remedy would do to the others. */
+final readonly class FindingScreen implements Screen
+{
+    public function __construct(private Catalogue $catalogue) {}
+
+    public static function name(): string
+    {
+        return 'finding';
+    }
+
+    public function context(Look $look): array
+    {
+        $finding = $look->report->finding($look->open);
+        $effects = [];
+        foreach ($finding?->remedies() ?? [] as $index => $remedy) {
+            try {
+                $changed = $remedy->edit->apply($look->inspection->board);
+                $after = Inspector::withRuleBook()->inspect(new Inspection($changed, $this->catalogue));
+            } catch (\DomainException|\InvalidArgumentException $refused) {
+                $effects[$index] = ['remedy' => $remedy, 'gone' => [], 'new' => [], 'verify' => [], 'refused' => $refused->getMessage()];
+                continue;
+            }
+            $effects[$index] = [
+                'remedy' => $remedy,
+                'gone' => $look->report->findingsMissingFrom($after),
+                'new' => $after->findingsMissingFrom($look->report),
+                'verify' => $after->holdPointsMissingFrom($look->report),
+                'refused' => null,
+            ];
+        }
+
+        return ['finding' => $finding, 'effects' => $effects];
+    }
+}

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Review;
 use IronLatch\Demo\DemoBoards;
 use IronLatch\Tests\Support\Results;
 use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -14,6 +15,7 @@ use PHPUnit\Framework\TestCase;
  *
  * Where a change is meant, set WRITE_RESULTS=1 once, read which boards differ, and say in the commit why.
  */
+#[Group('identity')]
 final class ResultsTest extends TestCase
 {
     private const STORED = __DIR__ . '/results.json';

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Mutation;
+
+/** One small fault in one place of the code. */
+final readonly class Mutant
+{
+    public function __construct(
+        public string $file,
+        public int $line,
+        public int $from,
+        public int $to,
+        public string $was,
+        public string $becomes,
+    ) {}
+
+    public function source(): string
+    {
+        $code = (string) file_get_contents($this->file);
+
+        return substr($code, 0, $this->from) . $this->becomes . substr($code, $this->to);
+    }
+
+    public function words(string $root): string
+    {
+        return sprintf('%s:%d  %s → %s', substr($this->file, strlen($root) + 1), $this->line, $this->was, $this->becomes);
+    }
+}

@@ -33,6 +33,7 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   // Nobody has said whether something repeats the codes of its remote.
   await expect(stageLink(page, 'Mains')).toContainText('not checked: 1 fact');
 
+  await page.getByRole('link', { name: 'Hand over' }).click();
   const file = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Board file' }).click()]))[0].path();
   const pins = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Pin list' }).click()]))[0].path();
   expect(readFileSync(pins, 'utf8').split('\r\n')[0]).toContain('No latch is open. Not fully checked: Pins, Mains, Controls.');
@@ -41,6 +42,7 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   await page.getByLabel('Board file (JSON)').setInputFiles({ name: 'first-try.json', mimeType: 'application/json', buffer: readFileSync(file) });
   await page.locator('form[action$="/boards/open"] button').click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('First try');
+  await page.getByRole('link', { name: 'Hand over' }).click();
   const again = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Board file' }).click()]))[0].path();
   expect(readFileSync(again, 'utf8')).toBe(readFileSync(file, 'utf8'));
 });

@@ -17,6 +17,11 @@ final readonly class ConstantsHeaderExport implements Export
         return 'constants.h';
     }
 
+    public static function title(): string
+    {
+        return 'Constants, header for C++';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return [''];

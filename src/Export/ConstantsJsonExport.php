@@ -17,6 +17,11 @@ final readonly class ConstantsJsonExport implements Export
         return 'constants.json';
     }
 
+    public static function title(): string
+    {
+        return 'Constants, JSON';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return [''];

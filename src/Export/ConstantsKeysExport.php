@@ -17,6 +17,11 @@ final readonly class ConstantsKeysExport implements Export
         return 'constants.env';
     }
 
+    public static function title(): string
+    {
+        return 'Constants, keys and values';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return [''];

@@ -17,6 +17,11 @@ final readonly class DriverNetlistExport implements Export
         return 'driver';
     }
 
+    public static function title(): string
+    {
+        return 'Netlist of a driver';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return array_keys(array_filter(

@@ -14,6 +14,9 @@ interface Export
     /** The word by which it is asked for; before a colon where it is about one thing of the board: “sheet:C1”. */
     public static function name(): string;
 
+    /** What it is called on a page. */
+    public static function title(): string;
+
     /**
      * @return list<string> what it can be about: columns of Controls, relays, rails; one empty text where it is about the whole board
      */

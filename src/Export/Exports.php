@@ -63,6 +63,11 @@ final readonly class Exports
         return $words;
     }
 
+    public function title(string $word): string
+    {
+        return $this->exports[explode(':', $word)[0]]::title();
+    }
+
     /** Null when there is no such thing. */
     public function file(Handover $handover, string $word): ?ExportFile
     {

@@ -15,6 +15,11 @@ final readonly class PinListExport implements Export
         return 'pins';
     }
 
+    public static function title(): string
+    {
+        return 'Pin list';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return [''];

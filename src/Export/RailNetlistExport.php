@@ -15,6 +15,11 @@ final readonly class RailNetlistExport implements Export
         return 'rail';
     }
 
+    public static function title(): string
+    {
+        return 'Netlist of a rail';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return array_keys($inspection->board->rails);

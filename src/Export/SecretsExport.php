@@ -15,6 +15,11 @@ final readonly class SecretsExport implements Export
         return 'secrets.h';
     }
 
+    public static function title(): string
+    {
+        return 'Placeholders for secrets';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return [''];

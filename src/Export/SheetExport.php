@@ -15,6 +15,11 @@ final readonly class SheetExport implements Export
         return 'sheet';
     }
 
+    public static function title(): string
+    {
+        return 'Set-up sheet';
+    }
+
     public function subjects(Inspection $inspection): array
     {
         return array_map(strval(...), array_keys(SetUpSheet::all($inspection)));

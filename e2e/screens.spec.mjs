@@ -17,7 +17,7 @@ const screens = [
 /** Addresses that are no screens: files, and pieces that a screen loads into itself. */
 const others = [
   /^\/boards\/\{id\}$/, /^\/backup$/, /\.(json|csv|cir|h|env)$/, /\/exports\/\{what\}$/,
-  /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/, /\/power\/\{rail\}\/(offers|waveform)$/, /^\/boards\/\{id\}\/offers$/,
+  /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/, /\/power\/\{rail\}\/(offers|waveform)$/, /\/pins\/\{function\}\/straps$/, /^\/boards\/\{id\}\/offers$/,
 ];
 
 for (const screen of screens) {

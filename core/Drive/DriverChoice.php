@@ -9,9 +9,12 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Driver;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Drive\Circuit\BaseResistor;
+use IronLatch\Core\Drive\Circuit\Candidate;
 use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Drive\Circuit\Offer;
 use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 
 /** Sizes every driver circuit that the parts on offer allow for one relay, with values of the E12 series (IEC 60063). */
 final class DriverChoice
@@ -31,12 +34,16 @@ final class DriverChoice
         $offer = new Offer($board, $actuator, $parts);
         foreach (Circuits::candidates($offer) as $candidate) {
             $with = $board->withPart(...$candidate->parts);
-            $driver = self::lowered($with, $actuator, $candidate->driver, $candidate->lowered);
+            $driver = self::sized($with, $actuator, $candidate);
+            $sized = $driver->sizedResistor();
             // As the edit would make it: a circuit brings its own active level.
             $driven = $actuator->with(driver: $driver, activeLevel: Actuator::levelOf($driver));
             $ways[] = new DriverWay(
                 $candidate->id,
-                $candidate->title,
+                $candidate->title . (null === $sized ? '' : sprintf(
+                    ' with %s',
+                    QuantityPrinter::rounded($driver->ohms($sized) ?? 0.0, Unit::Ohm),
+                )),
                 $driver,
                 $candidate->parts,
                 Circuits::result($with, $driven),
@@ -56,6 +63,18 @@ final class DriverChoice
         usort($ways, static fn(DriverWay $a, DriverWay $b): int => $rank($a) <=> $rank($b));
 
         return $ways;
+    }
+
+    private static function sized(Board $board, Actuator $actuator, Candidate $candidate): Driver
+    {
+        $driver = $candidate->driver;
+        $name = $driver->sizedResistor();
+        if (null === $name) {
+            return self::lowered($board, $actuator, $driver, $candidate->lowered);
+        }
+        $ohms = BaseResistor::fitting($board, $actuator->with(driver: $driver));
+
+        return null === $ohms ? $driver : $driver->withValue($name, $ohms);
     }
 
     /**

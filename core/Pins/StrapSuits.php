@@ -21,36 +21,46 @@ final readonly class StrapSuits
     private function __construct(public string $driver, public StrappedNode $node, public bool $suits) {}
 
     /**
+     * @param array<string, Pin> $pins
      * @param list<Part> $parts on offer
-     * @return list<self> for the relay of an output on a strapped pin, in the order of the parts
+     * @return array<string, list<self>> by the name of the pin, where it is strapped: for the relay of an output, in the order of the parts
      */
-    public static function of(Board $board, string $function, Pin $pin, array $parts): array
+    public static function of(Board $board, string $function, array $pins, array $parts): array
     {
         $owner = $board->actuatorOf($function);
-        $strap = $pin->chip->strap;
-        if (null === $owner || null === $strap) {
-            return [];
+        $suits = [];
+        foreach (null === $owner ? [] : self::tried($board, $owner, $parts) as $title => $with) {
+            $startUp = new StartUp($with);
+            foreach ($pins as $name => $pin) {
+                if (null === $pin->chip->strap) {
+                    continue;
+                }
+                $node = StrapSolver::solve($with, $pin, $pin->chip->strap, [$function]);
+                $isStill = static fn(): bool => null === $startUp->film($function, $pin)->worstTwitch();
+                $suits[$name][] = new self($title, $node, MarginState::Sound === $node->margin?->state() && $isStill());
+            }
         }
+
+        return $suits;
+    }
+
+    /**
+     * @param list<Part> $parts
+     * @return iterable<string, Board> the board with each circuit that could drive the relay, by what it is called
+     */
+    private static function tried(Board $board, string $owner, array $parts): iterable
+    {
         $line = $board->lineOf($owner);
         $actuator = $board->actuator($owner);
-        $suits = [];
         foreach (Circuits::candidates(new Offer($board, $actuator, $parts)) as $candidate) {
             $with = $board->withPart(...$candidate->parts);
-            $with = $with->with(lines: [
+            yield $candidate->title => $with->with(lines: [
                 ...$with->lines,
                 $line => $with->lines[$line]->with(actuators: [
                     ...$with->lines[$line]->actuators,
                     $owner => $actuator->with(driver: $candidate->driver),
                 ]),
             ]);
-            $node = StrapSolver::solve($with, $pin, $strap, [$function]);
-            $suits[] = new self(
-                $candidate->title,
-                $node,
-                MarginState::Sound === $node->margin?->state() && null === (new StartUp($with))->film($function, $pin)->worstTwitch(),
-            );
         }
-
-        return $suits;
     }
 }

@@ -8,14 +8,12 @@ use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\PinFunction;
-use IronLatch\Core\Catalogue\DriverPart;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Pins\Film;
 use IronLatch\Core\Pins\I2cPullUp;
 use IronLatch\Core\Pins\PowerUpContact;
 use IronLatch\Core\Pins\SelectorLadder;
-use IronLatch\Core\Pins\StrapSuits;
 use IronLatch\Core\Pins\WhyHere;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Repairs;
@@ -48,7 +46,6 @@ final readonly class PinsDrawing
             'ladder' => '' !== $chosen && FunctionKind::SelectorLadder === $board->functions[$chosen]->kind
                 ? SelectorLadder::for($board->functions[$chosen]->positions)
                 : null,
-            'suits' => $this->suits($chosen),
             'sides' => (new HeaderRows($this->inspection, $this->report))->sides($ranking),
             'films' => $this->films(),
             'power_up_contacts' => PowerUpContact::all($board, $this->inspection->seating),
@@ -98,26 +95,6 @@ final readonly class PinsDrawing
         $ids = array_keys(array_filter($this->inspection->board->groups, static fn(FunctionGroup $group): bool => null !== $group->i2c));
 
         return array_combine($ids, $ids);
-    }
-
-    /**
-     * @return array<string, list<StrapSuits>> by strapped pin, for a relay output
-     */
-    private function suits(string $chosen): array
-    {
-        if ('' === $chosen || null === $this->inspection->board->actuatorOf($chosen)) {
-            return [];
-        }
-        $parts = array_values(Repairs::of($this->inspection)->partsOnOffer(DriverPart::class));
-        $suits = [];
-        foreach ($this->inspection->controller->pins as $name => $pin) {
-            $of = StrapSuits::of($this->inspection->board, $chosen, $pin, $parts);
-            if ([] !== $of) {
-                $suits[$name] = $of;
-            }
-        }
-
-        return $suits;
     }
 
     /**

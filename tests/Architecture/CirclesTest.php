@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Architecture;
 
+use IronLatch\Tests\Support\Files;
 use PHPUnit\Framework\TestCase;
 
 /** No namespace knows another that, by whatever way, knows it back. */
@@ -16,7 +17,7 @@ final class CirclesTest extends TestCase
     {
         $relative = [];
         foreach (['core', 'src'] as $folder) {
-            foreach (self::files($folder) as $file) {
+            foreach (Files::of($folder) as $file) {
                 $code = implode("\n", array_filter(
                     explode("\n", (string) file_get_contents($file)),
                     static fn(string $line): bool => 1 !== preg_match('/^use |^namespace |^ *(\*|\/)/', $line),
@@ -35,7 +36,7 @@ final class CirclesTest extends TestCase
     {
         $knows = [];
         foreach (['core' => 'IronLatch\Core', 'src' => 'IronLatch'] as $folder => $root) {
-            foreach (self::files($folder) as $file) {
+            foreach (Files::of($folder) as $file) {
                 $code = (string) file_get_contents($file);
                 preg_match('/^namespace ([^;]+);/m', $code, $own);
                 preg_match_all('/^use (IronLatch\\\\[^;]+)\\\\\w+;/m', $code, $used);
@@ -78,17 +79,5 @@ final class CirclesTest extends TestCase
         }
 
         return null;
-    }
-
-    /**
-     * @return iterable<string>
-     */
-    private static function files(string $folder): iterable
-    {
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/' . $folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file instanceof \SplFileInfo && 'php' === $file->getExtension()) {
-                yield $file->getPathname();
-            }
-        }
     }
 }

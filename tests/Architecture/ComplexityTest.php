@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Architecture;
 
+use IronLatch\Tests\Support\Files;
 use PhpParser\Node;
 use PhpParser\Node\Expr;
 use PhpParser\Node\Stmt;
@@ -23,7 +24,7 @@ final class ComplexityTest extends TestCase
         $finder = new NodeFinder();
         $unexplained = $needless = [];
         foreach (['core', 'src'] as $folder) {
-            foreach (self::files(dirname(__DIR__, 2) . '/' . $folder) as $file) {
+            foreach (Files::of($folder) as $file) {
                 $tree = $parser->parse((string) file_get_contents($file)) ?? [];
                 foreach ($finder->findInstanceOf($tree, Stmt\ClassMethod::class) as $method) {
                     $isExplained = str_contains((string) $method->getDocComment()?->getText(), self::REASON);
@@ -68,17 +69,5 @@ final class ComplexityTest extends TestCase
                 Expr\BinaryOp\Coalesce::class,
             ], true),
         };
-    }
-
-    /**
-     * @return iterable<string>
-     */
-    private static function files(string $folder): iterable
-    {
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file instanceof \SplFileInfo && 'php' === $file->getExtension()) {
-                yield $file->getPathname();
-            }
-        }
     }
 }

@@ -13,6 +13,7 @@ use IronLatch\Core\Record\OneOf;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\Tests\Support\Files;
 use PHPUnit\Framework\TestCase;
 
 /** Registered once, and never forgotten: every class that could stand in a list stands in it. */
@@ -61,7 +62,8 @@ final class VariantsTest extends TestCase
     {
         $circuits = array_filter(
             self::classes(),
-            static fn(string $class): bool => is_subclass_of($class, DriverCircuit::class) && (new \ReflectionClass($class))->isInstantiable(),
+            static fn(string $class): bool => is_subclass_of($class, DriverCircuit::class)
+                && (new \ReflectionClass($class))->isInstantiable(),
         );
         self::assertEqualsCanonicalizing(array_values($circuits), Circuits::KINDS);
         self::assertEqualsCanonicalizing(
@@ -77,10 +79,9 @@ final class VariantsTest extends TestCase
     {
         $root = dirname(__DIR__, 2) . '/core';
         $classes = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            $path = $file instanceof \SplFileInfo ? $file->getPathname() : '';
+        foreach (Files::of('core') as $path) {
             $class = 'IronLatch\\Core' . strtr(substr($path, strlen($root), -4), ['/' => '\\']);
-            if (str_ends_with($path, '.php') && (class_exists($class) || interface_exists($class) || enum_exists($class))) {
+            if ((class_exists($class) || interface_exists($class) || enum_exists($class))) {
                 $classes[] = $class;
             }
         }

@@ -38,7 +38,7 @@ final class WrittenTest extends TestCase
     {
         $root = dirname(__DIR__, 2);
         $lost = [];
-        foreach ([...(array) glob($root . '/*.md'), ...(array) glob($root . '/docs/*.md'), ...(array) glob($root . '/docs/*/*.md')] as $paper) {
+        foreach ((array) glob($root . '/{,docs/,docs/*/}*.md', GLOB_BRACE) as $paper) {
             preg_match_all('/\]\(([^)#:]+)(#[^)]*)?\)/', (string) file_get_contents((string) $paper), $links);
             foreach ($links[1] as $link) {
                 if (!file_exists(dirname((string) $paper) . '/' . $link)) {

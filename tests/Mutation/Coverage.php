@@ -51,7 +51,10 @@ final readonly class Coverage
      */
     public function of(string $file, int $line): array
     {
-        $methods = $this->methods[$file][$line] ?? array_values(array_unique(array_merge([], ...array_values($this->methods[$file] ?? []))));
+        $methods = $this->methods[$file][$line] ?? array_values(array_unique(array_merge(
+            [],
+            ...array_values($this->methods[$file] ?? []),
+        )));
         usort($methods, fn(string $a, string $b): int => $this->seconds($a) <=> $this->seconds($b));
 
         return $methods;

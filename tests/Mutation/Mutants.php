@@ -35,7 +35,8 @@ final class Mutants
         $finder = new NodeFinder();
         $mutants = [];
         foreach ($finder->findInstanceOf($tree, Node\Stmt\ClassConst::class) as $constants) {
-            foreach ([...$finder->findInstanceOf($constants, Scalar\Int_::class), ...$finder->findInstanceOf($constants, Scalar\Float_::class)] as $number) {
+            $numbers = [...$finder->findInstanceOf($constants, Scalar\Int_::class), ...$finder->findInstanceOf($constants, Scalar\Float_::class)];
+            foreach ($numbers as $number) {
                 array_push($mutants, ...0.0 === (float) $number->value ? [] : self::scaled($file, $code, $number));
             }
         }

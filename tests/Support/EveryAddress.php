@@ -39,6 +39,7 @@ final class EveryAddress
         }
         foreach (array_keys($board->functions) as $function) {
             $all['board_view'][] = 'pins?open=' . $function;
+            $all['pins_straps'][] = "pins/$function/straps";
         }
         foreach ($board->actuators() as $actuator => $one) {
             $all['board_view'][] = 'drive?open=' . $actuator;

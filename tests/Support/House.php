@@ -19,13 +19,9 @@ final class House
     public static function known(): array
     {
         $knows = [];
-        foreach (['core' => 'IronLatch\Core', 'src' => 'IronLatch'] as $folder => $top) {
-            $root = dirname(__DIR__, 2) . '/' . $folder;
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
-                if (!$file instanceof \SplFileInfo || 'php' !== $file->getExtension()) {
-                    continue;
-                }
-                $code = (string) file_get_contents($file->getPathname());
+        foreach (['core', 'src'] as $folder) {
+            foreach (Files::of($folder) as $file) {
+                $code = (string) file_get_contents($file);
                 if (1 !== preg_match('/^namespace IronLatch\\\\([^;]+);/m', $code, $own)) {
                     continue;
                 }
@@ -41,7 +37,11 @@ final class House
         }
         ksort($knows);
 
-        return array_map(static fn(array $others): array => array_map(strval(...), array_keys($others)), $knows);
+        return array_map(static function (array $others): array {
+            ksort($others);
+
+            return array_map(strval(...), array_keys($others));
+        }, $knows);
     }
 
     /** Rooms with many cupboards are drawn as one: the edits, and the rules of all stages. */

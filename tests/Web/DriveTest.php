@@ -58,7 +58,7 @@ final class DriveTest extends BoardTestCase
         $opened = $this->shelved(TestBoards::sound());
         $this->browser->request('GET', self::path($opened, 'spread'));
         self::assertMatchesRegularExpression(
-            '/>0 of <span class="num">10000<\/span> boards drawn at random do not pull in/',
+            '/>0 of\s+<span class="num">10000<\/span> boards drawn at random do not pull in/',
             $this->page(),
         );
         $this->edit($opened, 'drive-by-module', ['actuators' => ['A1'], 'module' => 'opto-module-low', 'for' => 'A1']);

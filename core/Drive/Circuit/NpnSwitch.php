@@ -16,7 +16,6 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Netlist\Bipolar;
 use IronLatch\Core\Drive\Netlist\Point;
 use IronLatch\Core\Drive\Netlist\Resistor;
-use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 
@@ -59,13 +58,10 @@ final class NpnSwitch extends SwitchCircuit
         if (!$part instanceof Transistor || $part->isPnp) {
             return;
         }
-        $id = $part->identity->id;
-        $first = new NpnLowSide($id, self::USUAL_BASE_OHMS, self::USUAL_HOLD_OHMS);
-        $ohms = BaseResistor::fitting($offer->board->withPart($part), $offer->actuator->with(driver: $first)) ?? self::USUAL_BASE_OHMS;
         yield new Candidate(
-            'npn:' . $id,
-            sprintf('%s with %s', $part->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)),
-            new NpnLowSide($id, $ohms, self::USUAL_HOLD_OHMS),
+            'npn:' . $part->identity->id,
+            $part->identity->name,
+            new NpnLowSide($part->identity->id, self::USUAL_BASE_OHMS, self::USUAL_HOLD_OHMS),
             [$part],
             4,
             4 * Candidate::SMALL_SQUARE_METRES,

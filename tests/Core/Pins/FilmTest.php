@@ -118,7 +118,7 @@ final class FilmTest extends TestCase
         $board = TestBoards::sound();
         $suits = static fn(string $pin): array => array_map(
             static fn(StrapSuits $one): bool => $one->suits,
-            StrapSuits::of($board, 'F1', $board->controller()->pins[$pin], $parts),
+            StrapSuits::of($board, 'F1', [$pin => $board->controller()->pins[$pin]], $parts)[$pin] ?? [],
         );
         self::assertSame([true, false], $suits('GPIO12'));
         self::assertSame([true, false], $suits('GPIO2'));

@@ -1290,16 +1290,16 @@ final class RuleFixtures
             'drive.hot-restart',
             'A1',
             Severity::Weak,
-            '×0.983',
-            new StateAmbient(60.0),
+            '×0.966',
+            $both(new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)), new StateAmbient(50.5)),
             new StateAmbient(45.0),
         );
         yield 'coil behind a module in warm air' => self::one(
             'drive.hot-restart',
             'A1',
             Severity::Hint,
-            '×0.983',
-            $both(new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)), new StateAmbient(45.0)),
+            '×0.969',
+            $both(new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)), new StateAmbient(49.5)),
             new StateAmbient(45.0),
         );
 
@@ -3094,7 +3094,7 @@ final class RuleFixtures
             'S3',
             Severity::Weak,
             '0.3 °C',
-            $warm(20.0, 20.3),
+            $warm(20.0, 20.3, least: 59.5),
             $warm(20.0, 20.3, least: 60.0),
         );
         yield 'cooler that hunts' => self::one(

@@ -6,10 +6,26 @@ namespace IronLatch\Tests\Core;
 
 use IronLatch\Core\Board\BoardIntegrity;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Functions\AttachDevice;
+use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
+use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\FeedAppliance;
+use IronLatch\Core\Board\Edit\Power\FeedCoils;
+use IronLatch\Core\Board\Edit\Power\FeedController;
+use IronLatch\Core\Board\Edit\Power\RemoveRail;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Converter;
+use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Control\PulseTimes;
 use IronLatch\Core\Exchange\AssumedFacts;
+use IronLatch\Core\Mains\InsulationTables;
 use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +39,6 @@ final class EdgesTest extends TestCase
         foreach (array_intersect_key(BoardIntegrity::MOST, array_flip(['lines', 'functions', 'rails', 'groups', 'expanders', 'devices', 'channels'])) as $what => $most) {
             self::assertStringContainsString("$most $what", $paper);
         }
-        self::assertSame([64, 32], [BoardIntegrity::MOST['lineGroups'], BoardIntegrity::MOST['scenarios']]);
     }
 
     public function testAContactIsAbbreviatedAsOnItsCase(): void
@@ -61,5 +76,57 @@ final class EdgesTest extends TestCase
     {
         $board = TestBoards::sound()->with(ambient: Fact::unknown());
         self::assertContains('ambient: 40 °C (usual in a closed box)', AssumedFacts::of($board));
+    }
+
+    /** IEC 60664-1, table F.3a (from memory): what a supply is rated for decides, on both sides of each step. */
+    public function testWorkingVoltagesAreThoseOfSupplies(): void
+    {
+        $creepage = static fn(float $volts): float => 1e3 * InsulationTables::creepage($volts, 1, 2, false, 3);
+        foreach ([[50.0, 1.2], [50.1, 1.25], [63.0, 1.25], [63.1, 1.5], [127.0, 1.5], [127.1, 2.0], [208.0, 2.0], [208.1, 2.5], [240.0, 2.5], [240.1, 3.2]] as [
+            $volts,
+            $millimetres,
+        ]) {
+            self::assertEqualsWithDelta($millimetres, $creepage($volts), 1e-9, "$volts V");
+        }
+    }
+
+    /** Whatever a rail feeds keeps it on the board, each by itself. */
+    public function testARailThatFeedsAnythingStays(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)));
+        self::assertArrayNotHasKey('R2', (new RemoveRail('R2'))->apply($board)->rails, 'Nothing hangs on it.');
+        $others = 'the controller, another rail, a device, an expander, a DC appliance or new lines';
+        foreach ([
+            'a relay' => [new FeedCoils(['A1'], 'R2'), '“Lamp”'],
+            'a converter' => [new AddConvertedRail('Logic', TestBoards::part('reg-7805', Converter::class), 'R2'), $others],
+            'a device' => [new AttachDevice(TestBoards::part('small-display', Device::class), 'Display', 'R2'), $others],
+            'a valve' => [new Sequence('valve', [
+                new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class)),
+                new FeedAppliance('L1', 'R2'),
+            ]), $others],
+            'the controller' => [new FeedController('R2'), $others],
+        ] as $what => [$edit, $words]) {
+            try {
+                (new RemoveRail('R2'))->apply(TestBoards::edited($board, $edit));
+                self::fail($what . ' was left without its rail.');
+            } catch (EditRefused $refused) {
+                self::assertSame(
+                    "The rail 12 V still feeds something: $words. Feed that from another rail first.",
+                    $refused->getMessage(),
+                    $what,
+                );
+            }
+        }
+    }
+
+    public function testWhyAPinIsImpossibleIsSaidInItsOwnWords(): void
+    {
+        $ranking = (new Inspection(TestBoards::sound(), TestBoards::catalogue()))->fitness->rank('F1');
+        $words = [];
+        foreach ($ranking as $fitness) {
+            $words[$fitness->pin->name()] = $fitness->reasons;
+        }
+        self::assertContains('wired to the flash memory inside', $words['GPIO6']);
+        self::assertContains('input only, cannot drive anything', $words['GPIO34']);
     }
 }

@@ -38,6 +38,30 @@
   document.addEventListener('htmx:sendError', () => say('The server does not answer. Nothing you entered is lost: start it again and repeat the step.'));
   document.addEventListener('htmx:responseError', (event) => say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`));
 
+  // What was refused is said at its field too, where one looks; the text stays, and the field keeps the focus.
+  const settle = (field) => {
+    field.removeAttribute('aria-invalid');
+    field.removeAttribute('aria-describedby');
+    document.getElementById('refused')?.remove();
+  };
+  document.addEventListener('refused', (event) => {
+    const form = event.target instanceof Element ? event.target.closest('form') : null;
+    document.querySelectorAll('[aria-invalid]').forEach(settle);
+    if (!form) return;
+    const fields = [...form.querySelectorAll('input:not([type=hidden], [type=checkbox]), select, textarea')];
+    const field = fields.find((one) => one.name === event.detail.field) ?? (1 === fields.length ? fields[0] : null);
+    if (!field) return;
+    const words = document.createElement('small');
+    words.id = 'refused';
+    words.className = 'refusal';
+    words.textContent = event.detail.words;
+    field.closest('label, .field')?.append(words) ?? field.after(words);
+    field.setAttribute('aria-invalid', 'true');
+    field.setAttribute('aria-describedby', 'refused');
+    field.focus();
+  });
+  document.addEventListener('input', (event) => event.target instanceof Element && event.target.hasAttribute('aria-invalid') && settle(event.target));
+
   // The opened drawer or the chosen function must be in sight after a swap, without moving what is in sight already.
   // The list of keys needs this script, so its button shows only where the script runs.
   const help = () => document.getElementById('shortcuts');

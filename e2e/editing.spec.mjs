@@ -96,6 +96,22 @@ test('a second tab cannot overwrite what the first has changed', async ({ page, 
   await expect(second.locator('#L1-name')).toContainText('Dryer');
 });
 
+test('what is refused is said at its field, which keeps text and focus', async ({ page }) => {
+  await takeDemo(page, 'First try');
+  await page.locator('#L4-driver').click();
+  const field = page.locator('#baseOhms-L4');
+  await field.fill('4 banana');
+  await page.locator('form', { has: field }).getByRole('button', { name: 'Set' }).click();
+  await expect(field).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.locator('#refused')).toContainText('cannot be read as a resistance');
+  await expect(field).toHaveValue('4 banana');
+  await expect(field).toBeFocused();
+  await field.fill('560');
+  await expect(page.locator('#refused')).toHaveCount(0);
+  await field.press('Enter');
+  await expect(page.locator('#L4-driver')).toContainText('560 Ω');
+});
+
 test('everything works without scripts', async ({ browser, baseURL }) => {
   const context = await browser.newContext({ javaScriptEnabled: false, baseURL });
   const page = await context.newPage();

@@ -55,7 +55,11 @@ final readonly class EditForm
         try {
             return RecordReader::forForms()->read(Edit::class, $data);
         } catch (RecordFault $fault) {
-            throw new EditRefused(mb_strtoupper(mb_substr($fault->reason, 0, 1)) . mb_substr($fault->reason, 1));
+            throw new EditRefused(
+                mb_strtoupper(mb_substr($fault->reason, 0, 1)) . mb_substr($fault->reason, 1),
+                explode('.', $fault->path)[0],
+                $fault,
+            );
         }
     }
 
@@ -73,7 +77,7 @@ final readonly class EditForm
         }
         $isChoice = ValueKind::Choice === $field->value->kind || ValueKind::Boolean === $field->value->kind;
         if ('' === $value && $isChoice && !$field->nullable && !$field->optional) {
-            throw new EditRefused('Nothing was chosen. Choose one from the list first.');
+            throw new EditRefused('Nothing was chosen. Choose one from the list first.', $name);
         }
 
         // A field of a list that is left empty says nothing.

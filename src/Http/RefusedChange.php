@@ -48,7 +48,13 @@ final readonly class RefusedChange
         $opened = null === $notice ? null : $this->store->open($id);
         if (null !== $notice && null !== $opened) {
             try {
-                $event->setResponse($this->screen->answer($request, $opened, $notice, $status));
+                $response = $this->screen->answer($request, $opened, $notice, $status);
+                // The script shows it at the field as well, and puts the focus there.
+                $response->headers->set('HX-Trigger', json_encode(['refused' => [
+                    'field' => $refused instanceof EditRefused ? $refused->field : '',
+                    'words' => $notice->text,
+                ]], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+                $event->setResponse($response);
                 $event->allowCustomResponseCode();
             } catch (BadRequestException $odd) {
                 $event->setThrowable(new BadRequestHttpException($odd->getMessage(), $odd));

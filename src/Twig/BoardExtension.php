@@ -6,6 +6,7 @@ namespace IronLatch\Twig;
 
 use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\LoadKind;
@@ -37,6 +38,7 @@ final class BoardExtension extends AbstractExtension
                 static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit)),
             ),
             new TwigFunction('exact', self::exact(...)),
+            new TwigFunction('asks', self::asks(...)),
             new TwigFunction(
                 'stated',
                 static fn(?Fact $fact): mixed => null === $fact || !$fact->isStated() && !$fact->isTarget() ? null : $fact->value,
@@ -66,6 +68,26 @@ final class BoardExtension extends AbstractExtension
         $class = RecordShape::variants(Part::class)->classes[$word] ?? null;
 
         return null !== $class && is_subclass_of($class, Part::class) ? $this->catalogue->parts($class) : [];
+    }
+
+    /**
+     * What an edit asks in one of its fields, as its constructor describes it.
+     *
+     * @return array{kind: string, unit: string, example: string, title: string, choices: list<\BackedEnum>}
+     */
+    private static function asks(string $edit, string $field): array
+    {
+        $value = RecordShape::of(RecordShape::classes(Edit::class)[$edit])->fields[$field]->value;
+        $class = $value->class;
+        $unit = $value->unit;
+
+        return [
+            'kind' => strtolower($value->kind->name),
+            'unit' => $unit->value ?? '',
+            'example' => explode(' or ', $unit?->example() ?? '')[0],
+            'title' => null === $unit || null === $value->range ? '' : ucfirst($value->range->said($unit)),
+            'choices' => null !== $class && is_subclass_of($class, \BackedEnum::class) ? $class::cases() : [],
+        ];
     }
 
     /** What stands in a field in short and in full, where the short form would be read as another value; empty where it would not. */

@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Bridges')]
 final readonly class BridgeDriver implements SwitchingPart
 {
+    use Rated;
+
     /**
      * @param Spread $thresholdVolts at an input: surely low up to the least, surely high from the greatest
      * @param Spread $inputOhms built in from each input to ground
@@ -32,19 +34,4 @@ final readonly class BridgeDriver implements SwitchingPart
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
     ) {}
-
-    public function identity(): PartIdentity
-    {
-        return $this->identity;
-    }
-
-    public function ratedAmps(): float
-    {
-        return $this->greatestAmps;
-    }
-
-    public function ratedVolts(): float
-    {
-        return $this->greatestVolts;
-    }
 }

@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Darlington arrays')]
 final readonly class DarlingtonArray implements SwitchingPart
 {
+    use Rated;
+
     /**
      * @param Spread $inputOhms built-in resistor at each input
      * @param Spread $gain of each of the two transistors
@@ -41,19 +43,4 @@ final readonly class DarlingtonArray implements SwitchingPart
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
     ) {}
-
-    public function identity(): PartIdentity
-    {
-        return $this->identity;
-    }
-
-    public function ratedAmps(): float
-    {
-        return $this->greatestAmps;
-    }
-
-    public function ratedVolts(): float
-    {
-        return $this->greatestVolts;
-    }
 }

@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('MOSFETs')]
 final readonly class Mosfet implements GatedPart
 {
+    use Rated;
+
     /**
      * @param Spread $thresholdVolts gate–source voltage at which it begins to conduct
      * @param float $specifiedGateVolts the lowest gate–source voltage at which the maker states an on-resistance
@@ -37,11 +39,6 @@ final readonly class Mosfet implements GatedPart
         }
     }
 
-    public function identity(): PartIdentity
-    {
-        return $this->identity;
-    }
-
     /** K of the level-1 model in A/V², such that the stated on-resistance is met at the greatest threshold. */
     public function transconductance(): float
     {
@@ -57,15 +54,5 @@ final readonly class Mosfet implements GatedPart
     public function greatestGateVolts(): null
     {
         return null;
-    }
-
-    public function ratedAmps(): float
-    {
-        return $this->greatestAmps;
-    }
-
-    public function ratedVolts(): float
-    {
-        return $this->greatestVolts;
     }
 }

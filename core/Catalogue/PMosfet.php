@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('P-channel MOSFETs')]
 final readonly class PMosfet implements GatedPart
 {
+    use Rated;
+
     /**
      * @param Spread $thresholdVolts between gate and source, at which it begins to conduct
      * @param float $specifiedGateVolts the lowest gate–source voltage at which the maker states an on-resistance
@@ -43,11 +45,6 @@ final readonly class PMosfet implements GatedPart
         }
     }
 
-    public function identity(): PartIdentity
-    {
-        return $this->identity;
-    }
-
     /** K of the level-1 model in A/V², such that the stated on-resistance is met at the greatest threshold. */
     public function transconductance(): float
     {
@@ -62,15 +59,5 @@ final readonly class PMosfet implements GatedPart
     public function greatestGateVolts(): float
     {
         return $this->greatestGateVolts;
-    }
-
-    public function ratedAmps(): float
-    {
-        return $this->greatestAmps;
-    }
-
-    public function ratedVolts(): float
-    {
-        return $this->greatestVolts;
     }
 }

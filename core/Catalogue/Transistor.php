@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Transistors')]
 final readonly class Transistor implements SwitchingPart
 {
+    use Rated;
+
     /**
      * @param Spread $gain forward current gain at the coil’s current
      * @param Spread $saturationCurrent I_S in amperes, at 27 °C
@@ -36,19 +38,4 @@ final readonly class Transistor implements SwitchingPart
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
     ) {}
-
-    public function identity(): PartIdentity
-    {
-        return $this->identity;
-    }
-
-    public function ratedAmps(): float
-    {
-        return $this->greatestAmps;
-    }
-
-    public function ratedVolts(): float
-    {
-        return $this->greatestVolts;
-    }
 }

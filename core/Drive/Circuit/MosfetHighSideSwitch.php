@@ -96,11 +96,7 @@ final class MosfetHighSideSwitch extends SwitchCircuit
 
     public function greatestPinAmps(): float
     {
-        return $this->intoJunction(
-            $this->driver->baseOhms * (1 - self::RESISTOR_TOLERANCE),
-            self::JUNCTION_VOLTS,
-            null === $this->driver->baseEmitterOhms ? null : $this->driver->baseEmitterOhms * (1 - self::RESISTOR_TOLERANCE),
-        );
+        return $this->intoBase($this->driver->baseOhms, $this->driver->baseEmitterOhms);
     }
 
     protected function switch(): SwitchingPart

@@ -355,6 +355,14 @@ abstract class SwitchCircuit extends DriverCircuit
         return max(0.0, $volts - $held) / ($seriesOhms + $this->parameters()['pinOhms']->spread->min);
     }
 
+    /** The greatest current into the base of a transistor that stands on ground. */
+    protected function intoBase(float $baseOhms, ?float $baseEmitterOhms): float
+    {
+        $least = 1 - self::RESISTOR_TOLERANCE;
+
+        return $this->intoJunction($baseOhms * $least, self::JUNCTION_VOLTS, null === $baseEmitterOhms ? null : $baseEmitterOhms * $least);
+    }
+
     /**
      * The point of a coil between the rail and an NPN “out” whose base is fed from another stage.
      *

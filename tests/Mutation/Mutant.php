@@ -23,6 +23,16 @@ final readonly class Mutant
         return substr($code, 0, $this->from) . $this->becomes . substr($code, $this->to);
     }
 
+    /** The same for as long as its own line of code is the same. */
+    public function likeness(string $root): string
+    {
+        $code = (string) file_get_contents($this->file);
+        $begin = (int) strrpos(substr($code, 0, $this->from), "\n");
+        $line = explode("\n", substr($code, $begin + 1), 2)[0];
+
+        return implode(' ', [substr($this->file, strlen($root)), trim($line), $this->from - $begin, $this->becomes]);
+    }
+
     public function words(string $root): string
     {
         return sprintf('%s:%d  %s → %s', substr($this->file, strlen($root) + 1), $this->line, $this->was, $this->becomes);

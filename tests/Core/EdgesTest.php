@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BoardIntegrity;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
+use IronLatch\Core\Board\Edit\Lines\StateLoad;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\FeedAppliance;
@@ -16,6 +19,8 @@ use IronLatch\Core\Board\Edit\Power\FeedCoils;
 use IronLatch\Core\Board\Edit\Power\FeedController;
 use IronLatch\Core\Board\Edit\Power\RemoveRail;
 use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
@@ -127,5 +132,49 @@ final class EdgesTest extends TestCase
         }
         self::assertContains('wired to the flash memory inside', $words['GPIO6']);
         self::assertContains('input only, cannot drive anything', $words['GPIO34']);
+    }
+
+    /** A coil takes a rail within a tenth of its nominal voltage. */
+    public function testWhichRailSuitsACoil(): void
+    {
+        $relay = TestBoards::part('cube-5v', Relay::class);
+        self::assertSame([false, true, true, false], array_map($relay->suitsRail(...), [4.49, 4.51, 5.49, 5.51]));
+    }
+
+    /** The slider of a resistor ends at 100 kΩ, unless the circuit wants less. */
+    public function testTheGreatestResistorThatIsTried(): void
+    {
+        $steps = (new MosfetLowSide('mosfet-2v5', 100.0))->resistors()['pullDownOhms']->steps();
+        self::assertSame([1e3, 100e3], [$steps[0] ?? 0.0, $steps[count($steps) - 1] ?? 0.0]);
+    }
+
+    public function testHowOftenAContactMaySwitch(): void
+    {
+        $often = static fn(float $times): Board => TestBoards::edited(
+            TestBoards::sound(),
+            new StateSafety(['L1'], switchingsPerDay: $times),
+        );
+        self::assertSame(100e3, $often(100e3)->lines['L1']->safety?->switchingsPerDay?->value);
+        $this->expectExceptionMessage('A contact switches between 0 and 100000 times a day.');
+        $often(100_001.0);
+    }
+
+    /** Current through 100 nF at 230 V and 50 Hz is 7.23 mA: a tenth of the current of 16.6 W, and an appliance of more lets go. */
+    public function testFromWhichShareASnubberIsNoticed(): void
+    {
+        $found = static fn(float $watts): bool => null !== TestBoards::inspect(TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseAppliance('L1', TestBoards::part('vent-fan', Appliance::class)),
+            new StateLoad('L1', $watts),
+            new StateSafety(['L1'], snubber: Snubber::Rc),
+        ))->finding('mains.snubber-glow:L1');
+        $limit = null;
+        for ($watts = 5.0; $watts < 25.0; $watts += 0.05) {
+            if ($found($watts) && !$found($watts + 0.05)) {
+                $limit = $watts;
+            }
+        }
+        $factor = TestBoards::part('vent-fan', Appliance::class)->powerFactor;
+        self::assertEqualsWithDelta(10 * 230 * 230 * 2 * M_PI * 50 * 100e-9 * $factor, $limit, 0.2);
     }
 }

@@ -333,7 +333,7 @@ final readonly class Board
     /** Volts of a rail as its loads find it while they draw little: what diodes on the way keep is taken off. */
     public function railVolts(string $rail): Spread
     {
-        return $this->index->railVolts($rail);
+        return $this->index->railVolts($this, $rail);
     }
 
     /**
@@ -419,6 +419,6 @@ final readonly class Board
     /** A word that names a subject for a reader: “Worktop lamp”, “Lamp button”, “rail 5 V”. */
     public function nameOf(string $id): string
     {
-        return $this->index->nameOf($id);
+        return $this->index->nameOf($this, $id);
     }
 }

@@ -7,7 +7,10 @@ namespace IronLatch\Core\Board;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Quantity\Spread;
 
-/** What follows from a board’s document and is asked for again and again: who belongs to whom, what sits where, what it is called. */
+/**
+ * What follows from a board’s document and is asked for again and again: who belongs to whom, what sits where, what it is called.
+ * It does not hold the board that holds it: thousands are tried while one is edited, and a circle keeps each in memory.
+ */
 final class BoardIndex
 {
     /** @var array<string, Actuator> relays by their ids */
@@ -21,7 +24,7 @@ final class BoardIndex
     /** @var array<string, Spread> by rail */
     private array $railVolts = [];
 
-    public function __construct(private readonly Board $board)
+    public function __construct(Board $board)
     {
         $actuators = $lines = $owners = $seated = [];
         foreach ($board->lines as $lineId => $line) {
@@ -40,14 +43,13 @@ final class BoardIndex
         $this->seated = $seated;
     }
 
-    public function railVolts(string $rail): Spread
+    public function railVolts(Board $board, string $rail): Spread
     {
-        return $this->railVolts[$rail] ??= $this->voltsOf($rail);
+        return $this->railVolts[$rail] ??= self::voltsOf($board, $rail);
     }
 
-    private function voltsOf(string $rail): Spread
+    private static function voltsOf(Board $board, string $rail): Spread
     {
-        $board = $this->board;
         $volts = $board->source($rail)->output ?? $board->regulation($rail)->output ?? Spread::exactly(0.0);
         $drops = array_map(static fn(Protection $one): Spread => $one->dropVolts, $board->protection($rail));
         $usb = $board->controller()->carrier->usb;
@@ -58,9 +60,8 @@ final class BoardIndex
         return $volts;
     }
 
-    public function nameOf(string $id): string
+    public function nameOf(Board $board, string $id): string
     {
-        $board = $this->board;
         $named = match (substr($id, 0, 1)) {
             'L' => $board->lines,
             'F' => $board->functions,
@@ -77,15 +78,15 @@ final class BoardIndex
             return $named[$id]->name;
         }
         if (isset($this->lines[$id])) {
-            return $this->relayName($this->lines[$id], $id);
+            return self::relayName($board->lines[$this->lines[$id]], $id);
         }
 
-        return 'board' === $id ? $board->name : $this->surfaceName($id) ?? $id;
+        return 'board' === $id ? $board->name : self::surfaceName($board, $id) ?? $id;
     }
 
-    private function surfaceName(string $id): ?string
+    private static function surfaceName(Board $board, string $id): ?string
     {
-        foreach ('S' === substr($id, 0, 1) ? $this->board->lines : [] as $line) {
+        foreach ('S' === substr($id, 0, 1) ? $board->lines : [] as $line) {
             if (isset($line->surfaces[$id])) {
                 return $line->name . ', ' . $line->surfaces[$id]->kind->value;
             }
@@ -94,17 +95,14 @@ final class BoardIndex
         return null;
     }
 
-    private function relayName(string $line, string $actuator): string
+    private static function relayName(Line $line, string $actuator): string
     {
-        $actuators = $this->board->lines[$line]->actuators;
-        $opens = $actuators[$actuator]->opens;
+        $opens = $line->actuators[$actuator]->opens;
         if (null !== $opens) {
-            return $this->relayName($line, $opens) . ', opening';
+            return self::relayName($line, $opens) . ', opening';
         }
-        $relays = array_keys(array_filter($actuators, static fn(Actuator $one): bool => null === $one->opens));
+        $relays = array_keys(array_filter($line->actuators, static fn(Actuator $one): bool => null === $one->opens));
 
-        return count($relays) > 1
-            ? $this->board->lines[$line]->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1)
-            : $this->board->lines[$line]->name;
+        return count($relays) > 1 ? $line->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1) : $line->name;
     }
 }

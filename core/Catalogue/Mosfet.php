@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 #[Heading('MOSFETs')]
 final readonly class Mosfet implements GatedPart
 {
+    use Gated;
     use Rated;
 
     /**
@@ -34,20 +35,7 @@ final readonly class Mosfet implements GatedPart
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
     ) {
-        if ($specifiedGateVolts <= $thresholdVolts->max) {
-            throw new \InvalidArgumentException('An on-resistance is stated at a gate voltage above the greatest threshold.');
-        }
-    }
-
-    /** K of the level-1 model in A/V², such that the stated on-resistance is met at the greatest threshold. */
-    public function transconductance(): float
-    {
-        return 1 / ($this->onResistance * ($this->specifiedGateVolts - $this->thresholdVolts->max));
-    }
-
-    public function specifiedGateVolts(): float
-    {
-        return $this->specifiedGateVolts;
+        $this->verifyThreshold();
     }
 
     /** Its gate hangs on a pin, which gives less than any gate bears. */

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 #[Heading('P-channel MOSFETs')]
 final readonly class PMosfet implements GatedPart
 {
+    use Gated;
     use Rated;
 
     /**
@@ -37,23 +38,10 @@ final readonly class PMosfet implements GatedPart
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
     ) {
-        if ($specifiedGateVolts <= $thresholdVolts->max) {
-            throw new \InvalidArgumentException('An on-resistance is stated at a gate voltage above the greatest threshold.');
-        }
+        $this->verifyThreshold();
         if ($greatestGateVolts < $specifiedGateVolts) {
             throw new \InvalidArgumentException('A gate bears at least the voltage at which its on-resistance is stated.');
         }
-    }
-
-    /** K of the level-1 model in A/V², such that the stated on-resistance is met at the greatest threshold. */
-    public function transconductance(): float
-    {
-        return 1 / ($this->onResistance * ($this->specifiedGateVolts - $this->thresholdVolts->max));
-    }
-
-    public function specifiedGateVolts(): float
-    {
-        return $this->specifiedGateVolts;
     }
 
     public function greatestGateVolts(): float

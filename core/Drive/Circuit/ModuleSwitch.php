@@ -215,10 +215,4 @@ final class ModuleSwitch extends DriverCircuit
             default => Movement::None,
         }, $figure);
     }
-
-    /** Never asked: what starts it is reckoned by its input current. */
-    protected function coilVolts(Thevenin $source, ?float $warmestCelsius): float
-    {
-        return $this->rail->typ - $this->input->module->coilDrop->typ;
-    }
 }

@@ -16,7 +16,7 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
 /** No driver at all: a coil, or the input of a solid-state relay, straight on the pin. */
-final class PinAlone extends DriverCircuit
+final class PinAlone extends CoilCircuit
 {
     public static function driver(): string
     {

@@ -23,7 +23,7 @@ use IronLatch\Core\Quantity\Unit;
  * A circuit between a pin and a coil that is built of single parts: its values with their spreads, its netlist, and its
  * operating point at any of them.
  */
-abstract class SwitchCircuit extends DriverCircuit
+abstract class SwitchCircuit extends CoilCircuit
 {
     public const RESISTOR_TOLERANCE = 0.05;
     /** The least a conducting junction of these transistors drops. */

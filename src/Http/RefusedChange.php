@@ -45,20 +45,27 @@ final readonly class RefusedChange
             $refused instanceof NothingToDo => [Notice::refused($refused->getMessage()), Response::HTTP_UNPROCESSABLE_ENTITY],
             default => [null, 0],
         };
-        $opened = null === $notice ? null : $this->store->open($id);
-        if (null !== $notice && null !== $opened) {
-            try {
-                $response = $this->screen->answer($request, $opened, $notice, $status);
-                // The script shows it at the field as well, and puts the focus there.
-                $response->headers->set('HX-Trigger', json_encode(['refused' => [
-                    'field' => $refused instanceof EditRefused ? $refused->field : '',
-                    'words' => $notice->text,
-                ]], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
-                $event->setResponse($response);
-                $event->allowCustomResponseCode();
-            } catch (BadRequestException $odd) {
-                $event->setThrowable(new BadRequestHttpException($odd->getMessage(), $odd));
+        if (null === $notice) {
+            return;
+        }
+        try {
+            $opened = $this->store->open($id);
+            if (null === $opened) {
+                return;
             }
+            $response = $this->screen->answer($request, $opened, $notice, $status);
+            // The script shows it at the field as well, and puts the focus there.
+            $response->headers->set('HX-Trigger', json_encode(['refused' => [
+                'field' => $refused instanceof EditRefused ? $refused->field : '',
+                'words' => $notice->text,
+            ]], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+            $event->setResponse($response);
+            $event->allowCustomResponseCode();
+        } catch (BadRequestException $odd) {
+            $event->setThrowable(new BadRequestHttpException($odd->getMessage(), $odd));
+        } catch (\Throwable $fault) {
+            // A board that cannot be shown has a page of its own, which says more than what was refused.
+            $event->setThrowable($fault);
         }
     }
 }

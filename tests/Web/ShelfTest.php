@@ -146,6 +146,11 @@ final class ShelfTest extends BoardTestCase
         $this->browser->request('GET', '/boards/' . $odd . '/lines', server: ['HTTP_HX-Request' => 'true']);
         self::assertResponseStatusCodeSame(422);
         self::assertResponseHeaderSame('HX-Retarget', '#stage');
+        foreach ([$odd . '/redo', $damaged . '/undo'] as $nothing) {
+            $this->browser->request('POST', '/boards/' . $nothing);
+            self::assertResponseStatusCodeSame(500);
+            self::assertSelectorTextContains('h1', 'Not to be shown');
+        }
         $this->browser->request('POST', '/boards/' . $odd . '/undo');
         self::assertResponseRedirects();
         $this->browser->followRedirect();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Exchange;
 
+use IronLatch\Core\Record\RecordFault;
+
 /** Brings the data of an older board file to the present version, one step per version; what was said keeps its meaning. */
 final class BoardMigrations
 {
@@ -39,6 +41,7 @@ final class BoardMigrations
     /**
      * @param array<mixed> $data a board without its frame
      * @return array<mixed>
+     * @throws RecordFault when the file says what its version cannot say
      */
     public static function upTo(int $version, int $from, array $data): array
     {
@@ -52,10 +55,15 @@ final class BoardMigrations
      *
      * @param array<mixed> $data
      * @return array<mixed>
+     * @throws RecordFault when such a section is there already
      */
     private static function fromTwo(array $data): array
     {
         foreach (self::SECTIONS as $section => $fields) {
+            // Whoever wrote it there said something that is not to be lost in silence.
+            if (array_key_exists($section, $data)) {
+                throw new RecordFault($section, 'a file of version 2 has no such key. Take it out, or write version 3 throughout.');
+            }
             $gathered = [];
             foreach ($fields as $old => $new) {
                 if (array_key_exists($old, $data)) {

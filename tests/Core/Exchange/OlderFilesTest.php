@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Exchange;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PollutionDegree;
+use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use PHPUnit\Framework\TestCase;
 
@@ -42,5 +43,20 @@ final class OlderFilesTest extends TestCase
         self::assertSame([true, false], [$board->program->radioUsed->value, $board->program->radioUsed->isStated()]);
         self::assertSame([0.3, OutputOrder::LevelFirst], [$board->program->staggerSeconds?->value, $board->program->outputOrder->value]);
         self::assertSame('38-pin carrier', $board->program->firmware?->boardType);
+    }
+
+    /** A section of version 3 in a file of version 2 would be overwritten by what the file says elsewhere. */
+    public function testASectionThatVersionTwoDidNotHaveIsRefused(): void
+    {
+        $data = json_decode((string) file_get_contents(__DIR__ . '/files/utility-room-version-2.json'), true);
+        self::assertIsArray($data);
+        foreach (['mcu' => ['carrier' => 'uno-r3'], 'program' => []] as $section => $facts) {
+            try {
+                BoardJson::read((string) json_encode([...$data, $section => $facts]));
+                self::fail("“{$section}” was read over.");
+            } catch (BoardFileFault $fault) {
+                self::assertStringStartsWith("At $section: a file of version 2 has no such key.", $fault->getMessage());
+            }
+        }
     }
 }

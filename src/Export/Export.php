@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Review\Inspection;
-use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 
 /** Something that a board hands over. It is found by being there: page and command line list it, under its name; it needs nothing else. */
-#[AutoconfigureTag]
 interface Export
 {
     /** The word by which it is asked for; before a colon where it is about one thing of the board: “sheet:C1”. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Review\Inspection;
-use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** Everything that a board hands over, by the word that asks for it. */
 final readonly class Exports
@@ -13,31 +12,18 @@ final readonly class Exports
     /** @var array<string, Export> by name */
     private array $exports;
 
-    /**
-     * @param iterable<Export> $exports
-     */
-    public function __construct(#[AutowireIterator(Export::class)] iterable $exports)
-    {
-        $named = [];
-        foreach ($exports as $export) {
-            $named[$export::name()] = $export;
-        }
-        ksort($named);
-        $this->exports = $named;
-    }
-
-    /** The same for the command line, which has no container: whatever lies in this folder. */
-    public static function found(): self
+    /** Whatever lies in this folder, so that the page and the command line, which has no container, know the same. */
+    public function __construct()
     {
         $exports = [];
         foreach ((array) glob(__DIR__ . '/*Export.php') as $file) {
             $class = __NAMESPACE__ . '\\' . basename((string) $file, '.php');
             if (is_subclass_of($class, Export::class)) {
-                $exports[] = new $class();
+                $exports[$class::name()] = new $class();
             }
         }
-
-        return new self($exports);
+        ksort($exports);
+        $this->exports = $exports;
     }
 
     /**

@@ -55,7 +55,9 @@
     words.id = 'refused';
     words.className = 'refusal';
     words.textContent = event.detail.words;
-    field.closest('label, .field')?.append(words) ?? field.after(words);
+    // Read out as what describes the field, not as a part of its name.
+    words.setAttribute('aria-hidden', 'true');
+    field.after(words);
     field.setAttribute('aria-invalid', 'true');
     field.setAttribute('aria-describedby', 'refused');
     field.focus();

@@ -37,9 +37,9 @@ final readonly class RefusedChange
                 Notice::frozen($refused->board, $refused->moved, $request->getPathInfo(), $fields),
                 Response::HTTP_UNPROCESSABLE_ENTITY,
             ],
-            $refused instanceof StaleEdit => [Notice::refused($refused->getMessage(), $refused, $fields), Response::HTTP_CONFLICT],
+            $refused instanceof StaleEdit => [Notice::stale($refused, $request->getPathInfo(), $fields), Response::HTTP_CONFLICT],
             $refused instanceof EditRefused => [
-                Notice::refused($refused->getMessage(), fields: $fields),
+                Notice::refused($refused->getMessage(), $fields),
                 Response::HTTP_UNPROCESSABLE_ENTITY,
             ],
             $refused instanceof NothingToDo => [Notice::refused($refused->getMessage()), Response::HTTP_UNPROCESSABLE_ENTITY],

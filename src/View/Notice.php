@@ -34,22 +34,33 @@ final readonly class Notice
     private function __construct(
         public string $text,
         public bool $isRefusal,
-        public ?StaleEdit $stale,
-        public array $fields,
+        public array $fields = [],
+        public ?StaleEdit $stale = null,
         public string $repeatAt = '',
     ) {}
 
     public static function done(string $text): self
     {
-        return new self($text, false, null, []);
+        return new self($text, false);
     }
 
     /**
      * @param array<mixed> $fields
      */
-    public static function refused(string $text, ?StaleEdit $stale = null, array $fields = []): self
+    public static function refused(string $text, array $fields = []): self
     {
-        return new self($text, true, $stale, $fields);
+        return new self($text, true, $fields);
+    }
+
+    /**
+     * An edit of what was changed elsewhere meanwhile: it can be made on top of that.
+     *
+     * @param string $path where the form was sent
+     * @param array<mixed> $fields
+     */
+    public static function stale(StaleEdit $stale, string $path, array $fields): self
+    {
+        return new self($stale->getMessage(), true, $fields, $stale, $path);
     }
 
     /**
@@ -66,10 +77,34 @@ final readonly class Notice
         return new self(
             sprintf('The pin map is frozen, and this would move %s. The firmware in use would have to follow.', implode(', ', $names)),
             true,
-            null,
             $fields,
-            $path,
+            repeatAt: $path,
         );
+    }
+
+    /**
+     * Every field of the form but the one that is sent otherwise this time; fields within fields by their names in brackets.
+     *
+     * @return array<string, string>
+     */
+    public function again(): array
+    {
+        return self::flat(array_diff_key($this->fields, [null === $this->stale ? 'frozen' : 'base' => '']));
+    }
+
+    /**
+     * @param array<mixed> $fields
+     * @return array<string, string>
+     */
+    private static function flat(array $fields, string $within = ''): array
+    {
+        $flat = [];
+        foreach ($fields as $name => $value) {
+            $name = '' === $within ? (string) $name : sprintf('%s[%s]', $within, $name);
+            $flat = [...$flat, ...is_array($value) ? self::flat($value, $name) : [$name => is_scalar($value) ? (string) $value : '']];
+        }
+
+        return $flat;
     }
 
     /**

@@ -133,6 +133,32 @@ final class EditingTest extends BoardTestCase
         self::assertSame('Two', $this->head($opened)->board->lines['L1']->name);
     }
 
+    /** Whatever was refused is sent again to where it was sent, with every field as it was, a value in full beside its short form too. */
+    public function testWhatIsStaleIsMadeAllTheSameWhereItWasAskedFor(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        $this->edit($opened, 'state-load', ['line' => 'L1', 'watts' => '20 W']);
+        $this->edit($opened, 'state-load', ['line' => 'L1', 'watts' => '12.3 W', 'exact' => ['watts' => '12.3 W = 12.345678 W']], false);
+        self::assertResponseStatusCodeSame(409);
+        $this->browser->submitForm('Make it all the same');
+        self::assertSame(12.345678, $this->head($opened)->board->lines['L1']->watts->value);
+
+        $opened = $this->shelved(TestBoards::operatedInManyWays());
+        $this->browser->request('POST', '/boards/' . $opened->record->id() . '/drift', [
+            'base' => $opened->revision->id(),
+            'text' => 'DEBOUNCE_MS = 50',
+            'adopt' => 'DEBOUNCE_MS',
+        ]);
+        $this->browser->request('POST', '/boards/' . $opened->record->id() . '/drift', [
+            'base' => $opened->revision->id(),
+            'text' => 'DEBOUNCE_MS = 70',
+            'adopt' => 'DEBOUNCE_MS',
+        ]);
+        self::assertResponseStatusCodeSame(409);
+        $this->browser->submitForm('Make it all the same');
+        self::assertSame(0.07, $this->head($opened)->board->program->firmware?->debounceSeconds);
+    }
+
     public function testAStaleEditOfTheSamePlaceIsRefusedAndBothValuesShown(): void
     {
         $opened = $this->shelved(TestBoards::sound());

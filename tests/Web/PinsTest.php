@@ -109,6 +109,20 @@ final class PinsTest extends BoardTestCase
         self::assertStringContainsString('There is no row in this text.', $this->page());
     }
 
+    /** Rows are fields within fields: asked for again, all of them come back as they were. */
+    public function testAPinTableThatMovesFrozenPinsIsTakenWhenAskedForAgain(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new FreezePins()));
+        $address = '/boards/' . $opened->record->id() . '/read';
+        $crawler = $this->browser->request('POST', $address, ['text' => 'Lamp = 25', 'base' => $opened->revision->id()]);
+        $crawler = $this->browser->submit($crawler->selectButton('Make it so')->form());
+        self::assertResponseStatusCodeSame(422);
+        self::assertSelectorTextContains('#notice', 'The pin map is frozen, and this would move “Lamp relay” from GPIO23.');
+        self::assertSame('GPIO23', $this->head($opened)->board->seats['F1']->pin);
+        $this->browser->submit($crawler->selectButton('Move them all the same')->form());
+        self::assertSame('GPIO25', $this->head($opened)->board->seats['F1']->pin);
+    }
+
     public function testAPartOfOnesOwnIsReadAsStrictlyAsTheShippedOnes(): void
     {
         $crawler = $this->browser->request('GET', '/catalogue/esp32-carrier-30/copy');

@@ -29,7 +29,7 @@ final class DriveController extends AbstractController
 
         return $this->render(
             'drive/_ways.html.twig',
-            ['opened' => $opened, 'board' => $opened->board, 'actuator_id' => $actuator, 'ways' => $this->screen($opened)->ways($actuator)],
+            ['opened' => $opened, 'board' => $opened->board, 'actuator_id' => $actuator, 'ways' => $this->drawing($opened)->ways($actuator)],
         );
     }
 
@@ -38,7 +38,7 @@ final class DriveController extends AbstractController
     {
         self::mustHave($opened, $actuator);
 
-        return $this->render('drive/_spread.html.twig', ['spread' => $this->screen($opened)->spread($actuator)]);
+        return $this->render('drive/_spread.html.twig', ['spread' => $this->drawing($opened)->spread($actuator)]);
     }
 
     /** The drawing with one value tried; no revision is made of it. */
@@ -58,11 +58,11 @@ final class DriveController extends AbstractController
 
         return $this->render(
             'drive/_sketch.html.twig',
-            [...$this->screen($opened)->sketch($board, $tried), 'actuator' => $tried, 'pin_name' => null === $seat ? 'no pin' : $seat->pin],
+            [...$this->drawing($opened)->sketch($board, $tried), 'actuator' => $tried, 'pin_name' => null === $seat ? 'no pin' : $seat->pin],
         );
     }
 
-    private function screen(OpenBoard $opened): DriveDrawing
+    private function drawing(OpenBoard $opened): DriveDrawing
     {
         return new DriveDrawing(new Inspection($opened->board, $this->catalogue));
     }

@@ -65,7 +65,7 @@ final class PinTableController extends AbstractController
                 $made = PinTableImport::edit($board, $this->form->entries($rows))->apply($board);
                 $opened = $this->store->create($made, sprintf('Read from a pin table of %d rows', count($rows)));
 
-                return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => 'pins'], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => PinsScreen::name()], Response::HTTP_SEE_OTHER);
             }
         } catch (EditRefused|\InvalidArgumentException $refused) {
             $notice = Notice::refused($refused->getMessage());

@@ -32,7 +32,7 @@ final class PowerController extends AbstractController
                 'board' => $opened->board,
                 'rail_id' => $rail,
                 'open' => $request->query->getString('open', $rail),
-                'offers' => $this->screen($opened)->offers($rail),
+                'offers' => $this->drawing($opened)->offers($rail),
             ],
         );
     }
@@ -46,7 +46,7 @@ final class PowerController extends AbstractController
 
         return $this->render(
             'power/_waveform.html.twig',
-            $this->screen($opened)->waveform(
+            $this->drawing($opened)->waveform(
                 $rail,
                 $request->query->getString('event', 'pull-in'),
                 'typical' !== $request->query->getString('corner'),
@@ -55,7 +55,7 @@ final class PowerController extends AbstractController
         );
     }
 
-    private function screen(OpenBoard $opened): PowerDrawing
+    private function drawing(OpenBoard $opened): PowerDrawing
     {
         return new PowerDrawing(new Inspection($opened->board, $this->catalogue));
     }

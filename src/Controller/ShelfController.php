@@ -16,6 +16,7 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
+use IronLatch\Screen\LinesScreen;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\Notice;
@@ -124,10 +125,8 @@ final class ShelfController extends AbstractController
     }
 
     #[Route('/boards/{id}/copy', name: 'board_copy', methods: ['POST'])]
-    public function copy(string $id): Response
+    public function copy(OpenBoard $opened): Response
     {
-        $opened = $this->store->open($id) ?? throw $this->createNotFoundException('This board is not on the shelf.');
-
         return $this->toLines($this->store->create(
             $opened->board->with(name: mb_substr($opened->board->name, 0, 110) . ', copy'),
             sprintf('Copied from %s, revision %d', $opened->board->name, $opened->revision->number()),
@@ -172,7 +171,7 @@ final class ShelfController extends AbstractController
 
     private function toLines(OpenBoard $opened): Response
     {
-        return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => 'lines'], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => LinesScreen::name()], Response::HTTP_SEE_OTHER);
     }
 
     private function page(?Notice $notice, int $status): Response

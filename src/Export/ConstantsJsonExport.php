@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace IronLatch\Export;
 
-use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
-use IronLatch\Core\Exchange\Headline;
-use IronLatch\Core\Review\Inspection;
 
 /** The constants of the program as JSON. */
 final readonly class ConstantsJsonExport implements Export
 {
+    use OfTheWholeBoard;
+
     public static function name(): string
     {
         return 'constants.json';
@@ -22,17 +21,8 @@ final readonly class ConstantsJsonExport implements Export
         return 'Constants, JSON';
     }
 
-    public function subjects(Inspection $inspection): array
+    public function file(Handover $handover, string $subject): ExportFile
     {
-        return [''];
-    }
-
-    public function file(Handover $handover, string $subject): ?ExportFile
-    {
-        return '' !== $subject ? null : new ExportFile('constants.json', 'application/json', ConstantsFile::json(
-            Constants::of($handover->inspection),
-            $handover->remarks('Constants'),
-            Headline::besideLines($handover->board, $handover->report),
-        ));
+        return new ExportFile('constants.json', 'application/json', ConstantsFile::json(...$handover->constants()));
     }
 }

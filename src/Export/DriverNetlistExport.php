@@ -30,14 +30,11 @@ final readonly class DriverNetlistExport implements Export
         ));
     }
 
-    public function file(Handover $handover, string $subject): ?ExportFile
+    public function file(Handover $handover, string $subject): ExportFile
     {
         $board = $handover->board;
-        $actuator = $board->actuators()[$subject] ?? null;
-        $circuit = null === $actuator ? null : Circuits::ofSingleParts($board, $actuator);
-        if (null === $circuit) {
-            return null;
-        }
+        $circuit = Circuits::ofSingleParts($board, $board->actuator($subject))
+            ?? throw new \LogicException('This relay has no circuit of single parts.');
         $values = $circuit->worst($board->ambientCelsius());
         $netlist = $circuit->netlist($values, Level::High === $circuit->activeLevel() ? $values['pinVolts'] : 0.0, $values['pinOhms']);
         $title = sprintf('* %s of %s, relay of %s, at the corner that hurts', $circuit->title(), $board->name, $board->nameOf($subject));

@@ -20,6 +20,8 @@ interface Export
      */
     public function subjects(Inspection $inspection): array;
 
-    /** Null when the board has no such thing. */
-    public function file(Handover $handover, string $subject): ?ExportFile;
+    /**
+     * @param string $subject one of those that it can be about
+     */
+    public function file(Handover $handover, string $subject): ExportFile;
 }

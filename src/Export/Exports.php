@@ -59,7 +59,9 @@ final readonly class Exports
     {
         [$name, $subject] = [...explode(':', $word, 2), ''];
 
-        return ($this->exports[$name] ?? null)?->file($handover, $subject);
+        $export = $this->exports[$name] ?? null;
+
+        return true === in_array($subject, $export?->subjects($handover->inspection) ?? [], true) ? $export->file($handover, $subject) : null;
     }
 
     /** A name that every file system takes. */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Csv;
-use IronLatch\Core\Review\Inspection;
 
 /** Every finding with its figure, and every check that lacks a fact, as CSV after RFC 4180: to sort, to share, to tick off. */
 final readonly class FindingsExport implements Export
 {
+    use OfTheWholeBoard;
+
     public static function name(): string
     {
         return 'findings';
@@ -20,16 +21,8 @@ final readonly class FindingsExport implements Export
         return 'Findings and gaps';
     }
 
-    public function subjects(Inspection $inspection): array
+    public function file(Handover $handover, string $subject): ExportFile
     {
-        return [''];
-    }
-
-    public function file(Handover $handover, string $subject): ?ExportFile
-    {
-        if ('' !== $subject) {
-            return null;
-        }
         $rows = [
             ...array_map(static fn(string $remark): array => [$remark], $handover->remarks('Findings')),
             ['Stage', 'Severity', 'About', 'Statement', 'Figure', 'State', 'Rule'],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Exchange\Constant;
+use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -40,6 +42,20 @@ final readonly class Handover
             Headline::of($what, $this->board, $this->report, $this->date),
             ...null === $this->revision ? [] : [sprintf('Revision %d.', $this->revision)],
             ...Headline::notes($this->board, $this->report),
+        ];
+    }
+
+    /**
+     * The constants of the program, what stands over them, and what stands beside them.
+     *
+     * @return array{array<string, Constant>, list<string>, array<string, list<string>>}
+     */
+    public function constants(): array
+    {
+        return [
+            Constants::of($this->inspection),
+            $this->remarks('Constants'),
+            Headline::besideLines($this->board, $this->report),
         ];
     }
 

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\PinListCsv;
-use IronLatch\Core\Review\Inspection;
 
 /** Every pin with what sits on it, as CSV after RFC 4180. */
 final readonly class PinListExport implements Export
 {
+    use OfTheWholeBoard;
+
     public static function name(): string
     {
         return 'pins';
@@ -20,14 +21,9 @@ final readonly class PinListExport implements Export
         return 'Pin list';
     }
 
-    public function subjects(Inspection $inspection): array
+    public function file(Handover $handover, string $subject): ExportFile
     {
-        return [''];
-    }
-
-    public function file(Handover $handover, string $subject): ?ExportFile
-    {
-        return '' !== $subject ? null : new ExportFile(
+        return new ExportFile(
             Exports::fileName($handover->board->name . ' pins', 'csv'),
             'text/csv; charset=utf-8',
             PinListCsv::write($handover->board, $handover->report, $handover->date),

@@ -25,11 +25,8 @@ final readonly class RailNetlistExport implements Export
         return array_keys($inspection->board->rails);
     }
 
-    public function file(Handover $handover, string $subject): ?ExportFile
+    public function file(Handover $handover, string $subject): ExportFile
     {
-        if (!isset($handover->board->rails[$subject])) {
-            return null;
-        }
         [$title, $rest] = [...explode("\n", (new PowerDrawing($handover->inspection))->netlist(
             $subject,
             $handover->wishes['event'] ?? 'pull-in',

@@ -25,11 +25,11 @@ final readonly class SheetExport implements Export
         return array_map(strval(...), array_keys(SetUpSheet::all($inspection)));
     }
 
-    public function file(Handover $handover, string $subject): ?ExportFile
+    public function file(Handover $handover, string $subject): ExportFile
     {
-        $sheet = SetUpSheet::all($handover->inspection, $handover->report)[$subject] ?? null;
+        $sheet = SetUpSheet::all($handover->inspection, $handover->report)[$subject];
 
-        return null === $sheet ? null : new ExportFile(
+        return new ExportFile(
             'set-up-' . strtolower($subject) . '.csv',
             'text/csv; charset=utf-8',
             $sheet->csv($handover->remarks('Set-up of ' . $sheet->title)),

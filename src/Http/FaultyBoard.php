@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Http;
 
+use IronLatch\Screen\Fragment;
 use IronLatch\Storage\BoardStore;
 use IronLatch\View\FaultWords;
 use Psr\Log\LoggerInterface;
@@ -36,7 +37,7 @@ final readonly class FaultyBoard
             return;
         }
         $this->logger->error('A board failed: {message}', ['message' => $fault->getMessage(), 'exception' => $fault]);
-        $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
+        $isPart = Fragment::isAsked($request);
         $page = $this->twig->render(
             $isPart ? 'faulty/_board.html.twig' : 'faulty/page.html.twig',
             ['record' => $record, 'words' => FaultWords::of($fault), 'can_go_back' => $this->store->hasStepBack($record)],
@@ -44,7 +45,7 @@ final readonly class FaultyBoard
         $response = new Response(
             $page,
             $isPart ? Response::HTTP_UNPROCESSABLE_ENTITY : Response::HTTP_INTERNAL_SERVER_ERROR,
-            ['Cache-Control' => 'no-store', 'Vary' => 'HX-Request, HX-History-Restore-Request'],
+            ['Cache-Control' => 'no-store', 'Vary' => Fragment::VARY],
         );
         if ($isPart) {
             $response->headers->set('HX-Retarget', '#stage');

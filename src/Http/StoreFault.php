@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Http;
 
 use Doctrine\DBAL\Exception as StoreException;
+use IronLatch\Screen\Fragment;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
@@ -42,7 +43,7 @@ final readonly class StoreFault
             ['message' => $event->getThrowable()->getMessage(), 'exception' => $event->getThrowable()],
         );
         $request = $event->getRequest();
-        $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
+        $isPart = Fragment::isAsked($request);
         // A part goes into the notice: what was typed stays where it is.
         $event->setResponse($isPart
             ? new Response(

@@ -74,19 +74,19 @@ final readonly class BoardScreen
             ...$this->screens->get($view)->context(new Look($opened, $inspection, $report, $open, $request)),
             ...$more,
         ];
-        $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
+        $isPart = Fragment::isAsked($request);
         $response = new Response($this->twig->render($isPart ? 'board/swap.html.twig' : 'board/page.html.twig', $context), $status);
         if ($isPart && null !== $notice && $notice->isRefusal && null === $notice->stale) {
             // Only the notice: the form stays as it was typed.
             $response->headers->set('HX-Reswap', 'none');
         }
-        $response->headers->set('Vary', 'HX-Request, HX-History-Restore-Request');
+        $response->headers->set('Vary', Fragment::VARY);
         $response->headers->set('Cache-Control', 'no-store');
 
         return $response;
     }
 
-    /** What was done, or refused: htmx gets the changed parts; a browser without scripts is led back to the view, or shown the refusal on it. */
+    /** What was done, or refused: htmx gets the changed parts; a browser without scripts is led to the view, or shown the refusal there. */
     public function answer(Request $request, OpenBoard $opened, Notice $notice, int $status = 200): Response
     {
         $own = $request->attributes->get('_view');

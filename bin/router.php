@@ -9,7 +9,15 @@ $root = dirname(__DIR__) . '/public';
 // A NUL in a path is no file.
 $file = is_string($path) && !str_contains(rawurldecode($path), "\0") ? realpath($root . rawurldecode($path)) : false;
 if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && !str_ends_with($file, '.php')) {
-    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'json' => 'application/json', 'txt' => 'text/plain', 'png' => 'image/png'];
+    $types = [
+        'css' => 'text/css',
+        'js' => 'text/javascript',
+        'svg' => 'image/svg+xml',
+        'woff2' => 'font/woff2',
+        'json' => 'application/json',
+        'txt' => 'text/plain',
+        'png' => 'image/png',
+    ];
     header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');
     header('Cache-Control: ' . (1 === preg_match('/-[0-9a-f]{10}\.\w+$/', $file) ? 'public, max-age=31536000, immutable' : 'no-cache'));

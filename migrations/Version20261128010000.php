@@ -44,7 +44,8 @@ final class Version20261128010000 extends AbstractMigration
         $this->addSql('ALTER TABLE revision DROP COLUMN document');
         $this->addSql('ALTER TABLE revision DROP COLUMN edit');
         $this->addSql(
-            'CREATE TABLE shelf_card (revision_id CHAR(36) NOT NULL, made_by VARCHAR(64) NOT NULL, content BLOB NOT NULL, PRIMARY KEY (revision_id))',
+            'CREATE TABLE shelf_card (revision_id CHAR(36) NOT NULL, made_by VARCHAR(64) NOT NULL, content BLOB NOT NULL, PRIMARY KEY '
+                . '(revision_id))',
         );
     }
 

@@ -16,7 +16,8 @@ final readonly class Channel
     /**
      * @param string $profile part id
      * @param string $root what stands before every address on it
-     * @param ?Fact<float> $blockSeconds how long the program may hold everything else up while it reconnects; 0 when it does so beside its work, null while nothing is said of it
+     * @param ?Fact<float> $blockSeconds how long the program may hold everything else up while it reconnects; 0 when it does so beside
+     *     its work, null while nothing is said of it
      * @param bool $cappedOnPurpose the maker knows that not every line finds a place on it
      */
     public function __construct(

@@ -8,7 +8,8 @@ namespace IronLatch\Core\Board;
 final class FrozenPins
 {
     /**
-     * @return list<string> ids of the functions of the frozen map that the edit moves or takes off; going back to the frozen pin is no such move
+     * @return list<string> ids of the functions of the frozen map that the edit moves or takes off; going back to the frozen pin is no
+     *     such move
      */
     public static function movedBetween(Board $before, Board $after): array
     {

@@ -17,7 +17,8 @@ final readonly class FunctionGroup
     /**
      * @param list<string> $functions ids, in their order
      * @param ?I2cFacts $i2c what is known of the bus; only for an I2C bus
-     * @param ?Fact<bool> $byContacts relays that exclude each other are interlocked through their contacts; null while nothing is said of it
+     * @param ?Fact<bool> $byContacts relays that exclude each other are interlocked through their contacts; null while nothing is said of
+     *     it
      * @param ?Fact<float> $pauseSeconds between one of its relays opening and another closing; null while nothing is said of it
      * @param ?StepBank $bank series capacitors of step relays; null for every other group, and while none is fitted
      */

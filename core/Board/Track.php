@@ -16,7 +16,8 @@ final readonly class Track
      * @param float $copperMetres thickness of the copper: 35 µm for one ounce
      * @param bool $inner it lies inside the board
      * @param float $tinMetres solder on it, mean thickness; 0 for none
-     * @param ?Fact<bool> $carriesAll all lines are fed through it, as through the common bar of several contacts; null while nothing is said of it
+     * @param ?Fact<bool> $carriesAll all lines are fed through it, as through the common bar of several contacts; null while nothing is
+     *     said of it
      */
     public function __construct(
         #[Measured(Unit::Metre, above: true)]

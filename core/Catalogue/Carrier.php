@@ -25,7 +25,8 @@ final readonly class Carrier implements Part
      * @param bool $inputRegulated that regulator stands behind the supply pin; otherwise the pin leads straight to the chip
      * @param list<SupplyEntry> $otherEntries further pins that take a supply
      * @param string $outputLabel pin at which the regulator’s output is led out; empty for none
-     * @param ?float $outsideAmps what that pin may give to loads outside, where it is stated; its chip and all else then have the regulator’s rating
+     * @param ?float $outsideAmps what that pin may give to loads outside, where it is stated; its chip and all else then have the
+     *     regulator’s rating
      * @param ?UsbPath $usb from its USB socket to its supply pin; null for a carrier without one
      * @param list<string> $upload how a program gets in, where that differs from what is usual for the chip
      */
@@ -80,7 +81,9 @@ final readonly class Carrier implements Part
         ];
     }
 
-    /** Whether its own regulator gives something at its output pin while it is fed at an entry: what is fed in there itself is no output. */
+    /**
+     * Whether its own regulator gives something at its output pin while it is fed at an entry: what is fed in there itself is no output.
+     */
     public function givesWhenFedAt(string $entry): bool
     {
         return null !== $this->regulator

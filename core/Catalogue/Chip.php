@@ -15,7 +15,8 @@ final readonly class Chip implements Part
 {
     /**
      * @param Spread $runCurrent amperes while running, the radio listening
-     * @param Spread $peakAmps amperes for a moment, the radio sending: what the data sheet states is typical, what has been measured the greatest
+     * @param Spread $peakAmps amperes for a moment, the radio sending: what the data sheet states is typical, what has been measured the
+     *     greatest
      * @param list<PhaseLength> $startUp how long each phase of starting up lasts
      * @param list<BusKind> $routableBuses buses that any pin with input and output can serve, in hardware or in software
      * @param list<PortGroup> $portGroups

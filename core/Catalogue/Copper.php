@@ -20,7 +20,8 @@ final class Copper
     public static function ohms(float $metres, float $squareMetres): Spread
     {
         $typical = self::OHM_METRES * $metres / $squareMetres;
-        $greatest = $metres * (self::CLASS_5[sprintf('%g', round($squareMetres * 1e6, 4))] ?? (1 + self::FLEXIBLE_MORE) * self::OHM_METRES / $squareMetres);
+        $greatest = $metres
+            * (self::CLASS_5[sprintf('%g', round($squareMetres * 1e6, 4))] ?? (1 + self::FLEXIBLE_MORE) * self::OHM_METRES / $squareMetres);
 
         return new Spread($typical, $typical, max($typical, $greatest));
     }

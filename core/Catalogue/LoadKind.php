@@ -16,7 +16,10 @@ enum LoadKind: string
     case SwitchMode = 'switch-mode supply';
     case DcInductive = 'DC inductive';
 
-    /** How many times its current it draws for a moment after it is switched on: the middle of what is common (common practice, from memory). */
+    /**
+     * How many times its current it draws for a moment after it is switched on: the middle of what is common (common practice, from
+     * memory).
+     */
     public function inrush(): float
     {
         return match ($this) {

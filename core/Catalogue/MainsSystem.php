@@ -39,7 +39,10 @@ final readonly class MainsSystem implements Part
         return 0.0 === $this->hertz;
     }
 
-    /** Low enough to be touched (IEC 61140: 60 V of direct, 25 V of alternating current, in the dry; from memory). It can burn all the same. */
+    /**
+     * Low enough to be touched (IEC 61140: 60 V of direct, 25 V of alternating current, in the dry; from memory). It can burn all the
+     * same.
+     */
     public function isHarmlessToTouch(): bool
     {
         return $this->volts <= ($this->isDirect() ? 60.0 : 25.0);

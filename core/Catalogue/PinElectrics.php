@@ -20,7 +20,8 @@ final readonly class PinElectrics
      * @param float $inputHighRatio the lowest high, as a share of the supply (V_IH)
      * @param float $plannedPinAmps what one pin may carry for good
      * @param float $greatestPinAmps absolute maximum of one pin
-     * @param ?float $resetPinAmps what one pin is rated for with the drive strength that it has after reset, until the program raises it; null where there is only one strength
+     * @param ?float $resetPinAmps what one pin is rated for with the drive strength that it has after reset, until the program raises it;
+     *     null where there is only one strength
      * @param ?float $greatestTotalAmps absolute maximum of all pins together; null where the maker states none
      */
     public function __construct(

@@ -100,7 +100,8 @@ final readonly class Regulation
     /** What it takes from its input while it gives a current at its output. */
     public function inputAmps(float $amps, float $outputVolts, float $inputVolts, bool $worst): float
     {
-        return ($worst ? $this->quietAmps->max : $this->quietAmps->typ) + ($this->kind->switches() ? $amps * $outputVolts / max($this->efficiency($amps, $inputVolts) * $inputVolts, 1e-3) : $amps);
+        return ($worst ? $this->quietAmps->max : $this->quietAmps->typ)
+            + ($this->kind->switches() ? $amps * $outputVolts / max($this->efficiency($amps, $inputVolts) * $inputVolts, 1e-3) : $amps);
     }
 
     /** The heat that stays in it. */
@@ -114,7 +115,8 @@ final readonly class Regulation
     {
         $share = min(1.0, $amps / $this->ratedAmps);
 
-        return $this->dropOutVolts->min + $share * (($worst ? $this->dropOutVolts->max : $this->dropOutVolts->typ) - $this->dropOutVolts->min);
+        return $this->dropOutVolts->min + $share
+            * (($worst ? $this->dropOutVolts->max : $this->dropOutVolts->typ) - $this->dropOutVolts->min);
     }
 
     /** What comes out of it, at the typical output voltage as long as its input suffices. */

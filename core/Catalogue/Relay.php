@@ -18,7 +18,10 @@ final readonly class Relay implements Part
 {
     /** Copper: the coil’s resistance rises by this share per kelvin. */
     public const COPPER_PER_KELVIN = 0.0039;
-    /** What a coil bears in the warmest air that small relays are made for, which the figure for 20 °C comes down to (data-sheet curves, from memory). */
+    /**
+     * What a coil bears in the warmest air that small relays are made for, which the figure for 20 °C comes down to (data-sheet curves,
+     * from memory).
+     */
     private const WARM_RATIO = 1.1;
     private const WARMEST_CELSIUS = 70.0;
     /** Below this share of its nominal voltage a relay that is in may let go (common practice, from memory). */

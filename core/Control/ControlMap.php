@@ -391,7 +391,8 @@ final readonly class ControlMap
     }
 
     /**
-     * Unique, and so that no constant of one line can bear the name of another’s: “Lamp” has a LAMP_SWITCH_PIN, and so would “Lamp switch” have.
+     * Unique, and so that no constant of one line can bear the name of another’s: “Lamp” has a LAMP_SWITCH_PIN, and so would
+     * “Lamp switch” have.
      *
      * @return array<string, string>
      */

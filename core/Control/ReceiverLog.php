@@ -64,7 +64,8 @@ final class ReceiverLog
         }
         if ([] === $times) {
             throw new \InvalidArgumentException(
-                'This is a list of times of a code that is not known here. Let the receiver’s program print the value in hexadecimal, such as “0x0BF430CF”, and paste that.',
+                'This is a list of times of a code that is not known here. Let the receiver’s program print the value in hexadecimal, '
+                    . 'such as “0x0BF430CF”, and paste that.',
             );
         }
         if ([] === $keys) {

@@ -26,7 +26,8 @@ final class AssumedFacts
         }
         foreach ($board->rails as $id => $rail) {
             if (null === $rail->farads) {
-                $alike['capacitance at the loads: ' . QuantityPrinter::rounded(Rail::USUAL_FARADS, Unit::Farad) . "\n" . $rail->reservoir()->because][] = $board->nameOf($id);
+                $alike['capacitance at the loads: ' . QuantityPrinter::rounded(Rail::USUAL_FARADS, Unit::Farad) . "\n"
+                    . $rail->reservoir()->because][] = $board->nameOf($id);
             }
         }
         if (!$board->ambient->isKnown()) {

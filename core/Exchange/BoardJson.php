@@ -161,7 +161,8 @@ final class BoardJson
         $version = $data['version'] ?? null;
         if (!is_int($version) || $version < 1 || $version > self::VERSION) {
             throw new BoardFileFault(sprintf(
-                'This file is of version %s; this Iron Latch reads versions 1 to %d. Open it with the Iron Latch that wrote it, or a newer one.',
+                'This file is of version %s; this Iron Latch reads versions 1 to %d. Open it with the Iron Latch that wrote it, or a '
+                    . 'newer one.',
                 is_int($version) ? (string) $version : 'unknown',
                 self::VERSION,
             ));
@@ -193,7 +194,8 @@ final class BoardJson
         foreach ($board->parts as $id => $part) {
             if (($hashes[$id] ?? null) !== self::hash($part)) {
                 throw new BoardFileFault(sprintf(
-                    'At parts.%s: the facts of this part are not those that were taken from the catalogue. Restore them, or give the changed part an id of its own in the catalogue.',
+                    'At parts.%s: the facts of this part are not those that were taken from the catalogue. Restore them, or give the '
+                        . 'changed part an id of its own in the catalogue.',
                     $id,
                 ));
             }

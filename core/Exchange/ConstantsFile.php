@@ -7,6 +7,11 @@ namespace IronLatch\Core\Exchange;
 /** Constants as a header for C++, as a file of keys and values, and as JSON; and read back from any of them. */
 final class ConstantsFile
 {
+    private const DEFINED = '~^#\s*define\s+(?<name>\w+)\s+(?<value>"(?:[^"\\\\]|\\\\.)*"|[^\s/]+)~';
+    private const DECLARED = '~^(?:[A-Za-z_][\w:]*[\s*&]+)+(?<name>\w+)\s*(?:\[\d*\])?\s*'
+        . '[={]\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|[^;}\s]+)\s*\}?\s*;~';
+    private const ASSIGNED = '~^(?<name>[^=:,\t]{1,80}?)\s*[=:,\t]\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|.*?)[;,]?$~';
+
     public const GREATEST_BYTES = 500_000;
 
     /**
@@ -106,17 +111,8 @@ final class ConstantsFile
         $read = [];
         foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
             $line = trim($line);
-            if (1 === preg_match('~^#\\s*define\\s+(?<name>\\w+)\\s+(?<value>"(?:[^"\\\\]|\\\\.)*"|[^\\s/]+)~', $line, $match)
-                || 1 === preg_match(
-                    '~^(?:[A-Za-z_][\\w:]*[\\s*&]+)+(?<name>\\w+)\\s*(?:\\[\\d*\\])?\\s*[={]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|[^;}\\s]+)\\s*\\}?\\s*;~',
-                    $line,
-                    $match,
-                )
-                || !str_starts_with($line, '//') && !str_starts_with($line, '#') && 1 === preg_match(
-                    '~^(?<name>[^=:,\\t]{1,80}?)\\s*[=:,\\t]\\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|.*?)[;,]?$~',
-                    $line,
-                    $match,
-                )) {
+            $match = self::constantIn($line);
+            if (null !== $match) {
                 $name = trim($match['name'], " \"'");
                 if (self::isName($name) && '' !== $match['value']) {
                     $read[$name] ??= ['value' => self::plain($match['value']), 'line' => $index + 1];
@@ -129,6 +125,19 @@ final class ConstantsFile
                 'There is no constant in this text. Paste lines such as “LAMP_PIN = 23” or “#define LAMP_PIN 23”.',
             )
             : $read;
+    }
+
+    /** @return ?array{name: string, value: string} null where the line states no constant */
+    private static function constantIn(string $line): ?array
+    {
+        $isRemark = str_starts_with($line, '//') || str_starts_with($line, '#');
+        foreach ([self::DEFINED => true, self::DECLARED => true, self::ASSIGNED => !$isRemark] as $form => $fits) {
+            if ($fits && 1 === preg_match($form, $line, $match)) {
+                return ['name' => $match['name'], 'value' => $match['value']];
+            }
+        }
+
+        return null;
     }
 
     /**

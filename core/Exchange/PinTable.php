@@ -17,24 +17,35 @@ final class PinTable
 {
     public const GREATEST_BYTES = 100_000;
     private const MOST_ROWS = 200;
+    /** What a program writes before the name of a constant. */
+    private const DECLARES = 'static|const|constexpr|unsigned|volatile|final|let|var|auto|int|long|short|'
+        . 'char|byte|u?int\d*(?:_t)?|gpio_num_t';
     private const PIN = '[A-Za-z_]{0,12}\d{1,2}|VP|VN|TX|RX|SD\d|CMD|CLK|X\d+\.[A-Z]?\d+';
 
     /** Words in a name, and the kind that they speak of; the first that is found counts. */
     private const WORDS = [
         'sda' => FunctionKind::I2cData, 'scl' => FunctionKind::I2cClock, 'mosi' => FunctionKind::SpiOut, 'miso' => FunctionKind::SpiIn,
         'sck' => FunctionKind::SpiClock, 'zero' => FunctionKind::ZeroCross, 'zc' => FunctionKind::ZeroCross,
-        'ir' => FunctionKind::InfraredReceiver, 'infrared' => FunctionKind::InfraredReceiver, 'receiver' => FunctionKind::InfraredReceiver, 'remote' => FunctionKind::InfraredReceiver,
-        'pir' => FunctionKind::MotionSensor, 'motion' => FunctionKind::MotionSensor, 'reed' => FunctionKind::ReedContact, 'door' => FunctionKind::ReedContact,
-        'leak' => FunctionKind::LeakProbe, 'flood' => FunctionKind::LeakProbe, 'onewire' => FunctionKind::OneWireSensor, 'wire' => FunctionKind::OneWireSensor,
+        'ir' => FunctionKind::InfraredReceiver, 'infrared' => FunctionKind::InfraredReceiver, 'receiver' => FunctionKind::InfraredReceiver,
+        'remote' => FunctionKind::InfraredReceiver,
+        'pir' => FunctionKind::MotionSensor, 'motion' => FunctionKind::MotionSensor, 'reed' => FunctionKind::ReedContact,
+        'door' => FunctionKind::ReedContact,
+        'leak' => FunctionKind::LeakProbe, 'flood' => FunctionKind::LeakProbe, 'onewire' => FunctionKind::OneWireSensor,
+        'wire' => FunctionKind::OneWireSensor,
         'ds18b20' => FunctionKind::OneWireSensor, 'temp' => FunctionKind::OneWireSensor, 'temperature' => FunctionKind::OneWireSensor,
-        'ldr' => FunctionKind::AnalogueSensor, 'adc' => FunctionKind::AnalogueSensor, 'analog' => FunctionKind::AnalogueSensor, 'analogue' => FunctionKind::AnalogueSensor,
+        'ldr' => FunctionKind::AnalogueSensor, 'adc' => FunctionKind::AnalogueSensor, 'analog' => FunctionKind::AnalogueSensor,
+        'analogue' => FunctionKind::AnalogueSensor,
         'hum' => FunctionKind::AnalogueSensor, 'humidity' => FunctionKind::AnalogueSensor, 'sensor' => FunctionKind::AnalogueSensor,
         'button' => FunctionKind::Button, 'btn' => FunctionKind::Button, 'key' => FunctionKind::Button, 'push' => FunctionKind::Button,
         'switch' => FunctionKind::MaintainedSwitch, 'sw' => FunctionKind::MaintainedSwitch, 'toggle' => FunctionKind::MaintainedSwitch,
-        'buzzer' => FunctionKind::Buzzer, 'beep' => FunctionKind::Buzzer, 'status' => FunctionKind::StatusLed, 'led' => FunctionKind::StatusLed,
-        'relay' => FunctionKind::RelayOutput, 'rel' => FunctionKind::RelayOutput, 'lamp' => FunctionKind::RelayOutput, 'light' => FunctionKind::RelayOutput,
-        'fan' => FunctionKind::RelayOutput, 'heater' => FunctionKind::RelayOutput, 'pump' => FunctionKind::RelayOutput, 'valve' => FunctionKind::RelayOutput,
-        'socket' => FunctionKind::RelayOutput, 'out' => FunctionKind::RelayOutput, 'tx' => FunctionKind::UartTransmit, 'rx' => FunctionKind::UartReceive,
+        'buzzer' => FunctionKind::Buzzer, 'beep' => FunctionKind::Buzzer, 'status' => FunctionKind::StatusLed,
+        'led' => FunctionKind::StatusLed,
+        'relay' => FunctionKind::RelayOutput, 'rel' => FunctionKind::RelayOutput, 'lamp' => FunctionKind::RelayOutput,
+        'light' => FunctionKind::RelayOutput,
+        'fan' => FunctionKind::RelayOutput, 'heater' => FunctionKind::RelayOutput, 'pump' => FunctionKind::RelayOutput,
+        'valve' => FunctionKind::RelayOutput,
+        'socket' => FunctionKind::RelayOutput, 'out' => FunctionKind::RelayOutput, 'tx' => FunctionKind::UartTransmit,
+        'rx' => FunctionKind::UartReceive,
     ];
 
     /**
@@ -118,7 +129,7 @@ final class PinTable
         }
         $forms = [
             '/^#\s*define\s+(?<name>\w+)\s+\(?(?<pin>' . self::PIN . ')\)?$/i',
-            '/^(?:(?:static|const|constexpr|unsigned|volatile|final|let|var|auto|int|long|short|char|byte|u?int\d*(?:_t)?|gpio_num_t)\s+)+(?<name>\w+)\s*(?:=|\{)\s*(?<pin>'
+            '/^(?:(?:' . self::DECLARES . ')\s+)+(?<name>\w+)\s*(?:=|\{)\s*(?<pin>'
                 . self::PIN
                 . ')\s*\}?;?$/i',
             '/^[-\s]*["\']?(?<name>[^"\':=]+?)["\']?\s*[:=]\s*["\']?(?<pin>' . self::PIN . ')["\']?[,;]?$/i',
@@ -227,20 +238,21 @@ final class PinTable
             $kind = FunctionKind::AnalogueSensor;
         }
 
-        return new PinTableRow($line, mb_substr($text, 0, 300), $name, $pin, $reading, $kind ?? FunctionKind::RelayOutput, implode(' ', array_filter([
-            null === $reading->best() ? sprintf(
-                'The %s leads out no pin called “%s”; without one it comes in with no pin.',
-                $controller->carrier->identity->name,
-                $pin,
-            ) : '',
-            $reading->isAmbiguous() ? sprintf(
-                '“%s” is the print of %s and the number of %s.',
-                $pin,
-                $reading->asLabel?->name() ?? '',
-                $reading->asNumber?->name() ?? '',
-            ) : '',
-            null === $kind ? 'The name does not tell what it is.' : '',
-        ], static fn(string $part): bool => '' !== $part)));
+        return new PinTableRow($line, mb_substr($text, 0, 300), $name, $pin, $reading, $kind
+            ?? FunctionKind::RelayOutput, implode(' ', array_filter([
+                null === $reading->best() ? sprintf(
+                    'The %s leads out no pin called “%s”; without one it comes in with no pin.',
+                    $controller->carrier->identity->name,
+                    $pin,
+                ) : '',
+                $reading->isAmbiguous() ? sprintf(
+                    '“%s” is the print of %s and the number of %s.',
+                    $pin,
+                    $reading->asLabel?->name() ?? '',
+                    $reading->asNumber?->name() ?? '',
+                ) : '',
+                null === $kind ? 'The name does not tell what it is.' : '',
+            ], static fn(string $part): bool => '' !== $part)));
     }
 
     private static function kindOf(string $name): ?FunctionKind

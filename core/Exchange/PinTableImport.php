@@ -42,7 +42,10 @@ final class PinTableImport
                     $board = $edit->apply($board);
                 }
             } catch (EditRefused|\InvalidArgumentException $refused) {
-                throw new EditRefused(sprintf('Row %d, “%s”: %s', $number + 1, $entry->name, $refused->getMessage()), previous: $refused);
+                throw new EditRefused(
+                    sprintf('Row %d, “%s”: %s', $number + 1, $entry->name, $refused->getMessage()),
+                    previous: $refused,
+                );
             }
         }
 

@@ -9,7 +9,10 @@ use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Control\ControlMap;
 
-/** Names of what must be kept apart from a board: network, broker, services. There are only placeholders, and a copy of the board fills in its own. */
+/**
+ * Names of what must be kept apart from a board: network, broker, services. There are only placeholders, and a copy of the board fills
+ * in its own.
+ */
 final class Secrets
 {
     private const PLACEHOLDER = 'FILL IN, AND KEEP THIS FILE TO YOURSELF';

@@ -169,7 +169,9 @@ final readonly class SetUpSheet
             : new self(
                 $column->id,
                 $column->title,
-                [ControlMap::BY_HAND === $column->id ? 'Wire each contact between its pin and ground, away from mains.' : 'Check that each does what its row says.'],
+                [ControlMap::BY_HAND === $column->id
+                    ? 'Wire each contact between its pin and ground, away from mains.'
+                    : 'Check that each does what its row says.'],
                 ['No.', 'Line', 'By', 'Kind', 'Pin', 'Acts as'],
                 $rows,
             );

@@ -27,9 +27,11 @@ final class Ampacity
     }
 
     /**
-     * What is left of that in warmer air, as a ratio: heat leaves a conductor with the difference to the air, and comes with the square of the current.
+     * What is left of that in warmer air, as a ratio: heat leaves a conductor with the difference to the air, and comes with the square
+     * of the current.
      *
-     * The same as table B.52.14 of IEC 60364-5-52 for PVC (70 °C over 30 °C) and NEC table 310.15(B)(1) for 60 °C, to a hundredth; from memory.
+     * The same as table B.52.14 of IEC 60364-5-52 for PVC (70 °C over 30 °C) and NEC table 310.15(B)(1) for 60 °C, to a hundredth;
+     * from memory.
      */
     public static function warmer(float $ambientCelsius, CordTable $table): float
     {

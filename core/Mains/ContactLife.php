@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Mains;
 
 /**
- * How often a contact closes and opens before it is worn: 100 000 times at its full share for the kind of load, more at less current, by the
+ * How often a contact closes and opens before it is worn: 100 000 times at its full share for the kind of load, more at less current, by
+ * the
  * power of 1.5, and no more than its mechanics bear (common practice for small relays, from memory).
  */
 final class ContactLife

@@ -15,7 +15,8 @@ final readonly class FanSteps
     /**
      * @param array<string, CapacitorStage> $steps by the relays that it closes, joined by “+”; slowest first
      * @param float $greatestFarads of its capacitors, with their tolerance; 0 without any
-     * @param float $greatestCapacitorVolts rms that one of them can have: mains high, capacitors at the tolerance that comes nearest to resonance
+     * @param float $greatestCapacitorVolts rms that one of them can have: mains high, capacitors at the tolerance that comes nearest to
+     *     resonance
      */
     private function __construct(
         public string $group,

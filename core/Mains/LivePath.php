@@ -29,7 +29,8 @@ final readonly class LivePath
      * @param Figure $total amperes of all mains lines that can be on together
      * @param array<string, SharedPart> $shared what all of them have in common, from the inlet inwards, by id
      * @param array<string, FanSteps> $fans steps behind series capacitors, by group
-     * @param array<string, Figure> $outlets what the outlet of a line bears over what it carries, by line; none while its rating is not stated
+     * @param array<string, Figure> $outlets what the outlet of a line bears over what it carries, by line; none while its rating is not
+     *     stated
      */
     private function __construct(
         public array $contacts,

@@ -70,7 +70,13 @@ final readonly class Surroundings
         }
 
         return [
-            'clearance' => InsulationTables::clearance($this->volts, $this->overvoltage, $this->pollution, $reinforced, $this->box->altitude()),
+            'clearance' => InsulationTables::clearance(
+                $this->volts,
+                $this->overvoltage,
+                $this->pollution,
+                $reinforced,
+                $this->box->altitude(),
+            ),
             'creepage' => InsulationTables::creepage(
                 $this->volts,
                 $this->overvoltage,

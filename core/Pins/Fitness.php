@@ -182,7 +182,10 @@ final class Fitness
         ]);
     }
 
-    /** Whether a movement that nobody has asked for is a danger: an appliance that must not start by itself, or steps of which one only may be on. */
+    /**
+     * Whether a movement that nobody has asked for is a danger: an appliance that must not start by itself, or steps of which one only
+     * may be on.
+     */
     public static function mustStayOff(Board $board, string $actuator): bool
     {
         $line = $board->lineOf($actuator);

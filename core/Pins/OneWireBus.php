@@ -16,7 +16,10 @@ final readonly class OneWireBus
     /** Of a pair in a cable, and of a sensor with the pin (common practice, from memory). */
     private const FARADS_PER_METRE = 100e-12;
     private const FARADS_PER_SENSOR = 50e-12;
-    /** From the release of the wire to the reading of it, in the slots of the usual programs (from memory; the sensor’s data sheet ends the slot at 15 µs). */
+    /**
+     * From the release of the wire to the reading of it, in the slots of the usual programs (from memory; the sensor’s data sheet ends
+     * the slot at 15 µs).
+     */
     public const RISE_SECONDS = 10e-6;
     /** What a sensor sinks, and how low it then still is (data sheet, from memory). */
     public const SINK_AMPS = 4e-3;

@@ -41,7 +41,10 @@ final class SeatingSolver
         return [] === $problem->functions || [] !== $solver->search($problem->cells, false);
     }
 
-    /** Packs hazard, scarcity and displacement into the first cost, squares and moves into the second: no tier can outweigh the one before it. */
+    /**
+     * Packs hazard, scarcity and displacement into the first cost, squares and moves into the second: no tier can outweigh the one
+     * before it.
+     */
     private function weigh(): void
     {
         $most = [0, 0, 0, 0, 0];

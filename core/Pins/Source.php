@@ -23,7 +23,8 @@ final class Source
      *
      * In one piece: a table from the state to what drives the pin, and the sum of its branches.
      *
-     * @param ?Level $towards the level that the corner favours: pulls towards it at their strongest, others at their weakest; null for typical values
+     * @param ?Level $towards the level that the corner favours: pulls towards it at their strongest, others at their weakest; null for
+     *     typical values
      * @param list<Pull> $pulls resistors outside the chip
      * @param ?float $supplyVolts the pins' supply; null lets the corner choose it
      */

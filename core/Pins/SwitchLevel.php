@@ -50,10 +50,11 @@ final class SwitchLevel
                 ? 0.0
                 : ($source->volts - self::LEAKAGE_AMPS * $source->ohms) / ($silicon->electrics->inputHighRatio * $supply);
         };
-        $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip') . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded(
-            $pull->ohms,
-            Unit::Ohm,
-        ))];
+        $inputs = ['pulled up ' . ($pin->chip->can(Ability::PullUp) ? 'by the chip' : 'by no resistor in the chip')
+            . (null === $pull ? '' : ' and by ' . QuantityPrinter::rounded(
+                $pull->ohms,
+                Unit::Ohm,
+            ))];
         $source = 'divider of pull-up and 1 µA leakage; thresholds of ' . $silicon->identity->name;
         $ratio = $silicon->electrics->inputHighRatio;
         $figure = static fn(float $share, float $supply, string $corner): Figure => (new Figure(

@@ -49,22 +49,30 @@ final class BoxAir
         }
         $watts = $heat->watts() + $outputs + $contactWatts;
 
-        return new Figure('air in the box', Budget::ROOM_CELSIUS + $watts / $kind->wattsPerKelvin(...$size), Unit::Celsius, 'T_room + P ÷ (h · A)', [
-            'T_room = ' . QuantityPrinter::rounded(Budget::ROOM_CELSIUS, Unit::Celsius),
-            'P = '
-                . QuantityPrinter::rounded($watts, Unit::Watt)
-                . ': supply, regulators, arrays and coils '
-                . QuantityPrinter::rounded($heat->watts(), Unit::Watt)
-                . ', solid-state outputs '
-                . QuantityPrinter::rounded($outputs, Unit::Watt)
-                . ', contacts of 15 mΩ '
-                . QuantityPrinter::rounded($contactWatts, Unit::Watt),
-            'h = 5.5 W/m²K',
-            'A = '
-                . number_format($kind->squareMetres(...$size) * 1e4, 0, '.', '')
-                . ' cm²'
-                . (BoxKind::Closed === $kind ? '' : ' of wall in free air, for a box ' . $kind->value),
-        ], 'everything on', $kind->source());
+        return new Figure(
+            'air in the box',
+            Budget::ROOM_CELSIUS + $watts / $kind->wattsPerKelvin(...$size),
+            Unit::Celsius,
+            'T_room + P ÷ (h · A)',
+            [
+                'T_room = ' . QuantityPrinter::rounded(Budget::ROOM_CELSIUS, Unit::Celsius),
+                'P = '
+                    . QuantityPrinter::rounded($watts, Unit::Watt)
+                    . ': supply, regulators, arrays and coils '
+                    . QuantityPrinter::rounded($heat->watts(), Unit::Watt)
+                    . ', solid-state outputs '
+                    . QuantityPrinter::rounded($outputs, Unit::Watt)
+                    . ', contacts of 15 mΩ '
+                    . QuantityPrinter::rounded($contactWatts, Unit::Watt),
+                'h = 5.5 W/m²K',
+                'A = '
+                    . number_format($kind->squareMetres(...$size) * 1e4, 0, '.', '')
+                    . ' cm²'
+                    . (BoxKind::Closed === $kind ? '' : ' of wall in free air, for a box ' . $kind->value),
+            ],
+            'everything on',
+            $kind->source(),
+        );
     }
 
     /**

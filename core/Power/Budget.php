@@ -136,11 +136,15 @@ final readonly class Budget
         }
         $celsius = self::airAt($board, $feeder);
 
-        return new Figure('rated current', $feeder->ratedAmpsAt($celsius), Unit::Ampere, null === $feeder->fullUpToCelsius ? 'I_rated' : 'I_rated · (1 − (T_air − T_full) · loss per kelvin)', [
-            'I_rated = ' . QuantityPrinter::rounded($feeder->ratedAmps, Unit::Ampere),
-            'T_air = ' . QuantityPrinter::rounded($celsius, Unit::Celsius),
-            ...null === $feeder->fullUpToCelsius ? [] : ['T_full = ' . QuantityPrinter::rounded($feeder->fullUpToCelsius, Unit::Celsius)],
-        ], 'air at '
+        return new Figure('rated current', $feeder->ratedAmpsAt($celsius), Unit::Ampere, null === $feeder->fullUpToCelsius
+            ? 'I_rated'
+            : 'I_rated · (1 − (T_air − T_full) · loss per kelvin)', [
+                'I_rated = ' . QuantityPrinter::rounded($feeder->ratedAmps, Unit::Ampere),
+                'T_air = ' . QuantityPrinter::rounded($celsius, Unit::Celsius),
+                ...null === $feeder->fullUpToCelsius
+                    ? []
+                    : ['T_full = ' . QuantityPrinter::rounded($feeder->fullUpToCelsius, Unit::Celsius)],
+            ], 'air at '
             . QuantityPrinter::rounded($celsius, Unit::Celsius), $feeder->identity->name
             . ', '
             . $feeder->identity->basis->words());

@@ -91,7 +91,8 @@ final readonly class DayProfile
             if (null !== $source) {
                 $watts = $flows->amps($rail, $scenario)->typical * $source->output->typ;
                 $out += $watts;
-                $in += ($source->idleWatts ?? 0.0) + $watts / ($source->form->isFedByMains() ? $source->efficiency ?? self::USUAL_EFFICIENCY : 1.0);
+                $in += ($source->idleWatts ?? 0.0) + $watts
+                    / ($source->form->isFedByMains() ? $source->efficiency ?? self::USUAL_EFFICIENCY : 1.0);
             }
         }
 

@@ -132,7 +132,14 @@ final readonly class Dip
         ] as [$limit, $victim, $symbol]) {
             if (null !== $limit) {
                 $margins[] = [
-                    self::margin('supply of the chip over what it needs', 'V_pins ÷ ' . $symbol, $pins, [$limit, $limit], $symbol, $source),
+                    self::margin(
+                        'supply of the chip over what it needs',
+                        'V_pins ÷ ' . $symbol,
+                        $pins,
+                        [$limit, $limit],
+                        $symbol,
+                        $source,
+                    ),
                     $victim,
                 ];
             }

@@ -6,7 +6,10 @@ namespace IronLatch\Core\Power;
 
 use IronLatch\Core\Board\FunctionKind;
 
-/** What usually hangs behind a function and takes its supply from the controller’s pins; values from memory, stated by attaching the device itself. */
+/**
+ * What usually hangs behind a function and takes its supply from the controller’s pins; values from memory, stated by attaching the
+ * device itself.
+ */
 final class FunctionDraw
 {
     public static function of(FunctionKind $kind): ?Demand

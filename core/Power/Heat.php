@@ -178,12 +178,20 @@ final readonly class Heat
             return new HeatSpot($name, $subject, $watts, null, null, null);
         }
         $air = $board->ambientCelsius();
-        $figure = static fn(float $heat, string $corner): Figure => new Figure('permitted over actual rise of the junction', max(0.0, $regulation->greatestCelsius - $air) / max($theta * $heat, 1e-9), Unit::Ratio, '(T_max − T_air) ÷ (θ · P)', [
-            'θ = ' . QuantityPrinter::rounded($theta, Unit::KelvinPerWatt) . (null === $heatSink ? '' : ' with the heat sink'),
-            'P = ' . QuantityPrinter::rounded($heat, Unit::Watt),
-            'T_max = ' . QuantityPrinter::rounded($regulation->greatestCelsius, Unit::Celsius),
-            'T_air = ' . QuantityPrinter::rounded($air, Unit::Celsius),
-        ], $corner, self::LAW);
+        $figure = static fn(float $heat, string $corner): Figure => new Figure(
+            'permitted over actual rise of the junction',
+            max(0.0, $regulation->greatestCelsius - $air) / max($theta * $heat, 1e-9),
+            Unit::Ratio,
+            '(T_max − T_air) ÷ (θ · P)',
+            [
+                'θ = ' . QuantityPrinter::rounded($theta, Unit::KelvinPerWatt) . (null === $heatSink ? '' : ' with the heat sink'),
+                'P = ' . QuantityPrinter::rounded($heat, Unit::Watt),
+                'T_max = ' . QuantityPrinter::rounded($regulation->greatestCelsius, Unit::Celsius),
+                'T_air = ' . QuantityPrinter::rounded($air, Unit::Celsius),
+            ],
+            $corner,
+            self::LAW,
+        );
 
         return new HeatSpot(
             $name,
@@ -225,7 +233,8 @@ final readonly class Heat
         foreach ($board->actuators() as $id => $actuator) {
             if (null !== $actuator->relay && $board->relay($actuator)->isPlain()) {
                 $first ??= $id;
-                $watts += $board->relay($actuator)->coilResistance->typ * ($drive->results[$id]->coilAmps->value * ($actuator->holdRatio ?? 1.0)) ** 2;
+                $watts += $board->relay($actuator)->coilResistance->typ
+                    * ($drive->results[$id]->coilAmps->value * ($actuator->holdRatio ?? 1.0)) ** 2;
             }
         }
         if (null === $first) {

@@ -14,7 +14,10 @@ use IronLatch\Core\Drive\TurnOff;
  */
 final readonly class RailCircuit
 {
-    /** Nothing draws before the rail has risen to this share of its voltage in a cold start (from memory: controllers and drivers wake up late). */
+    /**
+     * Nothing draws before the rail has risen to this share of its voltage in a cold start (from memory: controllers and drivers wake up
+     * late).
+     */
     private const AWAKE_FROM = 0.6;
     private const LEAST_OHMS = 1e-3;
     private const LEAST_FARADS = 1e-6;

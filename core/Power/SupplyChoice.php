@@ -79,7 +79,8 @@ final class SupplyChoice
      *
      * @param list<Supply> $supplies
      * @param list<Converter> $converters
-     * @return list<array{string, ChooseSupply|ConvertRail, float, bool, int}> name, edit, price, whether it is the present one, how many questions it leaves open
+     * @return list<array{string, ChooseSupply|ConvertRail, float, bool, int}> name, edit, price, whether it is the present one, how many
+     *     questions it leaves open
      */
     private static function candidates(Board $board, string $rail, array $supplies, array $converters): array
     {
@@ -194,7 +195,10 @@ final class SupplyChoice
         );
     }
 
-    /** How many of the board’s usual relays a rail carries in all, beside what is no relay on it; null where none of its voltage is usual. */
+    /**
+     * How many of the board’s usual relays a rail carries in all, beside what is no relay on it; null where none of its voltage is
+     * usual.
+     */
     private static function relays(Board $board, Budget $budget, string $rail): ?int
     {
         $relay = $board->part($board->defaults->relay, Relay::class);

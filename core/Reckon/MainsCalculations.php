@@ -179,70 +179,71 @@ final class MainsCalculations
 
     private static function capacitorStage(): Calculation
     {
-        return new Calculation('Fan step by a capacitor', 'A motor behind a series capacitor: current, voltages, bleeder and closing peak.', [
-            'mains' => Working::volts('Mains', '230 V'),
-            'hertz' => new Input('Frequency', Unit::Hertz, '50 Hz', 40.0, 70.0),
-            'watts' => new Input('Motor, rated', Unit::Watt, '60 W', 1.0, 5e3),
-            'factor' => new Input('Its power factor', Unit::Ratio, '0.9', 0.2, 1.0),
-            'farads' => new Input('Series capacitor', Unit::Farad, '2.2 µF', 10e-9, 100e-6),
-            'series' => new Input('Series resistor', Unit::Ohm, '2.2 Ω', 0.1, 1e3),
-        ], static function (array $v): array {
-            $stage = CapacitorStage::of($v['mains'], $v['hertz'], $v['mains'], $v['watts'], $v['factor'], $v['farads'], $v['series']);
-            $source = 'motor as R and L in series; a real one slows down and changes both';
+        return new Calculation('Fan step by a capacitor', 'A motor behind a series capacitor: current, voltages, bleeder and closing '
+            . 'peak.', [
+                'mains' => Working::volts('Mains', '230 V'),
+                'hertz' => new Input('Frequency', Unit::Hertz, '50 Hz', 40.0, 70.0),
+                'watts' => new Input('Motor, rated', Unit::Watt, '60 W', 1.0, 5e3),
+                'factor' => new Input('Its power factor', Unit::Ratio, '0.9', 0.2, 1.0),
+                'farads' => new Input('Series capacitor', Unit::Farad, '2.2 µF', 10e-9, 100e-6),
+                'series' => new Input('Series resistor', Unit::Ohm, '2.2 Ω', 0.1, 1e3),
+            ], static function (array $v): array {
+                $stage = CapacitorStage::of($v['mains'], $v['hertz'], $v['mains'], $v['watts'], $v['factor'], $v['farads'], $v['series']);
+                $source = 'motor as R and L in series; a real one slows down and changes both';
 
-            $greatest = CapacitorStage::greatestCapacitorVolts(
-                $v['mains'],
-                $v['hertz'],
-                $v['watts'],
-                $v['factor'],
-                $v['farads'],
-                $v['series'],
-            );
-            $high = MainsSystem::HIGHEST_SHARE * $v['mains'];
+                $greatest = CapacitorStage::greatestCapacitorVolts(
+                    $v['mains'],
+                    $v['hertz'],
+                    $v['watts'],
+                    $v['factor'],
+                    $v['farads'],
+                    $v['series'],
+                );
+                $high = MainsSystem::HIGHEST_SHARE * $v['mains'];
 
-            return [
-                Working::figure('current', $stage->amps, Unit::Ampere, 'U ÷ |R + jωL + 1 ÷ (jωC)|', [], $source),
-                Working::figure('voltage at the motor', $stage->motorVolts, Unit::Volt, 'I · |R + jωL|', [], $source),
-                Working::figure(
-                    'voltage at the capacitor',
-                    $stage->capacitorVolts,
-                    Unit::Volt,
-                    'I ÷ (ωC)',
-                    [],
-                    'motor-run capacitors for 400 V AC or more: class X2 is not for continuous series duty (common practice)',
-                ),
-                Working::figure(
-                    'greatest voltage at the capacitor',
-                    $greatest,
-                    Unit::Volt,
-                    '1.1 · I ÷ (ωC), C ± 10 %',
-                    [Working::said('mains', $high, Unit::Volt)],
-                    $source,
-                ),
-                Working::figure(
-                    'bleeder, at most',
-                    CapacitorStage::bleederOhms($greatest, (1 + CapacitorStage::TOLERANCE) * $v['farads']),
-                    Unit::Ohm,
-                    '1 s ÷ (1.1 · C · ln(√2 · U_C ÷ 34 V))',
-                    [Working::said('U_C', $greatest, Unit::Volt)],
-                    'IEC 60335-1, 34 V after one second, from memory',
-                ),
-                Working::figure(
-                    'peak at closing, from empty',
-                    CapacitorStage::closingAmps($v['mains'], $v['series']),
-                    Unit::Ampere,
-                    '√2 · U ÷ R_series',
-                    [],
-                ),
-                Working::figure(
-                    'peak at closing, charged with the other sign',
-                    CapacitorStage::closingAmps($high, $v['series'], sqrt(2) * $greatest),
-                    Unit::Ampere,
-                    '√2 · (1.1 · U + U_C) ÷ R_series',
-                    [Working::said('U_C', $greatest, Unit::Volt)],
-                ),
-            ];
-        });
+                return [
+                    Working::figure('current', $stage->amps, Unit::Ampere, 'U ÷ |R + jωL + 1 ÷ (jωC)|', [], $source),
+                    Working::figure('voltage at the motor', $stage->motorVolts, Unit::Volt, 'I · |R + jωL|', [], $source),
+                    Working::figure(
+                        'voltage at the capacitor',
+                        $stage->capacitorVolts,
+                        Unit::Volt,
+                        'I ÷ (ωC)',
+                        [],
+                        'motor-run capacitors for 400 V AC or more: class X2 is not for continuous series duty (common practice)',
+                    ),
+                    Working::figure(
+                        'greatest voltage at the capacitor',
+                        $greatest,
+                        Unit::Volt,
+                        '1.1 · I ÷ (ωC), C ± 10 %',
+                        [Working::said('mains', $high, Unit::Volt)],
+                        $source,
+                    ),
+                    Working::figure(
+                        'bleeder, at most',
+                        CapacitorStage::bleederOhms($greatest, (1 + CapacitorStage::TOLERANCE) * $v['farads']),
+                        Unit::Ohm,
+                        '1 s ÷ (1.1 · C · ln(√2 · U_C ÷ 34 V))',
+                        [Working::said('U_C', $greatest, Unit::Volt)],
+                        'IEC 60335-1, 34 V after one second, from memory',
+                    ),
+                    Working::figure(
+                        'peak at closing, from empty',
+                        CapacitorStage::closingAmps($v['mains'], $v['series']),
+                        Unit::Ampere,
+                        '√2 · U ÷ R_series',
+                        [],
+                    ),
+                    Working::figure(
+                        'peak at closing, charged with the other sign',
+                        CapacitorStage::closingAmps($high, $v['series'], sqrt(2) * $greatest),
+                        Unit::Ampere,
+                        '√2 · (1.1 · U + U_C) ÷ R_series',
+                        [Working::said('U_C', $greatest, Unit::Volt)],
+                    ),
+                ];
+            });
     }
 
     private static function snubber(): Calculation

@@ -148,41 +148,42 @@ final class PowerCalculations
 
     private static function reservoir(): Calculation
     {
-        return new Calculation('Reservoir capacitor', 'How much carries a burst that the source gives only in part: through its resistance, or not at all.', [
-            'missing' => Working::amps('Current of the burst', '0.25 A'),
-            'source' => new Input('Resistance of source and cable', Unit::Ohm, '20 Ω', 1e-3, 1e6),
-            'seconds' => new Input('For', Unit::Second, '5 ms', 1e-6, 100.0),
-            'drop' => new Input('Voltage that may go', Unit::Volt, '0.5 V', 1e-3, 100.0),
-            'esr' => new Input('Series resistance', Unit::Ohm, '0.15 Ω', 0.0, 20.0),
-        ], static function (array $v): array {
-            $left = $v['drop'] - $v['missing'] * $v['esr'];
-            if ($left <= 0) {
-                throw new \InvalidArgumentException(
-                    'The series resistance alone takes more than may go. Use a capacitor of less resistance, or several.',
-                );
-            }
-            $full = $v['missing'] * $v['source'];
-            if ($full <= $left) {
-                throw new \InvalidArgumentException(sprintf(
-                    'The source alone falls by %s and no more: no capacitor is wanted for this.',
-                    QuantityPrinter::rounded($full, Unit::Volt),
-                ));
-            }
-            $farads = $v['seconds'] / ($v['source'] * -log(1 - $left / $full));
-            $next = array_reverse(PreferredValues::e6Between($farads, $farads * 10))[0] ?? $farads;
+        return new Calculation('Reservoir capacitor', 'How much carries a burst that the source gives only in part: through its '
+            . 'resistance, or not at all.', [
+                'missing' => Working::amps('Current of the burst', '0.25 A'),
+                'source' => new Input('Resistance of source and cable', Unit::Ohm, '20 Ω', 1e-3, 1e6),
+                'seconds' => new Input('For', Unit::Second, '5 ms', 1e-6, 100.0),
+                'drop' => new Input('Voltage that may go', Unit::Volt, '0.5 V', 1e-3, 100.0),
+                'esr' => new Input('Series resistance', Unit::Ohm, '0.15 Ω', 0.0, 20.0),
+            ], static function (array $v): array {
+                $left = $v['drop'] - $v['missing'] * $v['esr'];
+                if ($left <= 0) {
+                    throw new \InvalidArgumentException(
+                        'The series resistance alone takes more than may go. Use a capacitor of less resistance, or several.',
+                    );
+                }
+                $full = $v['missing'] * $v['source'];
+                if ($full <= $left) {
+                    throw new \InvalidArgumentException(sprintf(
+                        'The source alone falls by %s and no more: no capacitor is wanted for this.',
+                        QuantityPrinter::rounded($full, Unit::Volt),
+                    ));
+                }
+                $farads = $v['seconds'] / ($v['source'] * -log(1 - $left / $full));
+                $next = array_reverse(PreferredValues::e6Between($farads, $farads * 10))[0] ?? $farads;
 
-            return [
-                Working::figure(
-                    'capacitance, at least',
-                    $farads,
-                    Unit::Farad,
-                    't ÷ (R · −ln(1 − (ΔV − I · R_ESR) ÷ (I · R)))',
-                    [Working::said('I · R_ESR', $v['missing'] * $v['esr'], Unit::Volt), Working::said('I · R', $full, Unit::Volt)],
-                    'charging of a capacitor through a resistance; a source that gives nothing leaves I · t ÷ ΔV',
-                ),
-                Working::figure('next larger E6 value', $next, Unit::Farad, 'E6 series', [], 'IEC 60063'),
-            ];
-        });
+                return [
+                    Working::figure(
+                        'capacitance, at least',
+                        $farads,
+                        Unit::Farad,
+                        't ÷ (R · −ln(1 − (ΔV − I · R_ESR) ÷ (I · R)))',
+                        [Working::said('I · R_ESR', $v['missing'] * $v['esr'], Unit::Volt), Working::said('I · R', $full, Unit::Volt)],
+                        'charging of a capacitor through a resistance; a source that gives nothing leaves I · t ÷ ΔV',
+                    ),
+                    Working::figure('next larger E6 value', $next, Unit::Farad, 'E6 series', [], 'IEC 60063'),
+                ];
+            });
     }
 
     private static function batteryLife(): Calculation

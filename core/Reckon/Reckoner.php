@@ -358,7 +358,13 @@ final class Reckoner
                     ],
                 ),
                 Working::figure('next larger E12 value', $fit, Unit::Ohm, 'E12 series', [], 'IEC 60063'),
-                Working::figure('current with it', $amps, Unit::Ampere, '(V − V_F) ÷ (R + R_pin)', [Working::said('R', $fit, Unit::Ohm)]),
+                Working::figure(
+                    'current with it',
+                    $amps,
+                    Unit::Ampere,
+                    '(V − V_F) ÷ (R + R_pin)',
+                    [Working::said('R', $fit, Unit::Ohm)],
+                ),
                 Working::figure('heat in the resistor', $amps ** 2 * $fit, Unit::Watt, 'I² · R', []),
             ];
         });
@@ -378,7 +384,13 @@ final class Reckoner
                 'V · R_lower ÷ (R_upper + R_lower)',
                 [],
             ),
-            Working::figure('its resistance', $v['upper'] * $v['lower'] / ($v['upper'] + $v['lower']), Unit::Ohm, 'R_upper ∥ R_lower', []),
+            Working::figure(
+                'its resistance',
+                $v['upper'] * $v['lower'] / ($v['upper'] + $v['lower']),
+                Unit::Ohm,
+                'R_upper ∥ R_lower',
+                [],
+            ),
         ]);
     }
 
@@ -412,7 +424,8 @@ final class Reckoner
             [$least, $greatest] = [I2cPullUp::leastOhms($v['supply']), I2cPullUp::greatestOhms($v['hertz'], $v['farads'])];
             if ($least > $greatest) {
                 throw new \InvalidArgumentException(sprintf(
-                    'No pull-up fits: it would have to be at least %s (so that 3 mA pull the bus low) and at most %s (so that it rises in time). Choose a slower speed, or a shorter bus with less capacitance.',
+                    'No pull-up fits: it would have to be at least %s (so that 3 mA pull the bus low) and at most %s (so that it rises in '
+                        . 'time). Choose a slower speed, or a shorter bus with less capacitance.',
                     QuantityPrinter::rounded($least, Unit::Ohm),
                     QuantityPrinter::rounded($greatest, Unit::Ohm),
                 ));

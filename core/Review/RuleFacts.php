@@ -18,7 +18,8 @@ final readonly class RuleFacts
      * @param string $reason why it matters
      * @param string $threshold what exactly is compared with what
      * @param ?LineJoint $joint of a line, which a finding about a relay is drawn at; null for rules that are never about one
-     * @param list<class-string<Rule>> $explainedBy rules whose finding on the same subject, if it weighs no less, is the reason for this one
+     * @param list<class-string<Rule>> $explainedBy rules whose finding on the same subject, if it weighs no less, is the reason for this
+     *     one
      * @param string $silentWhen when it deliberately says nothing; empty if never
      */
     public function __construct(

@@ -14,7 +14,12 @@ use IronLatch\Core\Exchange\PinTable;
 use IronLatch\Core\Exchange\PinTableEntry;
 use IronLatch\Core\Exchange\PinTableRow;
 
-/** The rows of a pin table as a form: as they were read, and as the maker sends them back corrected. */
+/**
+ * The rows of a pin table as a form: as they were read, and as the maker sends them back corrected.
+ *
+ * @phpstan-type FormRow array{line: string, text: string, name: string, kind: string, pin: string,
+ *     choices: array<string, string>, appliance: string, doubt: string, take: bool}
+ */
 final readonly class PinTableForm
 {
     private const USUAL_APPLIANCE = 'led-lamp';
@@ -50,7 +55,7 @@ final readonly class PinTableForm
     }
 
     /**
-     * @return list<array{line: string, text: string, name: string, kind: string, pin: string, choices: array<string, string>, appliance: string, doubt: string, take: bool}>
+     * @return list<FormRow>
      * @throws EditRefused when the text cannot be read at all
      */
     public function read(string $text, Controller $controller): array
@@ -90,7 +95,7 @@ final readonly class PinTableForm
     /**
      * The rows as a form sends them back.
      *
-     * @return list<array{line: string, text: string, name: string, kind: string, pin: string, choices: array<string, string>, appliance: string, doubt: string, take: bool}>
+     * @return list<FormRow>
      */
     public function sent(mixed $fields): array
     {
@@ -123,7 +128,7 @@ final readonly class PinTableForm
     /**
      * The rows that are to be taken.
      *
-     * @param list<array{line: string, text: string, name: string, kind: string, pin: string, choices: array<string, string>, appliance: string, doubt: string, take: bool}> $rows
+     * @param list<FormRow> $rows
      * @return list<PinTableEntry>
      * @throws EditRefused naming the row that cannot be taken
      */

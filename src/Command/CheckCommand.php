@@ -19,7 +19,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand(
     'check',
-    'Checks a board file: exit 0 when every checked latch is shut, 1 when one is open, 2 when the file cannot be read or holds nothing to check.',
+    'Checks a board file: exit 0 when every checked latch is shut, 1 when one is open, 2 when the file cannot be read or holds nothing to '
+        . 'check.',
 )]
 final class CheckCommand extends Command
 {

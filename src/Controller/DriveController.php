@@ -29,7 +29,12 @@ final class DriveController extends AbstractController
 
         return $this->render(
             'drive/_ways.html.twig',
-            ['opened' => $opened, 'board' => $opened->board, 'actuator_id' => $actuator, 'ways' => $this->drawing($opened)->ways($actuator)],
+            [
+                'opened' => $opened,
+                'board' => $opened->board,
+                'actuator_id' => $actuator,
+                'ways' => $this->drawing($opened)->ways($actuator),
+            ],
         );
     }
 
@@ -58,7 +63,11 @@ final class DriveController extends AbstractController
 
         return $this->render(
             'drive/_sketch.html.twig',
-            [...$this->drawing($opened)->sketch($board, $tried), 'actuator' => $tried, 'pin_name' => null === $seat ? 'no pin' : $seat->pin],
+            [
+                ...$this->drawing($opened)->sketch($board, $tried),
+                'actuator' => $tried,
+                'pin_name' => null === $seat ? 'no pin' : $seat->pin,
+            ],
         );
     }
 

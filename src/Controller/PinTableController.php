@@ -10,7 +10,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\NewBoard;
-use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
@@ -34,7 +33,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** From what a maker has: a pin table, read, shown, corrected, and then made a board or an edit of one. */
+/**
+ * From what a maker has: a pin table, read, shown, corrected, and then made a board or an edit of one.
+ *
+ * @phpstan-import-type FormRow from PinTableForm
+ */
 final class PinTableController extends AbstractController
 {
     public function __construct(
@@ -65,7 +68,11 @@ final class PinTableController extends AbstractController
                 $made = PinTableImport::edit($board, $this->form->entries($rows))->apply($board);
                 $opened = $this->store->create($made, sprintf('Read from a pin table of %d rows', count($rows)));
 
-                return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => PinsScreen::name()], Response::HTTP_SEE_OTHER);
+                return $this->redirectToRoute(
+                    'board_view',
+                    ['id' => $opened->record->id(), 'view' => PinsScreen::name()],
+                    Response::HTTP_SEE_OTHER,
+                );
             }
         } catch (EditRefused|\InvalidArgumentException $refused) {
             $notice = Notice::refused($refused->getMessage());
@@ -116,7 +123,7 @@ final class PinTableController extends AbstractController
     }
 
     /**
-     * @param list<array{line: string, text: string, name: string, kind: string, pin: string, choices: array<string, string>, appliance: string, doubt: string, take: bool}> $rows
+     * @param list<FormRow> $rows
      * @return array{fault: string, changes: list<string>, new: list<Finding>, gone: list<Finding>}
      */
     private function preview(Board $board, array $rows): array

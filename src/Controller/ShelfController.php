@@ -171,7 +171,11 @@ final class ShelfController extends AbstractController
 
     private function toLines(OpenBoard $opened): Response
     {
-        return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => LinesScreen::name()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'board_view',
+            ['id' => $opened->record->id(), 'view' => LinesScreen::name()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     private function page(?Notice $notice, int $status): Response

@@ -283,7 +283,8 @@ final readonly class DemoBoards
             new AddSwitchTime('S3', '10:30', true),
             new AddSwitchTime('S3', '20:00', false),
             new StateClock(['S2', 'S3'], ClockSource::Network, MissedTime::ByTheTable),
-            // Printed D1, D2, D5, D8, D0, D7, D3 and D6: one was noted by its print; the wall switch on D3 stops the chip when it stands closed.
+            // Printed D1, D2, D5, D8, D0, D7, D3 and D6: one was noted by its print; the wall switch on D3 stops the chip when it stands
+            // closed.
             ...self::seats([
                 'F1' => 'GPIO5',
                 'F2' => 'D2',

@@ -61,7 +61,9 @@ final readonly class Exports
 
         $export = $this->exports[$name] ?? null;
 
-        return true === in_array($subject, $export?->subjects($handover->inspection) ?? [], true) ? $export->file($handover, $subject) : null;
+        return true === in_array($subject, $export?->subjects($handover->inspection) ?? [], true)
+            ? $export->file($handover, $subject)
+            : null;
     }
 
     /** A name that every file system takes. */

@@ -20,14 +20,18 @@ final readonly class StoreFault
     private const WORDS = [
         'disk is full' => 'The disk is full, so nothing was changed. Make room, then do it again.',
         'disk I/O error' => 'The disk cannot be written to, so nothing was changed. Check that it has room and is sound, then do it again.',
-        'is locked' => 'Something else holds the store, so nothing was changed. Do it again; if it stays so, end other servers and backups first.',
-        'readonly database' => 'The store may not be written to, so nothing was changed. Give this user the right to write the database file and its folder.',
-        'read-only' => 'The store may not be written to, so nothing was changed. Give this user the right to write the database file and its folder.',
+        'is locked' => 'Something else holds the store, so nothing was changed. Do it again; if it stays so, end other servers and '
+            . 'backups first.',
+        'readonly database' => 'The store may not be written to, so nothing was changed. Give this user the right to write the database '
+            . 'file and its folder.',
+        'read-only' => 'The store may not be written to, so nothing was changed. Give this user the right to write the database file and '
+            . 'its folder.',
         'malformed' => 'The store is damaged. Keep its file, and put a backup back with bin/restore FILE.',
         'not a database' => 'The store is damaged: its file is no database. Keep it, and put a backup back with bin/restore FILE.',
         'no such table' => 'The store is missing or empty. Set it up with bin/setup, or put a backup back with bin/restore FILE.',
         'no such column' => 'The store is of another version. Bring it up with bin/setup.',
-        'unable to open database' => 'The store cannot be opened. Set it up with bin/setup, or check that its folder is there and may be written to.',
+        'unable to open database' => 'The store cannot be opened. Set it up with bin/setup, or check that its folder is there and may be '
+            . 'written to.',
     ];
 
     public function __construct(private Environment $twig, private LoggerInterface $logger) {}

@@ -313,7 +313,9 @@ final class BoardStore
     private function ancestry(string $later, string $earlier): array
     {
         $ids = array_column($this->entities->getConnection()->fetchAllAssociative(
-            'WITH RECURSIVE back(id, base_id, step) AS (SELECT id, base_id, 0 FROM revision WHERE id = :later UNION ALL SELECT r.id, r.base_id, step + 1 FROM revision r JOIN back ON r.id = back.base_id WHERE back.id <> :earlier) SELECT id FROM back ORDER BY step DESC LIMIT 2',
+            'WITH RECURSIVE back(id, base_id, step) AS (SELECT id, base_id, 0 FROM revision WHERE id = :later UNION ALL SELECT r.id, '
+                . 'r.base_id, step + 1 FROM revision r JOIN back ON r.id = back.base_id WHERE back.id <> :earlier) SELECT id FROM back '
+                . 'ORDER BY step DESC LIMIT 2',
             ['later' => $later, 'earlier' => $earlier],
         ), 'id');
 

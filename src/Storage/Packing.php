@@ -23,7 +23,8 @@ final class Packing
     private const DEPTH = 48;
 
     /**
-     * @return array{string, array<string, string>} what stands for a JSON text, and the parts that were taken out, as JSON, by what names them
+     * @return array{string, array<string, string>} what stands for a JSON text, and the parts that were taken out, as JSON, by what names
+     *     them
      */
     public static function pack(string $json): array
     {

@@ -20,7 +20,8 @@ final class StaleEdit extends \RuntimeException
         public readonly array $collisions,
     ) {
         parent::__construct(sprintf(
-            'The board was changed elsewhere in the meantime (revision %d: %s). Your edit “%s” touches the same place and was not made.',
+            'The board was changed elsewhere in the meantime (revision %d: %s). Your edit “%s” touches the same place and was not '
+                . 'made.',
             $newestNumber,
             $newestSummary,
             $editSummary,

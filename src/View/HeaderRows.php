@@ -20,7 +20,8 @@ final readonly class HeaderRows
 
     /**
      * @param list<PinFitness> $ranking for the chosen function; empty for none
-     * @return array{left: list<HeaderRow>, right: list<HeaderRow>, bottom: list<HeaderRow>, expanders: array<string, list<HeaderRow>>} from the top edge down
+     * @return array{left: list<HeaderRow>, right: list<HeaderRow>, bottom: list<HeaderRow>, expanders: array<string, list<HeaderRow>>}
+     *     from the top edge down
      */
     public function sides(array $ranking): array
     {

@@ -112,7 +112,8 @@ final readonly class LineStrips
         $open = fn(string $id, string $title): Joint => $this->joint($id, $title, null, [], true);
 
         return new RelayTrack('', [
-            $this->hand($line), $gap('pin', 'Pin'), $gap('driver', 'Driver'), $gap('coil', 'Coil'), $gap('contact', 'Contact'), $this->appliance(
+            $this->hand($line), $gap('pin', 'Pin'), $gap('driver', 'Driver'), $gap('coil', 'Coil'), $gap('contact', 'Contact'),
+            $this->appliance(
                 $line,
                 '',
             ),

@@ -72,7 +72,10 @@ final readonly class Notice
      */
     public static function frozen(Board $board, array $moved, string $path, array $fields): self
     {
-        $names = array_map(static fn(string $id): string => sprintf('“%s” from %s', $board->nameOf($id), $board->seats[$id]->pin), $moved);
+        $names = array_map(
+            static fn(string $id): string => sprintf('“%s” from %s', $board->nameOf($id), $board->seats[$id]->pin),
+            $moved,
+        );
 
         return new self(
             sprintf('The pin map is frozen, and this would move %s. The firmware in use would have to follow.', implode(', ', $names)),

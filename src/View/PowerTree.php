@@ -14,7 +14,12 @@ use IronLatch\Core\Power\Scenario;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 
-/** Sets the rails of a board out as a tree: from each source at the left to its loads at the right, one row for each. */
+/**
+ * Sets the rails of a board out as a tree: from each source at the left to its loads at the right, one row for each.
+ *
+ * @phpstan-type Drawing array{width: int, height: int, sources: list<array<string, mixed>>,
+ *     bands: list<array<string, mixed>>, buses: list<array<string, mixed>>}
+ */
 final readonly class PowerTree
 {
     private const ROW = 36;
@@ -29,7 +34,7 @@ final readonly class PowerTree
     public function __construct(private Flows $flows, private Scenario $scenario) {}
 
     /**
-     * @return array{width: int, height: int, sources: list<array<string, mixed>>, bands: list<array<string, mixed>>, buses: list<array<string, mixed>>} places in the drawing’s own units
+     * @return Drawing places in the drawing’s own units
      */
     public function drawn(): array
     {
@@ -146,7 +151,7 @@ final readonly class PowerTree
     /**
      * Places a knot and everything behind it.
      *
-     * @param array{width: int, height: int, sources: list<array<string, mixed>>, bands: list<array<string, mixed>>, buses: list<array<string, mixed>>} $drawing
+     * @param Drawing $drawing
      * @return float where it lies from the top
      */
     private function place(PowerNode $node, int $depth, float $top, float $scale, array &$drawing): float

@@ -18,7 +18,9 @@ use PHPStan\Rules\RuleErrorBuilder;
  */
 final class NoOutsideWorld implements Rule
 {
-    private const FORBIDDEN = '/^(time|microtime|hrtime|date|mktime|strtotime|getenv|putenv|rand|mt_rand|random_.*|uniqid|shuffle|array_rand|file.*|fopen|fwrite|readfile|glob|scandir|mkdir|unlink|rename|exec|shell_exec|proc_open|system|curl_.*|header|error_log|sleep|usleep|is_file|is_dir)$/';
+    private const FORBIDDEN = '/^(time|microtime|hrtime|date|mktime|strtotime|getenv|putenv|rand|mt_rand|random_.*|uniqid|shuffle|'
+        . 'array_rand|file.*|fopen|fwrite|readfile|glob|scandir|mkdir|unlink|rename|'
+        . 'exec|shell_exec|proc_open|system|curl_.*|header|error_log|sleep|usleep|is_file|is_dir)$/';
 
     public function getNodeType(): string
     {

@@ -35,7 +35,10 @@ final class Mutants
         $finder = new NodeFinder();
         $mutants = [];
         foreach ($finder->findInstanceOf($tree, Node\Stmt\ClassConst::class) as $constants) {
-            $numbers = [...$finder->findInstanceOf($constants, Scalar\Int_::class), ...$finder->findInstanceOf($constants, Scalar\Float_::class)];
+            $numbers = [
+                ...$finder->findInstanceOf($constants, Scalar\Int_::class),
+                ...$finder->findInstanceOf($constants, Scalar\Float_::class),
+            ];
             foreach ($numbers as $number) {
                 array_push($mutants, ...0.0 === (float) $number->value ? [] : self::scaled($file, $code, $number));
             }

@@ -57,7 +57,8 @@ final class CircuitsAgainstNgspiceTest extends TestCase
         $circuit = self::circuit($kind, $dice);
         $values = [];
         foreach ($circuit->parameters() as $name => $parameter) {
-            $values[$name] = $parameter->spread->min + ($parameter->spread->max - $parameter->spread->min) * ($dice->getInt(0, 1000) / 1000);
+            $values[$name] = $parameter->spread->min + ($parameter->spread->max - $parameter->spread->min)
+                * ($dice->getInt(0, 1000) / 1000);
         }
         foreach ([$circuit->typical(), $circuit->worst(), $circuit->best(), $values] as $corner) {
             $isHigh = 'inverting' !== $kind;
@@ -76,7 +77,9 @@ final class CircuitsAgainstNgspiceTest extends TestCase
         $netlist = $circuit->netlist($values, $volts, $ohms);
         $nodes = [];
         foreach ($netlist->elements as $element) {
-            foreach ($element instanceof Source ? [$element->node] : ($element instanceof Resistor ? [$element->from, $element->to] : []) as $node) {
+            foreach ($element instanceof Source
+                ? [$element->node]
+                : ($element instanceof Resistor ? [$element->from, $element->to] : []) as $node) {
                 $nodes[$node] = true;
             }
         }

@@ -19,7 +19,8 @@ use PHPUnit\Framework\TestCase;
 final class MainsTablesTest extends TestCase
 {
     /**
-     * IEC 60664-1, tables F.1, F.2 and F.4, material group III, from memory: volts, category, pollution degree, then clearance and creepage in mm, basic and reinforced.
+     * IEC 60664-1, tables F.1, F.2 and F.4, material group III, from memory: volts, category, pollution degree, then clearance and
+     * creepage in mm, basic and reinforced.
      *
      * @return iterable<string, array{float, int, int, float, float, float, float}>
      */

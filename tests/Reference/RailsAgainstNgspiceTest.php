@@ -26,7 +26,10 @@ use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Rails that are followed over time, against transient analyses of ngspice (Debian package) run on the netlists that we export: within 5 % of the dip or 10 mV. */
+/**
+ * Rails that are followed over time, against transient analyses of ngspice (Debian package) run on the netlists that we export: within 5
+ * % of the dip or 10 mV.
+ */
 final class RailsAgainstNgspiceTest extends TestCase
 {
     private const VOLTS = 0.010;

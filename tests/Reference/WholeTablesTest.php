@@ -25,7 +25,10 @@ final class WholeTablesTest extends TestCase
         300   0.5  1.5  3.0  5.5
         600   1.5  3.0  5.5  8.0';
 
-    /** IEC 60664-1, table F.4: nominal volts (230 and 277 count as 250 and 320, table F.3a), basic creepage in mm: degree 2, groups I to III; 3. */
+    /**
+     * IEC 60664-1, table F.4: nominal volts (230 and 277 count as 250 and 320, table F.3a), basic creepage in mm: degree 2, groups I to
+     * III; 3.
+     */
     private const CREEPAGE = '
          50   0.60  0.85  1.20  1.5  1.7  1.9
          63   0.63  0.90  1.25  1.6  1.8  2.0

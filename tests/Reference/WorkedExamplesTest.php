@@ -98,7 +98,10 @@ final class WorkedExamplesTest extends TestCase
         self::assertSame(680.0, BaseResistor::fitting($board, $actuator));
     }
 
-    /** A 5 V active-low module: about 2 mA at 0 V (Ohm's law), under 1 µA when the pin is at 3.3 V; without the indicator LED about 0.5 mA remain. */
+    /**
+     * A 5 V active-low module: about 2 mA at 0 V (Ohm's law), under 1 µA when the pin is at 3.3 V; without the indicator LED about 0.5
+     * mA remain.
+     */
     public function testOptoModuleInput(): void
     {
         self::assertEqualsWithDelta(2.0e-3, OptoInput::amps(5.0, 1000.0, 3.05, 2, 0.0, 0.0), 0.1e-3);

@@ -58,9 +58,10 @@ final class RandomBoards
             static fn(Board $b): Board => (new AddSelector('Steps', $dice->getInt(2, 5)))->apply($b),
             static fn(Board $b): Board => (new AddSelector('Knob', 5, true))->apply($b),
             static fn(Board $b): Board => (new FitExpander(TestBoards::part('mcp23017', Expander::class)))->apply($b),
-            ...array_map(static fn(FunctionKind $kind): \Closure => static fn(Board $b): Board => (new AddFunction($kind, $kind->value))->apply($b), [
-                FunctionKind::AnalogueSensor, FunctionKind::MotionSensor, FunctionKind::ReedContact, FunctionKind::LeakProbe, FunctionKind::OneWireSensor,
-                FunctionKind::ZeroCross, FunctionKind::StatusLed, FunctionKind::Buzzer, FunctionKind::BootButton, FunctionKind::SparePin,
+            ...array_map(self::adding(...), [
+                FunctionKind::AnalogueSensor, FunctionKind::MotionSensor, FunctionKind::ReedContact, FunctionKind::LeakProbe,
+                FunctionKind::OneWireSensor, FunctionKind::ZeroCross, FunctionKind::StatusLed, FunctionKind::Buzzer,
+                FunctionKind::BootButton, FunctionKind::SparePin,
             ]),
         ];
         foreach (range(1, 6) as $ignored) {
@@ -104,5 +105,11 @@ final class RandomBoards
         }
 
         return $board;
+    }
+
+    /** @return \Closure(Board): Board */
+    private static function adding(FunctionKind $kind): \Closure
+    {
+        return static fn(Board $board): Board => (new AddFunction($kind, $kind->value))->apply($board);
     }
 }

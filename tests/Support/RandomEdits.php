@@ -33,8 +33,10 @@ final readonly class RandomEdits
 {
     /** Names of fields that want the id of something of the board, by the property of the board that has them. */
     private const IDS = [
-        'line' => 'lines', 'lines' => 'lines', 'function' => 'functions', 'functions' => 'functions', 'sharedFunction' => 'functions', 'a' => 'functions', 'b' => 'functions',
-        'rail' => 'rails', 'from' => 'rails', 'group' => 'groups', 'expander' => 'expanders', 'device' => 'devices', 'scenario' => 'scenarios', 'channel' => 'channels', 'channels' => 'channels', 'bus' => 'groups',
+        'line' => 'lines', 'lines' => 'lines', 'function' => 'functions', 'functions' => 'functions', 'sharedFunction' => 'functions',
+        'a' => 'functions', 'b' => 'functions',
+        'rail' => 'rails', 'from' => 'rails', 'group' => 'groups', 'expander' => 'expanders', 'device' => 'devices',
+        'scenario' => 'scenarios', 'channel' => 'channels', 'channels' => 'channels', 'bus' => 'groups',
     ];
     /** Units people mean, near values that boards have. */
     private const USUAL = [

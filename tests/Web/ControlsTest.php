@@ -44,7 +44,8 @@ final class ControlsTest extends BoardTestCase
             '/boards/' . $opened->record->id() . '/receiver-log',
             ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields],
         );
-        $rows = $post([])->filter('#infrared tbody tr')->each(static fn($row): string => $row->filter('th')->text() . ' ' . $row->filter('td')->eq(1)->text());
+        $rows = $post([])->filter('#infrared tbody tr')
+            ->each(static fn($row): string => $row->filter('th')->text() . ' ' . $row->filter('td')->eq(1)->text());
         self::assertSame(['0x0BF410EF nobody yet', '0x0BF430CF Lamp'], $rows);
         $crawler = $post(['surface' => 'S6', 'code' => '0x0BF410EF', 'encoding' => '32-bit pulse distance', 'bits' => '32']);
         self::assertSame('Extractor fan', $crawler->filter('#infrared tbody tr')->eq(0)->filter('td')->eq(1)->text(), 'The log stays.');

@@ -85,7 +85,8 @@ final class DurabilityTest extends TestCase
         self::assertSame('wal', $this->database()->querySingle('PRAGMA journal_mode'));
         $output = $this->console(
             'dbal:run-sql',
-            'SELECT (SELECT foreign_keys FROM pragma_foreign_keys) AS keys, (SELECT timeout FROM pragma_busy_timeout) AS busy, (SELECT synchronous FROM pragma_synchronous) AS full',
+            'SELECT (SELECT foreign_keys FROM pragma_foreign_keys) AS keys, (SELECT timeout FROM pragma_busy_timeout) AS busy, (SELECT '
+                . 'synchronous FROM pragma_synchronous) AS full',
         );
         self::assertMatchesRegularExpression('/\b1\s+5000\s+2\b/', $output);
     }

@@ -320,7 +320,8 @@ final class EditingTest extends BoardTestCase
                 return 'something odd';
             }
         };
-        $tiny = static fn(Board $board): Board => $board->with(lines: ['L1' => $board->lines['L1']->with(watts: Fact::stated(1e-30))] + $board->lines);
+        $tiny = static fn(Board $board): Board => $board->with(lines: ['L1' => $board->lines['L1']->with(watts: Fact::stated(1e-30))]
+            + $board->lines);
         $line = static fn(Board $board): Board => $board->with(name: "two\nlines");
         foreach ([
             [$tiny, 'cannot be opened again'],

@@ -24,8 +24,10 @@ use Symfony\Component\Process\Process;
 final class HostileNamesTest extends BoardTestCase
 {
     private const NAMES = [
-        '"; int evil = 1; //', 'ends in a backslash \\', '*/ int evil; /*', 'trigraph ??/', '??/\\', '=HYPERLINK("x")', '+1', '-1', '@sum', '.control', '.include x',
-        '<script>evil()</script>', '--><b>', ']]>', '../../evil', '%n%s%x', '$(touch evil)', '`evil`', "a'b\"c", 'Größe', '🙂', '#define A', 'a = b', '; evil', "tab\u{a0}nbsp", 'const char * x', '0', 'null', '{{ 7*7 }}',
+        '"; int evil = 1; //', 'ends in a backslash \\', '*/ int evil; /*', 'trigraph ??/', '??/\\', '=HYPERLINK("x")', '+1', '-1', '@sum',
+        '.control', '.include x',
+        '<script>evil()</script>', '--><b>', ']]>', '../../evil', '%n%s%x', '$(touch evil)', '`evil`', "a'b\"c", 'Größe', '🙂',
+        '#define A', 'a = b', '; evil', "tab\u{a0}nbsp", 'const char * x', '0', 'null', '{{ 7*7 }}',
     ];
 
     public function testExportsOfHostileNamesAreWhatTheySayTheyAre(): void

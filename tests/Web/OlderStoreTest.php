@@ -36,7 +36,8 @@ final class OlderStoreTest extends TestCase
             $store = $kernel->getContainer()->get('test.service_container')->get(IronLatch\Storage\BoardStore::class);
             $entities = $kernel->getContainer()->get('test.service_container')->get(Doctrine\ORM\EntityManagerInterface::class);
             $all = [];
-            foreach ($entities->getRepository(IronLatch\Entity\RevisionRecord::class)->findBy([], ['number' => 'ASC', 'id' => 'ASC']) as $revision) {
+            $revisions = $entities->getRepository(IronLatch\Entity\RevisionRecord::class);
+            foreach ($revisions->findBy([], ['number' => 'ASC', 'id' => 'ASC']) as $revision) {
                 $all[] = [$revision->id(), hash('sha256', $store->documentOf($revision)), $store->editOf($revision)];
             }
             $board = $store->shelf()[0];

@@ -26,7 +26,10 @@ final class PackingTest extends BoardTestCase
         }
     }
 
-    /** What is read from the store is what was put there, blanks at the ends of texts included: a name’s blank may be all that a part states. */
+    /**
+     * What is read from the store is what was put there, blanks at the ends of texts included: a name’s blank may be all that a part
+     * states.
+     */
     public function testWhatIsOpenedIsWhatWasKept(): void
     {
         foreach ([...self::getContainer()->get(DemoFiles::class)->all(), TestBoards::operatedInManyWays()] as $board) {

@@ -87,7 +87,8 @@ final class PowerTest extends BoardTestCase
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('aria-current="true">All on', $this->page(), 'The scenario stays.');
         self::assertNotSame('module-5v-3w', $this->head($opened)->board->rails['R1']->supply);
-        self::assertNull(Inspector::withRuleBook()->inspect(new Inspection($this->head($opened)->board))->finding('power.supply-overloaded:R1'));
+        self::assertNull(Inspector::withRuleBook()->inspect(new Inspection($this->head($opened)->board))
+            ->finding('power.supply-overloaded:R1'));
         $this->browser->request('GET', '/boards/' . $opened->record->id() . '/power/R9/offers');
         self::assertResponseStatusCodeSame(404);
     }

@@ -201,7 +201,8 @@ final class ShelfTest extends BoardTestCase
             require 'vendor/autoload.php';
             $kernel = IronLatch\Kernel::fromEnvironment('test', false);
             $response = $kernel->handle(Symfony\Component\HttpFoundation\Request::create('http://localhost/backup', 'POST'));
-            fwrite(STDERR, $response->getStatusCode() . ' ' . $response->headers->get('Content-Disposition') . ' ' . $response->headers->get('Cache-Control'));
+            $headers = $response->headers;
+            fwrite(STDERR, $response->getStatusCode() . ' ' . $headers->get('Content-Disposition') . ' ' . $headers->get('Cache-Control'));
             $response->sendContent();
             PHP], $root, $environment);
         $answer->mustRun();

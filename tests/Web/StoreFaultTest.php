@@ -43,7 +43,8 @@ final class StoreFaultTest extends TestCase
                 $file,
                 'CREATE TABLE t (x)',
                 'PRAGMA max_page_count = 3',
-                'INSERT INTO t WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 5000) SELECT hex(randomblob(40)) FROM n',
+                'INSERT INTO t WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 5000) SELECT hex(randomblob(40)) '
+                    . 'FROM n',
             ),
             'The disk is full',
         ];
@@ -174,7 +175,8 @@ final class StoreFaultTest extends TestCase
         $file = $this->folder . '/' . $name;
         $database = new \SQLite3($file);
         $database->exec(
-            "CREATE TABLE board (id, head_id, name); CREATE TABLE revision (id, board_id, content); INSERT INTO board VALUES ('b', 'r', '$board'); INSERT INTO revision VALUES ('r', 'b', hex(randomblob(9000)))",
+            "CREATE TABLE board (id, head_id, name); CREATE TABLE revision (id, board_id, content);"
+            . "INSERT INTO board VALUES ('b', 'r', '$board'); INSERT INTO revision VALUES ('r', 'b', hex(randomblob(9000)))",
         );
         $database->close();
 

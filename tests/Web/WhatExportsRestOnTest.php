@@ -18,7 +18,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Every export names what was accepted, promised and assumed; what was accepted stands beside what it is about as well. */
 final class WhatExportsRestOnTest extends BoardTestCase
 {
-    private const ACCEPTED = 'Accepted: The relay of “Lamp” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms). Reason: a lamp may blink. Decided by: R. Alder';
+    private const ACCEPTED = 'Accepted: The relay of “Lamp” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms). '
+        . 'Reason: a lamp may blink. Decided by: R. Alder';
 
     /**
      * @return iterable<string, array{string}>

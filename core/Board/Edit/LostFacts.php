@@ -13,6 +13,9 @@ final class LostFacts
     /** Large, and nobody’s statements: the parts’ own data. */
     private const NOT_STATED = ['parts', 'partHashes'];
     private const SHOWN = 6;
+    /** What is chosen and not stated, and is lost all the same. */
+    private const CHOICES = '/^(seats\.F\d+\.pin|rails\.R\d+\.(socket|heatSink\w+)|lines\.L\d+\.actuators\.A\d+\.(holdRatio|paired)|'
+        . 'lines\.L\d+\.feed)$/';
 
     /** A summary with what the edit loses behind it. */
     public static function after(string $summary, Board $before, Edit $edit): string
@@ -67,10 +70,7 @@ final class LostFacts
             $here = '' === $path ? (string) $key : $path . '.' . $key;
             if (is_array($value)) {
                 $leaves = [...$leaves, ...self::leaves($value, $here, isset($value['stated']) || isset($value['target']))];
-            } elseif (is_scalar($value) && ($isFact || 1 === preg_match(
-                '/^(seats\.F\d+\.pin|rails\.R\d+\.(socket|heatSink\w+)|lines\.L\d+\.actuators\.A\d+\.(holdRatio|paired)|lines\.L\d+\.feed)$/',
-                $here,
-            ))) {
+            } elseif (is_scalar($value) && ($isFact || 1 === preg_match(self::CHOICES, $here))) {
                 $leaves[(string) preg_replace('/\.(stated|target)$/', '', $here)] = is_bool($value)
                     ? ($value ? 'yes' : 'no')
                     : (string) $value;

@@ -29,7 +29,9 @@ final class CouplerSwitch extends SwitchCircuit
     private const LED_RATED_AMPS = 5e-3;
     /** How far an LED’s voltage falls at a twentieth of its rated current. */
     private const LED_LIGHT_VOLTS = 0.15;
-    /** Below its rated LED current the transfer ratio falls with this power of it: 60 % are left at 1 mA (data-sheet curve, from memory). */
+    /**
+     * Below its rated LED current the transfer ratio falls with this power of it: 60 % are left at 1 mA (data-sheet curve, from memory).
+     */
     private const LIGHT_EXPONENT = 0.3;
     /** What is left of the transfer ratio after years at work (common practice, from memory). */
     private const AGED_SHARE = 0.7;

@@ -19,7 +19,8 @@ final class HandOff
     /** How much a coil warms itself in a long hold (house rule, from memory). */
     public const COIL_RISE_KELVIN = 35.0;
     public const NOMINAL = 'typical values, 20 °C';
-    public const MODEL = 'operating point, transistors by the Ebers–Moll transport model; pin as its supply behind (VDD − V_OH) ÷ rated current';
+    public const MODEL = 'operating point, transistors by the Ebers–Moll transport model; pin as its supply behind (VDD − V_OH) ÷ '
+        . 'rated current';
     public const OHM = 'Ohm’s law';
 
     /** Pull-in once more after a long hold: the coil has warmed itself and wants a higher voltage. */

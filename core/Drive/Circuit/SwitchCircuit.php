@@ -29,7 +29,10 @@ abstract class SwitchCircuit extends CoilCircuit
     /** The least a conducting junction of these transistors drops. */
     protected const JUNCTION_VOLTS = 0.6;
 
-    /** @var array<string, array<string, float>> node voltages of the last point with the input high and low, from which the next is sought */
+    /**
+     * @var array<string, array<string, float>> node voltages of the last point with the input high and low, from which the next is
+     * sought
+     */
     private array $guesses = [];
 
     /** The level at the pin that energises the coil. */
@@ -349,7 +352,8 @@ abstract class SwitchCircuit extends CoilCircuit
         // A junction that the divider leaves below its own drop does not conduct, and is held no higher than that.
         $held = null === $acrossOhms ? $junctionVolts : min(
             $junctionVolts,
-            $this->pin->supply->min * $acrossOhms / ($seriesOhms * (1 + self::RESISTOR_TOLERANCE) / (1 - self::RESISTOR_TOLERANCE) + $acrossOhms),
+            $this->pin->supply->min * $acrossOhms
+                / ($seriesOhms * (1 + self::RESISTOR_TOLERANCE) / (1 - self::RESISTOR_TOLERANCE) + $acrossOhms),
         );
 
         return max(0.0, $volts - $held) / ($seriesOhms + $this->parameters()['pinOhms']->spread->min);

@@ -28,7 +28,8 @@ final class CodeFault implements Rule
             version: 1,
             title: 'Infrared code that cannot be a key',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the pen. A held key sends a repeat, which some receivers print as FFFFFFFF: it belongs to every key and to none.',
+            reason: 'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the '
+                . 'pen. A held key sends a repeat, which some receivers print as FFFFFFFF: it belongs to every key and to none.',
             threshold: 'complement of the command byte; no repeat frame; weak: a code that differs from another in one digit',
             basis: Basis::CommonPractice,
             source: 'layout of the 32-bit pulse-distance code, from memory',
@@ -81,7 +82,8 @@ final class CodeFault implements Rule
                                 Severity::Weak,
                                 $entry->surface,
                                 sprintf(
-                                    '%s differs from the key of “%s” in one digit, and carries no complement that would show a slip. Read it again.',
+                                    '%s differs from the key of “%s” in one digit, and carries no complement that would show a slip. '
+                                        . 'Read it again.',
                                     $code->printed(),
                                     $inspection->board->lines[$other->line]->name,
                                 ),

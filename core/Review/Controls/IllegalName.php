@@ -28,7 +28,8 @@ final class IllegalName implements Rule
             title: 'Name that is not legal where it is used',
             severities: [Severity::Broken],
             reason: 'A blank or a capital too many, and the service refuses the name, or takes it for another.',
-            threshold: 'the maker’s own names against the naming rules of their channel; topics against MQTT 3.1.1, section 4.7: no wildcard, no empty end',
+            threshold: 'the maker’s own names against the naming rules of their channel; topics against MQTT 3.1.1, section 4.7: no '
+                . 'wildcard, no empty end',
             basis: Basis::CommonPractice,
             source: 'naming rules of the channel’s part file; MQTT 3.1.1, section 4.7, from memory',
         );

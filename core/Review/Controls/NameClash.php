@@ -25,7 +25,8 @@ final class NameClash implements Rule
             version: 1,
             title: 'Two lines with one name',
             severities: [Severity::Broken],
-            reason: 'A name is how a line is called on every surface. Two lines that differ only in capitals or blanks answer to each other’s calls.',
+            reason: 'A name is how a line is called on every surface. Two lines that differ only in capitals or blanks answer to each '
+                . 'other’s calls.',
             threshold: 'names compared without capitals, blanks and punctuation',
             basis: Basis::CommonPractice,
             source: 'common practice',

@@ -31,8 +31,10 @@ final class NoWayIn implements Rule
             version: 1,
             title: 'Channel that nothing on the board can receive',
             severities: [Severity::Broken],
-            reason: 'A topic or a service reaches a controller by its radio; short texts of a serial radio by two pins for it. Without them the channel is a promise only.',
-            threshold: 'channels that need the radio, against a controller that has and uses one; serial radio against a UART link on the board',
+            reason: 'A topic or a service reaches a controller by its radio; short texts of a serial radio by two pins for it. Without '
+                . 'them the channel is a promise only.',
+            threshold: 'channels that need the radio, against a controller that has and uses one; serial radio against a UART link on the '
+                . 'board',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'no line is on the channel',

@@ -30,8 +30,10 @@ final class NotStaggered implements Rule
             version: 1,
             title: 'Lines that start together',
             severities: [Severity::Hint],
-            reason: 'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to 500 ms apart, each starts alone.',
-            threshold: 'two lines or more in a group that switches on, or restored after a power cut; less than ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' between them',
+            reason: 'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to '
+                . '500 ms apart, each starts alone.',
+            threshold: 'two lines or more in a group that switches on, or restored after a power cut; less than '
+                . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' between them',
             basis: Basis::CommonPractice,
             source: 'common practice',
         );

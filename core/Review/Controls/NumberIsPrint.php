@@ -23,7 +23,8 @@ final class NumberIsPrint implements Rule
             version: 1,
             title: 'Number of a service that another line’s pin bears in print',
             severities: [Severity::Weak],
-            reason: 'A service that numbers pins by itself calls a line 5; the carrier prints 5, or D5, beside the pin of another. Whoever reads the one and wires the other switches the wrong line.',
+            reason: 'A service that numbers pins by itself calls a line 5; the carrier prints 5, or D5, beside the pin of another. '
+                . 'Whoever reads the one and wires the other switches the wrong line.',
             threshold: 'numbers on channels that number pins, against the labels of the pins of other lines',
             basis: Basis::CommonPractice,
             source: 'common practice',

@@ -24,8 +24,10 @@ final class PercentToStep implements Rule
             version: 1,
             title: 'Percentages that do not lead to the steps',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A fan whose top step begins beyond 100 % never reaches it; one whose lowest begins at 0 % is never off. Cut-off whole numbers reach the top at exactly 100 %.',
-            threshold: 'thresholds of the steps: more than 0 %, rising, as many as there are steps, the last at 100 % or less; weak: at exactly 100 %',
+            reason: 'A fan whose top step begins beyond 100 % never reaches it; one whose lowest begins at 0 % is never off. Cut-off '
+                . 'whole numbers reach the top at exactly 100 %.',
+            threshold: 'thresholds of the steps: more than 0 %, rising, as many as there are steps, the last at 100 % or less; weak: at '
+                . 'exactly 100 %',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'the derived table is used',

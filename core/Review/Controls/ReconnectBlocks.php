@@ -28,8 +28,10 @@ final class ReconnectBlocks implements Rule
             version: 1,
             title: 'Reconnecting holds up the switches',
             severities: [Severity::Weak],
-            reason: 'A program that waits in a loop for the network does not look at its switches: the lamp comes on seconds late, or not at all while the network is down.',
-            threshold: 'how long reconnecting may hold everything else up, where lines are operated by hand too: more than ' . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second) . ' is felt',
+            reason: 'A program that waits in a loop for the network does not look at its switches: the lamp comes on seconds late, or not '
+                . 'at all while the network is down.',
+            threshold: 'how long reconnecting may hold everything else up, where lines are operated by hand too: more than '
+                . QuantityPrinter::rounded(self::FELT_SECONDS, Unit::Second) . ' is felt',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'nothing on the board is operated by hand or by infrared',

@@ -30,8 +30,14 @@ final class SensorHunts implements Rule
             version: 1,
             title: 'Sensor rule that hunts',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'Where on and off lie at one value, every reading switches: the relay chatters, the contact burns and a motor never starts. Where they lie closer than readings differ by themselves, it does so at times.',
-            threshold: 'on and off apart: at one value is broken; closer than readings differ by themselves (' . QuantityPrinter::rounded(Sensed::Temperature->noise(), Unit::Celsius) . ', ' . QuantityPrinter::rounded(Sensed::Humidity->noise(), Unit::Percent) . ' humidity, ' . QuantityPrinter::rounded(Sensed::Light->noise(), Unit::Percent) . ' of a range of light) is weak, unless on and off have least times of ' . QuantityPrinter::rounded(self::LEAST_CYCLE_SECONDS, Unit::Second) . ' together',
+            reason: 'Where on and off lie at one value, every reading switches: the relay chatters, the contact burns and a motor never '
+                . 'starts. Where they lie closer than readings differ by themselves, it does so at times.',
+            threshold: 'on and off apart: at one value is broken; closer than readings differ by themselves ('
+                . QuantityPrinter::rounded(Sensed::Temperature->noise(), Unit::Celsius) . ', '
+                . QuantityPrinter::rounded(Sensed::Humidity->noise(), Unit::Percent) . ' humidity, '
+                . QuantityPrinter::rounded(Sensed::Light->noise(), Unit::Percent) . ' of a range of light) is weak, '
+                . 'unless on and off have least times of '
+                . QuantityPrinter::rounded(self::LEAST_CYCLE_SECONDS, Unit::Second) . ' together',
             basis: Basis::CommonPractice,
             source: 'common practice, from memory',
             silentWhen: 'the sensor says yes or no, or only switches off',

@@ -27,7 +27,8 @@ final class SoundsAlike implements Rule
             version: 1,
             title: 'Two lines that a voice cannot tell apart',
             severities: [Severity::Weak, Severity::Hint],
-            reason: 'A spoken name is heard, not read. “Lamp two” and “lamp 2” are one; names alike in sound, or one within the other, call the wrong line now and then.',
+            reason: 'A spoken name is heard, not read. “Lamp two” and “lamp 2” are one; names alike in sound, or one within the '
+                . 'other, call the wrong line now and then.',
             threshold: 'names on one spoken channel, by words, by digits against words, and by metaphone',
             basis: Basis::CommonPractice,
             source: 'metaphone by L. Philips, 1990, as PHP has it; the rest common practice',
@@ -54,7 +55,13 @@ final class SoundsAlike implements Rule
                         $this->facts(),
                         $kind,
                         $entry->surface,
-                        sprintf('“%s” and “%s” are %s on “%s”.', $other->address, $entry->address, $likeness->value, $column->title),
+                        sprintf(
+                            '“%s” and “%s” are %s on “%s”.',
+                            $other->address,
+                            $entry->address,
+                            $likeness->value,
+                            $column->title,
+                        ),
                         proposals: static fn(): array => self::otherName($inspection, $entry),
                     );
                     break;

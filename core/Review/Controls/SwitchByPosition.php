@@ -26,7 +26,8 @@ final class SwitchByPosition implements Rule
             version: 1,
             title: 'Maintained switch read by its position beside other controls',
             severities: [Severity::Hint],
-            reason: 'Another control changes the line, and the switch stands for what is no longer so: the next flick does nothing. Read each change of the switch as a flip, or let it count only when it is moved.',
+            reason: 'Another control changes the line, and the switch stands for what is no longer so: the next flick does nothing. Read '
+                . 'each change of the switch as a flip, or let it count only when it is moved.',
             threshold: 'a wall switch that says on and off by its position, on a line with another control',
             basis: Basis::CommonPractice,
             source: 'common practice',

@@ -31,8 +31,10 @@ final class TimerClock implements Rule
             version: 1,
             title: 'Timer that does not know the time, or never ends',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A controller forgets the time with its supply. What it is told anew needs a radio, a module with a cell, or somebody who sets it; a table with no time for off leaves its line on for ever.',
-            threshold: 'the clock has what it needs (a radio that is used for the network, a zero-cross input for the cycles of the mains), or the timer is broken; a clock that each power cut stops, and a table that only switches on, are weak',
+            reason: 'A controller forgets the time with its supply. What it is told anew needs a radio, a module with a cell, or somebody '
+                . 'who sets it; a table with no time for off leaves its line on for ever.',
+            threshold: 'the clock has what it needs (a radio that is used for the network, a zero-cross input for the cycles of the '
+                . 'mains), or the timer is broken; a clock that each power cut stops, and a table that only switches on, are weak',
             basis: Basis::CommonPractice,
             source: 'common practice',
         );

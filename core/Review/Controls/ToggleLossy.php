@@ -24,7 +24,8 @@ final class ToggleLossy implements Rule
             version: 1,
             title: 'Toggle over a link that loses messages',
             severities: [Severity::Weak],
-            reason: 'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the next.',
+            reason: 'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the '
+                . 'next.',
             threshold: 'toggling on channels whose messages can be lost',
             basis: Basis::CommonPractice,
             source: 'common practice',

@@ -27,7 +27,8 @@ final class ActiveLevel implements Rule
             version: 1,
             title: 'Active level unstated or contradicted',
             severities: [Severity::Broken],
-            reason: 'When code and circuit disagree on the level that means “on”, everything is on at “off”. The level must be stated once, and be the driver’s.',
+            reason: 'When code and circuit disagree on the level that means “on”, everything is on at “off”. The level must be '
+                . 'stated once, and be the driver’s.',
             threshold: 'the stated level is the one at which the driver energises the coil',
             basis: Basis::CommonPractice,
             source: 'common practice: the most frequent logic error of the trade',

@@ -41,8 +41,10 @@ final class BistableDriven implements Rule
             version: 1,
             title: 'Bistable relay that is moved one way only',
             severities: [Severity::Broken],
-            reason: 'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way round through its only one.',
-            threshold: 'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have an output each',
+            reason: 'A bistable relay stays as it was left: it opens only by a pulse through its second winding, or one the other way '
+                . 'round through its only one.',
+            threshold: 'two windings, each with a driver and an output, or one between the outputs of a full bridge whose two inputs have '
+                . 'an output each',
             basis: Basis::CommonPractice,
             source: 'windings of the relay’s part file',
             joint: LineJoint::Driver,

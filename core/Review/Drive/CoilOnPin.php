@@ -79,7 +79,8 @@ final class CoilOnPin implements Rule
         foreach (Repairs::of($inspection)->partsOnOffer(Transistor::class) as $transistor) {
             $draft = new NpnLowSide($transistor->identity->id, 470.0, self::BASE_EMITTER_OHMS);
             $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft));
-            $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts / $inspection->board->relay($actuator)->coilResistance->min;
+            $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts
+                / $inspection->board->relay($actuator)->coilResistance->min;
             if (null !== $ohms && $isStrongEnough) {
                 return [new Remedy(
                     sprintf('Drive it by %s with %s', $transistor->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)),

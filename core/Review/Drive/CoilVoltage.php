@@ -37,7 +37,10 @@ final class CoilVoltage implements Rule
             title: 'Coil voltage that is not the rail’s',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'A coil on too low a rail does not pull in; on too high a rail it burns, the sooner the warmer its air.',
-            threshold: 'nominal coil voltage, and a module’s supply voltage, within ' . QuantityPrinter::rounded(100 * self::TOLERATED_SHARE, Unit::Percent) . ' of the rail’s; the rail at its highest within what the coil bears in the air of the box (weak; broken where the nominal voltage is too high already)',
+            threshold: 'nominal coil voltage, and a module’s supply voltage, within '
+                . QuantityPrinter::rounded(100 * self::TOLERATED_SHARE, Unit::Percent) . ' of the rail’s; '
+                . 'the rail at its highest within what the coil bears in the air of the box '
+                . '(weak; broken where the nominal voltage is too high already)',
             basis: Basis::DataSheet,
             source: 'coil data of the relay',
             joint: LineJoint::Coil,
@@ -99,7 +102,8 @@ final class CoilVoltage implements Rule
                 MarginState::Broken === $bears->state() ? Severity::Broken : Severity::Weak,
                 $id,
                 sprintf(
-                    'The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay whose coil bears more.',
+                    'The coil of “%s” may get %s and bears %s for good in air of %s. Lower the rail, cool the box, or choose a relay '
+                        . 'whose coil bears more.',
                     $inspection->board->lines[$lineId]->name,
                     $bears->worst->has(),
                     $bears->worst->needs(),

@@ -32,7 +32,10 @@ final class DoesNotPullIn implements Rule
             title: 'Driver that does not pull in or release',
             severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'Too little base current, and the transistor does not saturate: the relay pulls in on one bench and not on the next.',
-            threshold: 'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over ' . QuantityPrinter::rounded(BaseResistor::SATURATED_VOLTS, Unit::Volt) . ' at the worst corner (weak); forced gain over the house rule at typical levels (hint); more than the release voltage left on the coil while the pin is off',
+            threshold: 'coil voltage below the operate voltage at typical values (broken) or at the worst corner (weak); V_CE over '
+                . QuantityPrinter::rounded(BaseResistor::SATURATED_VOLTS, Unit::Volt) . ' at the worst corner (weak); '
+                . 'forced gain over the house rule at typical levels (hint); '
+                . 'more than the release voltage left on the coil while the pin is off',
             basis: Basis::CommonPractice,
             source: 'operate voltage from the relay’s data sheet; V_CE limit and forced gain: common practice',
             joint: LineJoint::Coil,
@@ -53,7 +56,8 @@ final class DoesNotPullIn implements Rule
                 ExpanderSources::isAskedToSource($inspection, $actuator) => ExpanderSources::class,
                 // A gate that is not on for certain is one fault, not two.
                 null !== $inspection->drive->results[$id]->gate
-                    && $inspection->board->relay($actuator)->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => GateNotSpecified::class,
+                    && $inspection->board->relay($actuator)
+                    ->suitsRail($inspection->board->railVolts($actuator->rail)->typ) => GateNotSpecified::class,
                 default => CoilVoltage::class,
             }, $id));
         }

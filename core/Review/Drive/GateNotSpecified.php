@@ -31,8 +31,10 @@ final class GateNotSpecified implements Rule
             version: 1,
             title: 'MOSFET not specified at this gate voltage',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'The threshold voltage is where a MOSFET begins to conduct, not where it is on. What it does below the gate voltage of its data sheet differs from copy to copy.',
-            threshold: 'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling in for certain is broken, otherwise below it is weak',
+            reason: 'The threshold voltage is where a MOSFET begins to conduct, not where it is on. What it does below the gate voltage '
+                . 'of its data sheet differs from copy to copy.',
+            threshold: 'gate voltage over the lowest one at which an on-resistance is stated; below it at typical values and not pulling '
+                . 'in for certain is broken, otherwise below it is weak',
             basis: Basis::DataSheet,
             source: 'on-resistance of the MOSFET’s part file',
             joint: LineJoint::Driver,

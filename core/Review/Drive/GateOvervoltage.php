@@ -30,7 +30,8 @@ final class GateOvervoltage implements Rule
             version: 1,
             title: 'Gate gets more than it bears',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'The oxide under a gate is a few hundred atoms thick. Beyond its rated voltage it breaks down, and the MOSFET then stays on for good.',
+            reason: 'The oxide under a gate is a few hundred atoms thick. Beyond its rated voltage it breaks down, and the MOSFET then '
+                . 'stays on for good.',
             threshold: 'gate–source voltage within what the part permits: at typical values (broken), on the highest rail (weak)',
             basis: Basis::DataSheet,
             source: 'greatest gate–source voltage of the MOSFET’s part file',

@@ -29,8 +29,12 @@ final class HotRestart implements Rule
             version: 1,
             title: 'Coil that is hard to pull in while hot',
             severities: [Severity::Weak, Severity::Hint],
-            reason: 'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull in again.',
-            threshold: 'coil voltage at the worst corner over the operate voltage of a coil ' . HandOff::COIL_RISE_KELVIN . ' K above the air: under 1 is a hint, above ' . QuantityPrinter::rounded(self::HOT_CELSIUS, Unit::Celsius) . ' of air weak; the operate voltage is itself a maximum and most relays do better',
+            reason: 'A coil that has been held for long is hot, its copper has more resistance, and the relay wants more voltage to pull '
+                . 'in again.',
+            threshold: 'coil voltage at the worst corner over the operate voltage of a coil ' . HandOff::COIL_RISE_KELVIN
+                . ' K above the air: under 1 is a hint, above '
+                . QuantityPrinter::rounded(self::HOT_CELSIUS, Unit::Celsius) . ' of air weak; '
+                . 'the operate voltage is itself a maximum and most relays do better',
             basis: Basis::CommonPractice,
             source: 'operate voltage from the relay’s data sheet; copper 0.39 %/K; 35 K from memory',
             silentWhen: 'the relay does not even pull in cold, or is bistable and held by no current',

@@ -24,8 +24,10 @@ final class IsolationClaimed implements Rule
             version: 2,
             title: 'Isolation that is claimed and not there',
             severities: [Severity::Weak],
-            reason: 'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both sides on one rail, it is a level shifter.',
-            threshold: 'the driver is stated to isolate, and its coils are on the controller’s rail, its inputs are fed from the coils’ rail, or the grounds of both rails are joined',
+            reason: 'An opto coupler keeps two sides apart only where neither supply nor ground is shared. With the jumper on, or both '
+                . 'sides on one rail, it is a level shifter.',
+            threshold: 'the driver is stated to isolate, and its coils are on the controller’s rail, its inputs are fed from the '
+                . 'coils’ rail, or the grounds of both rails are joined',
             basis: Basis::CommonPractice,
             source: 'the nature of isolation',
             silentWhen: 'nothing is claimed of it',

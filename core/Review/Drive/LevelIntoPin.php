@@ -34,8 +34,12 @@ final class LevelIntoPin implements Rule
             version: 2,
             title: 'Signal level that does not suit its pin',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A 5 V output into a 3.3 V pin forces current through its protection diode until one of the two gives in; a 3.3 V output into a 5 V input may or may not be read as high.',
-            threshold: 'high level of the signal at most ' . QuantityPrinter::rounded(self::OVER_VOLTS, Unit::Volt) . ' above the pin’s supply, and at least V_IH; outside at typical values is broken, with tolerance weak; the output of a device follows the rail that feeds it, a pin fed straight from a rail follows that rail, and the controller’s output is held against what the device’s input reads and bears',
+            reason: 'A 5 V output into a 3.3 V pin forces current through its protection diode until one of the two gives in; a 3.3 V '
+                . 'output into a 5 V input may or may not be read as high.',
+            threshold: 'high level of the signal at most ' . QuantityPrinter::rounded(self::OVER_VOLTS, Unit::Volt)
+                . ' above the pin’s supply, and at least V_IH; outside at typical values is broken, with tolerance weak; '
+                . 'the output of a device follows the rail that feeds it, a pin fed straight from a rail follows that rail, '
+                . 'and the controller’s output is held against what the device’s input reads and bears',
             basis: Basis::DataSheet,
             source: 'absolute maximum and input levels of the chip, from memory',
             silentWhen: 'nothing is stated of the signal and no device is attached to it: then it comes from the pins’ own supply',
@@ -189,8 +193,14 @@ final class LevelIntoPin implements Rule
         }
     }
 
-    private function finding(Inspection $inspection, string $id, Severity $kind, string $statement, Figure $figure, float $supplyVolts): Finding
-    {
+    private function finding(
+        Inspection $inspection,
+        string $id,
+        Severity $kind,
+        string $statement,
+        Figure $figure,
+        float $supplyVolts,
+    ): Finding {
         $device = SignalLevel::deviceOf($inspection->board, $id);
         $feed = null === $device ? [] : [new Remedy('Feed it from the controller’s pin supply', new FeedDevice($device))];
 

@@ -31,7 +31,8 @@ final class ModuleInputAmbiguous implements Rule
             title: 'Module input neither surely on nor surely off',
             severities: [Severity::Weak],
             reason: 'Between the current that releases for certain and the one that operates for certain, a module does what it likes.',
-            threshold: 'input current at pin low below the certain operate current, or at pin high above the certain release current, at the worst corner',
+            threshold: 'input current at pin low below the certain operate current, or at pin high above the certain release current, at '
+                . 'the worst corner',
             basis: Basis::FromMemory,
             source: 'currents of the module’s part file',
             explainedBy: [CoilVoltage::class],
@@ -67,7 +68,8 @@ final class ModuleInputAmbiguous implements Rule
                     Severity::Weak,
                     $id,
                     sprintf(
-                        'The module of “%s” may stay on: %s flow with its pin off at the worst corner, and it lets go for certain up to %s.',
+                        'The module of “%s” may stay on: %s flow with its pin off at the worst corner, and it lets go for certain up '
+                            . 'to %s.',
                         $name,
                         $result->staysOff->worst->needs(),
                         $result->staysOff->worst->has(),

@@ -26,11 +26,14 @@ final class NoClamp implements Rule
             version: 1,
             title: 'Coil without a clamp',
             severities: [Severity::Broken],
-            reason: 'When the driver opens, the coil’s current must go somewhere: without a clamp its voltage rises until the transistor breaks down, each time it switches off.',
-            threshold: 'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an array on the coils’ rail',
+            reason: 'When the driver opens, the coil’s current must go somewhere: without a clamp its voltage rises until the '
+                . 'transistor breaks down, each time it switches off.',
+            threshold: 'a diode, a diode with a zener, or an RC across every coil that is driven by single parts; the common pin of an '
+                . 'array on the coils’ rail',
             basis: Basis::CommonPractice,
             source: 'the nature of an inductance',
-            silentWhen: 'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a heater; a bridge has its own way for the current',
+            silentWhen: 'a ready-made module brings its own clamp; the input of a solid-state relay is no inductance, nor is a lamp or a '
+                . 'heater; a bridge has its own way for the current',
             joint: LineJoint::Coil,
         );
     }
@@ -71,7 +74,8 @@ final class NoClamp implements Rule
                     $id,
                     sprintf(
                         $isArray
-                            ? 'The common pin of the array at “%s” is open, so its clamp diodes do nothing: each switching off strikes the array.'
+                            ? 'The common pin of the array at “%s” is open, so its clamp diodes do nothing: each switching off '
+                                . 'strikes the array.'
                             : 'Nothing clamps the coil of “%s”: each switching off strikes its driver.',
                         $inspection->board->nameOf($id),
                     ),

@@ -30,7 +30,8 @@ final class PackageTooHot implements Rule
             title: 'Array that gets too hot',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'Every channel that is on drops about a volt, and all that heat leaves through one small package.',
-            threshold: 'permitted over actual rise of the junction with all channels of a package on; at typical currents broken, at the greatest weak; and no more channels used than it has',
+            threshold: 'permitted over actual rise of the junction with all channels of a package on; at typical currents broken, at the '
+                . 'greatest weak; and no more channels used than it has',
             basis: Basis::DataSheet,
             source: 'thermal resistance and greatest junction temperature of the array’s part file',
             joint: LineJoint::Coil,

@@ -24,7 +24,8 @@ final class SolidStateHeat implements Rule
             version: 1,
             title: 'Solid-state relay that gets too hot',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A solid-state output drops a volt or more, so each ampere makes a watt of heat or more: what its print allows needs a heat sink.',
+            reason: 'A solid-state output drops a volt or more, so each ampere makes a watt of heat or more: what its print allows needs '
+                . 'a heat sink.',
             threshold: 'permitted over actual rise of the junction without a heat sink; at the typical drop broken, at the greatest weak',
             basis: Basis::CommonPractice,
             source: 'drop and thermal resistance of the relay’s part file; air as stated for the board, else 40 °C',

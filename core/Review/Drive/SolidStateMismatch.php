@@ -36,8 +36,10 @@ final class SolidStateMismatch implements Rule
             version: 1,
             title: 'Solid-state relay with a load that it cannot switch',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A triac goes off only when its current passes zero, stays on only above a least current, and never quite stops conducting: an LED lamp glows on what leaks.',
-            threshold: 'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the output, and an electronic lamp of at least ' . round(1 / self::GLOW_SHARE) . ' times the leakage (weak)',
+            reason: 'A triac goes off only when its current passes zero, stays on only above a least current, and never quite stops '
+                . 'conducting: an LED lamp glows on what leaks.',
+            threshold: 'no direct current through a triac, no normally closed use (broken); appliance current over the least one of the '
+                . 'output, and an electronic lamp of at least ' . round(1 / self::GLOW_SHARE) . ' times the leakage (weak)',
             basis: Basis::CommonPractice,
             source: 'output data of the relay’s part file; 100 times: common practice, from memory',
             joint: LineJoint::Appliance,
@@ -62,7 +64,10 @@ final class SolidStateMismatch implements Rule
                     $this->facts(),
                     Severity::Broken,
                     $id,
-                    sprintf('“%s” runs from direct current, and the triac of its relay never lets go of that once it is on.', $line->name),
+                    sprintf(
+                        '“%s” runs from direct current, and the triac of its relay never lets go of that once it is on.',
+                        $line->name,
+                    ),
                     proposals: $instead,
                 );
             } elseif (ContactUse::NormallyClosed === $actuator->contact) {

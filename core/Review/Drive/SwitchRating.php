@@ -33,8 +33,10 @@ final class SwitchRating implements Rule
             version: 1,
             title: 'Switching part beyond its rating',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A transistor that carries more than it is rated for, or whose coil kicks higher than it stands when it opens, does not live long.',
-            threshold: 'rated over actual current, and rated over greatest voltage while switching off with the clamp that is fitted: under 1 at typical values broken, at the highest rail weak',
+            reason: 'A transistor that carries more than it is rated for, or whose coil kicks higher than it stands when it opens, does '
+                . 'not live long.',
+            threshold: 'rated over actual current, and rated over greatest voltage while switching off with the clamp that is fitted: '
+                . 'under 1 at typical values broken, at the highest rail weak',
             basis: Basis::DataSheet,
             source: 'ratings of the transistor’s, MOSFET’s or array’s part file',
             silentWhen: 'nothing clamps the coil, which is a finding of its own',

@@ -29,7 +29,8 @@ final class PartFactsDiffer implements Rule
             version: 1,
             title: 'Part whose facts are not those of the catalogue',
             severities: [Severity::Weak],
-            reason: 'A board file carries the facts of its parts. Where one of them says something else than the catalogue does of the same part, every check rests on a word of unknown origin.',
+            reason: 'A board file carries the facts of its parts. Where one of them says something else than the catalogue does of the '
+                . 'same part, every check rests on a word of unknown origin.',
             threshold: 'the facts of every part in use against those of the catalogue, where id and version are the same',
             basis: Basis::CommonPractice,
             source: 'the catalogue',
@@ -61,7 +62,8 @@ final class PartFactsDiffer implements Rule
                 Severity::Weak,
                 $id,
                 sprintf(
-                    'The facts of %s that came with this board are not the catalogue’s: %s. Choose under “The board as a whole” whose to take.',
+                    'The facts of %s that came with this board are not the catalogue’s: %s. Choose under “The board as a whole” '
+                        . 'whose to take.',
                     $part->identity()->name,
                     $named,
                 ),

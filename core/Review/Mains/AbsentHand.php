@@ -28,8 +28,10 @@ final class AbsentHand implements Rule
             version: 1,
             title: 'Appliance that must not start by itself, started by somebody who is not there',
             severities: [Severity::Danger],
-            reason: 'A message, a spoken name, a radio command or an infrared code that something repeats comes from somebody who does not see the appliance: what lies on the heater, whose hand is in the saw. Such hands may switch off and nothing else.',
-            threshold: 'no message, service, spoken name, serial radio and no infrared code that something repeats switches on what must never start by itself, unless the papers of the appliance allow remote start (verified on each copy)',
+            reason: 'A message, a spoken name, a radio command or an infrared code that something repeats comes from somebody who does '
+                . 'not see the appliance: what lies on the heater, whose hand is in the saw. Such hands may switch off and nothing else.',
+            threshold: 'no message, service, spoken name, serial radio and no infrared code that something repeats switches on what must '
+                . 'never start by itself, unless the papers of the appliance allow remote start (verified on each copy)',
             basis: Basis::CommonPractice,
             source: 'common practice; IEC 60335-2-30 forbids it for portable room heaters, from memory',
             silentWhen: 'the surface only switches off, or acts in sight of the appliance',

@@ -30,8 +30,11 @@ final class BarrierTooNarrow implements Rule
             version: 2,
             title: 'Mains too near to what can be touched',
             severities: [Severity::Danger, Severity::Hint],
-            reason: 'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it fails.',
-            threshold: 'clearance and creepage for reinforced insulation by voltage, overvoltage category, pollution degree (3 beside water), material group and height above the sea (danger below), for basic insulation where the low-voltage side is treated as live; the distance of the house rules (hint below); a distance is a target until it is measured or read back',
+            reason: 'Between mains and a side that somebody touches stands reinforced insulation: two faults must come together before it '
+                . 'fails.',
+            threshold: 'clearance and creepage for reinforced insulation by voltage, overvoltage category, pollution degree (3 beside '
+                . 'water), material group and height above the sea (danger below), for basic insulation where the low-voltage side is '
+                . 'treated as live; the distance of the house rules (hint below); a distance is a target until it is measured or read back',
             basis: Basis::Standard,
             source: 'IEC 60664-1, tables F.1, F.2 and F.4, from memory',
             silentWhen: '',

@@ -26,7 +26,8 @@ final class BesideLowVoltage implements Rule
             version: 2,
             title: 'Low-voltage contact or wiring beside mains',
             severities: [Severity::Danger],
-            reason: 'The contact of a 12 V valve among mains contacts carries mains into the low-voltage wiring with the first stray strand.',
+            reason: 'The contact of a 12 V valve among mains contacts carries mains into the low-voltage wiring with the first stray '
+                . 'strand.',
             threshold: 'the same distances for contacts and wiring of low-voltage appliances as for the rest',
             basis: Basis::Standard,
             source: 'IEC 60664-1',

@@ -30,8 +30,10 @@ final class BothPoles implements Rule
             version: 2,
             title: 'One pole switched where either may be live',
             severities: [Severity::Danger],
-            reason: 'A plug that fits both ways makes it a matter of chance which conductor is live; with two hot conductors both always are. Then one contact leaves the appliance live.',
-            threshold: 'both conductors of every line switched, each by a pole of its own, or an inlet that cannot be turned round; a relay of one pole switches one conductor, whatever is stated',
+            reason: 'A plug that fits both ways makes it a matter of chance which conductor is live; with two hot conductors both always '
+                . 'are. Then one contact leaves the appliance live.',
+            threshold: 'both conductors of every line switched, each by a pole of its own, or an inlet that cannot be turned round; a '
+                . 'relay of one pole switches one conductor, whatever is stated',
             basis: Basis::CommonPractice,
             source: 'wiring practice; local codes and a licensed electrician decide',
         );

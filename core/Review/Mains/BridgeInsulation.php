@@ -32,8 +32,11 @@ final class BridgeInsulation implements Rule
             version: 1,
             title: 'Part that joins mains to low voltage with too little insulation',
             severities: [Severity::Danger],
-            reason: 'Whatever stands with one foot in mains and one in low voltage is the barrier: the supply, a coupler that listens to the mains, a capacitor between the two. The weakest of them decides.',
-            threshold: 'reinforced insulation of every supply that is fed by the mains, every zero-cross coupler and every capacitor between mains and low voltage (class Y1); basic (class Y2) where the low-voltage side is treated as live; relays have a check of their own',
+            reason: 'Whatever stands with one foot in mains and one in low voltage is the barrier: the supply, a coupler that listens to '
+                . 'the mains, a capacitor between the two. The weakest of them decides.',
+            threshold: 'reinforced insulation of every supply that is fed by the mains, every zero-cross coupler and every capacitor '
+                . 'between mains and low voltage (class Y1); basic (class Y2) where the low-voltage side is treated as live; relays have '
+                . 'a check of their own',
             basis: Basis::Standard,
             source: 'IEC 61140 and IEC 60384-14, from memory; insulation of the part files',
             silentWhen: 'nothing of the board can hurt',

@@ -27,8 +27,10 @@ final class ComesBackHeating implements Rule
             version: 1,
             title: 'Heater of a room that comes back after a power cut',
             severities: [Severity::Danger],
-            reason: 'A heater that comes back with nobody there heats whatever has been laid on it or has fallen against it. A frost heater may, if it is fixed, made to run unattended, and has its own cut-out.',
-            threshold: 'off after a power cut, or fixed wiring, papers that allow it to run unattended, and an independent cut-out (both verified on each copy)',
+            reason: 'A heater that comes back with nobody there heats whatever has been laid on it or has fallen against it. A frost '
+                . 'heater may, if it is fixed, made to run unattended, and has its own cut-out.',
+            threshold: 'off after a power cut, or fixed wiring, papers that allow it to run unattended, and an independent cut-out (both '
+                . 'verified on each copy)',
             basis: Basis::CommonPractice,
             source: 'common practice; IEC 60335-2-30, from memory',
             silentWhen: 'it stays off after a power cut, or must never start by itself: then “restored” judges it',
@@ -82,7 +84,10 @@ final class ComesBackHeating implements Rule
                 yield new HoldPoint(
                     $this->facts(),
                     $id,
-                    sprintf('The heater of “%s” is fixed, its papers allow it to run unattended, and its own cut-out works.', $line->name),
+                    sprintf(
+                        'The heater of “%s” is fixed, its papers allow it to run unattended, and its own cut-out works.',
+                        $line->name,
+                    ),
                 );
             }
         }

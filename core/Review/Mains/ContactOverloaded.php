@@ -36,7 +36,9 @@ final class ContactOverloaded implements Rule
             title: 'Contact that carries too much',
             severities: [Severity::Danger, Severity::Weak],
             reason: 'An overloaded contact welds or burns. Lamps, motors and transformers draw many times their current when they start.',
-            threshold: 'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where the maker states one, with the mains 10 % high',
+            threshold: 'current or voltage over the plain rating of the contact in use is a danger; weak over what may be used of it: the '
+                . 'share of the house rules, less in hot air, less by the share for the kind of load or by the peak or motor rating where '
+                . 'the maker states one, with the mains 10 % high',
             basis: Basis::FromMemory,
             source: 'contact rating from the relay’s part file; shares by kind of load are common practice, from memory',
             joint: LineJoint::Appliance,
@@ -84,7 +86,8 @@ final class ContactOverloaded implements Rule
                 $figure->has(),
             );
         }
-        // What is used of a contact grows with its rating, so that the class of contact that is wanted can be said even where no part is at hand.
+        // What is used of a contact grows with its rating, so that the class of contact that is wanted can be said even where no part is
+        // at hand.
         $wanted = sprintf(
             ' That is work for a contact rated about %s, or for a contactor.',
             QuantityPrinter::rounded(

@@ -25,7 +25,8 @@ final class CutOutMissing implements Rule
             version: 2,
             title: 'Heater without an independent cut-out',
             severities: [Severity::Danger],
-            reason: 'Contacts weld and programs hang: a heater that cannot be switched off by something of its own sets fire to what is near it.',
+            reason: 'Contacts weld and programs hang: a heater that cannot be switched off by something of its own sets fire to what is '
+                . 'near it.',
             threshold: 'an independent thermal cut-out in the line of every appliance that heats; verified on each copy',
             basis: Basis::CommonPractice,
             source: 'common practice; IEC 60730 and IEC 60335-1, from memory',

@@ -29,7 +29,8 @@ final class EarthMissing implements Rule
             title: 'No protective earth where it is wanted',
             severities: [Severity::Danger],
             reason: 'A metal case without earth becomes live with the first fault inside, and nothing switches it off.',
-            threshold: 'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal case; verified on each copy',
+            threshold: 'protective earth straight through to every appliance of class I, every outlet that offers earth, and every metal '
+                . 'case; verified on each copy',
             basis: Basis::Standard,
             source: 'IEC 61140, from memory; local codes decide',
         );

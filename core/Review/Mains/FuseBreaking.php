@@ -25,7 +25,8 @@ final class FuseBreaking implements Rule
             version: 1,
             title: 'Fuse that cannot break a short circuit',
             severities: [Severity::Danger],
-            reason: 'In a short circuit near the distribution more than a thousand amperes flow. A small glass fuse bursts and goes on burning.',
+            reason: 'In a short circuit near the distribution more than a thousand amperes flow. A small glass fuse bursts and goes on '
+                . 'burning.',
             threshold: 'breaking capacity of ' . QuantityPrinter::rounded(self::NEEDED_AMPS, Unit::Ampere) . ' or more',
             basis: Basis::Standard,
             source: 'IEC 60127-2, high breaking capacity, from memory',

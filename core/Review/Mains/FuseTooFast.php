@@ -23,7 +23,8 @@ final class FuseTooFast implements Rule
             version: 1,
             title: 'Fast fuse before what draws an inrush',
             severities: [Severity::Weak],
-            reason: 'A motor, a transformer or a lamp draws many times its current for a moment. A fast fuse blows on it one evening in ten.',
+            reason: 'A motor, a transformer or a lamp draws many times its current for a moment. A fast fuse blows on it one evening in '
+                . 'ten.',
             threshold: 'a time-lag fuse where anything but resistive heat is switched',
             basis: Basis::CommonPractice,
             source: 'common practice: 5 to 7 times for a motor, 10 to 40 times for a transformer',

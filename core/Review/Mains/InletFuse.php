@@ -60,7 +60,8 @@ final class InletFuse implements Rule
                     $this->facts(),
                     Severity::Danger,
                     'second-fuse',
-                    'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they burn.',
+                    'One of the two live conductors has no fuse: a fault to earth on that side heats the wires of this box until they '
+                        . 'burn.',
                     proposals: static fn(): array => [new Remedy(
                         'Fit the same fuse in the other live conductor',
                         new StateBox(bothFused: true),

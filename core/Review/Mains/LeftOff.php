@@ -25,8 +25,10 @@ final class LeftOff implements Rule
             version: 1,
             title: 'Appliance that must come back after a power cut and does not',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'Pipes freeze, fish suffocate and cellars flood while a frost heater, an aquarium or a sump pump stays off after a cut that lasted a second.',
-            threshold: 'on, or as it was, after a power cut for every appliance that must come back (weak otherwise); an appliance that must never start by itself cannot be one that must come back (broken)',
+            reason: 'Pipes freeze, fish suffocate and cellars flood while a frost heater, an aquarium or a sump pump stays off after a '
+                . 'cut that lasted a second.',
+            threshold: 'on, or as it was, after a power cut for every appliance that must come back (weak otherwise); an appliance that '
+                . 'must never start by itself cannot be one that must come back (broken)',
             basis: Basis::CommonPractice,
             source: 'common practice; the fact is preset by the kind of appliance',
         );

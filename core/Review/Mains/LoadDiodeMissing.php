@@ -25,7 +25,8 @@ final class LoadDiodeMissing implements Rule
             version: 1,
             title: 'Inductive DC appliance behind a contact without its diode',
             severities: [Severity::Broken],
-            reason: 'A coil in direct current holds its arc: the contact of the relay that opens it burns away or welds. A diode across the appliance lets the current run out. An RC snubber is for alternating current.',
+            reason: 'A coil in direct current holds its arc: the contact of the relay that opens it burns away or welds. A diode across '
+                . 'the appliance lets the current run out. An RC snubber is for alternating current.',
             threshold: 'a diode across every inductive DC appliance that a contact switches',
             basis: Basis::CommonPractice,
             source: 'common practice',

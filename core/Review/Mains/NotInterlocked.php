@@ -25,7 +25,8 @@ final class NotInterlocked implements Rule
             version: 1,
             title: 'Lines that may never be on together, left to the program',
             severities: [Severity::Danger],
-            reason: 'A program that hangs, or a welded contact, closes both. Feed the one through the normally closed contact of the other, and no program can.',
+            reason: 'A program that hangs, or a welded contact, closes both. Feed the one through the normally closed contact of the '
+                . 'other, and no program can.',
             threshold: 'an interlock through the contacts for every group of which only one may be on',
             basis: Basis::CommonPractice,
             source: 'common practice',

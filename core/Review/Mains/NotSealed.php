@@ -26,8 +26,10 @@ final class NotSealed implements Rule
             version: 1,
             title: 'Mains beside water without a seal',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'Splashing water carries mains over every distance that was kept, and salt water stays. Damp and dust do it more slowly.',
-            threshold: 'an enclosure against splashing water (IPX4) beside an appliance that stands in water (danger otherwise), and wherever it is damp or dusty (weak otherwise)',
+            reason: 'Splashing water carries mains over every distance that was kept, and salt water stays. Damp and dust do it more '
+                . 'slowly.',
+            threshold: 'an enclosure against splashing water (IPX4) beside an appliance that stands in water (danger otherwise), and '
+                . 'wherever it is damp or dusty (weak otherwise)',
             basis: Basis::Standard,
             source: 'IEC 60529 and IEC 60664-1, from memory',
             silentWhen: 'it is dry and clean',

@@ -26,7 +26,8 @@ final class OutletLink implements Rule
             version: 2,
             title: 'Double outlet whose halves are still joined on the live side',
             severities: [Severity::Danger],
-            reason: 'While the link on the live side stays, either relay makes both halves live, and the one that is off is not. The link on the neutral side stays.',
+            reason: 'While the link on the live side stays, either relay makes both halves live, and the one that is off is not. The link '
+                . 'on the neutral side stays.',
             threshold: 'the link between the live sides is taken out wherever each half has a relay of its own',
             basis: Basis::CommonPractice,
             source: 'common practice',
@@ -49,7 +50,8 @@ final class OutletLink implements Rule
                     Severity::Danger,
                     $id,
                     sprintf(
-                        '“%s” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half is.',
+                        '“%s” leaves by half of a double outlet whose live sides are still joined: it is live whenever the other half '
+                            . 'is.',
                         $line->name,
                     ),
                     proposals: static fn(): array => [new Remedy(

@@ -27,8 +27,10 @@ final class PauseTooShort implements Rule
             version: 1,
             title: 'Relays that follow each other without a pause',
             severities: [Severity::Weak],
-            reason: 'A contact opens some milliseconds after its coil lets go, and draws an arc for some more. The next one that closes meanwhile bridges both.',
-            threshold: 'a pause of ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' or more between two relays that may never be on together',
+            reason: 'A contact opens some milliseconds after its coil lets go, and draws an arc for some more. The next one that closes '
+                . 'meanwhile bridges both.',
+            threshold: 'a pause of ' . QuantityPrinter::rounded(self::LEAST_SECONDS, Unit::Second) . ' or more between two relays that '
+                . 'may never be on together',
             basis: Basis::CommonPractice,
             source: 'common practice',
         );

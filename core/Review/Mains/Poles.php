@@ -47,7 +47,9 @@ final class Poles
                     || $relay->contactAcAmps < min($now->contactAcAmps, $amps)
                     || !$relay->isOfTheKindOf($now)
                     || $relay->coilVolts !== $now->coilVolts
-                    || !$relay->insulation->isAtLeast(Insulation::Reinforced === $now->insulation ? Insulation::Reinforced : Insulation::Unstated)
+                    || !$relay->insulation->isAtLeast(Insulation::Reinforced === $now->insulation
+                        ? Insulation::Reinforced
+                        : Insulation::Unstated)
                 ) {
                     return false;
                 }

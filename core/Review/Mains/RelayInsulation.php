@@ -29,8 +29,10 @@ final class RelayInsulation implements Rule
             version: 2,
             title: 'Relay that does not keep mains from what can be touched',
             severities: [Severity::Danger],
-            reason: 'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a probe or the USB socket is then one fault away from mains.',
-            threshold: 'relays whose makers state reinforced insulation (4 kV and 8 mm); basic where the low-voltage side is treated as live',
+            reason: 'The relay itself is the barrier: a cheap cube has basic insulation at best between coil and contacts. A button, a '
+                . 'probe or the USB socket is then one fault away from mains.',
+            threshold: 'relays whose makers state reinforced insulation (4 kV and 8 mm); basic where the low-voltage side is treated as '
+                . 'live',
             basis: Basis::DataSheet,
             source: 'insulation of the relay’s part file, from memory',
             silentWhen: 'the low-voltage side is treated as live: nobody can touch any of it',

@@ -26,8 +26,10 @@ final class SelfStartOnDead implements Rule
             version: 1,
             title: 'Appliance that must not start by itself on a contact that stays or falls closed',
             severities: [Severity::Danger],
-            reason: 'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only the board’s own supply has failed. A bistable relay keeps its contact closed through a power cut.',
-            threshold: 'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by itself',
+            reason: 'A normally closed contact is on whenever the relay is not: while the controller starts, when it hangs, and when only '
+                . 'the board’s own supply has failed. A bistable relay keeps its contact closed through a power cut.',
+            threshold: 'a normally closed contact, or that of a bistable relay, in the line of an appliance that must never start by '
+                . 'itself',
             basis: Basis::CommonPractice,
             source: 'common practice; the fact is preset by the kind of appliance',
             joint: LineJoint::Contact,
@@ -49,7 +51,8 @@ final class SelfStartOnDead implements Rule
                     Severity::Danger,
                     $id,
                     sprintf(
-                        '“%s” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.',
+                        '“%s” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it '
+                            . 'starts when the mains comes back.',
                         $line->name,
                     ),
                     proposals: static fn(): array => BistableDriven::plain($inspection, $id),
@@ -60,7 +63,8 @@ final class SelfStartOnDead implements Rule
                     Severity::Danger,
                     $id,
                     sprintf(
-                        '“%s” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.',
+                        '“%s” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is '
+                            . 'dead or starting.',
                         $line->name,
                     ),
                     proposals: static fn(): array => [new Remedy(

@@ -25,8 +25,10 @@ final class SensorLost implements Rule
             version: 1,
             title: 'Line that runs on when its sensor is lost',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'A cable is pulled, a sensor corrodes: its last reading stands for ever, or reads as cold. A heater that goes by it then heats without end.',
-            threshold: 'a lost sensor, or a reading that cannot be, switches off what heats and what must never start by itself: anything else is a danger; that any other line goes on by it is weak',
+            reason: 'A cable is pulled, a sensor corrodes: its last reading stands for ever, or reads as cold. A heater that goes by it '
+                . 'then heats without end.',
+            threshold: 'a lost sensor, or a reading that cannot be, switches off what heats and what must never start by itself: anything '
+                . 'else is a danger; that any other line goes on by it is weak',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'the sensor only switches off',
@@ -64,7 +66,8 @@ final class SensorLost implements Rule
                     $rule->whenLost->value,
                     $board->nameOf($line->surfaces[$id]->function),
                     $harms
-                        ? ($board->appliance($line)->heats ? ': it heats, and nobody knows how warm it is' : ': it must never start by itself')
+                        ? ($board->appliance($line)->heats ? ': it heats, and nobody knows how warm it is' : ': it must never start by '
+                            . 'itself')
                         : '',
                 ),
                 proposals: static fn(): array => SensorRemedies::offWhenLost($id, $rule),

@@ -29,10 +29,14 @@ final class SharedOverloaded implements Rule
             version: 2,
             title: 'Shared part that carries too much',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the sum.',
-            threshold: 'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the thinnest wire of one line, and against the narrowest track at 10 K, or the sum where all are fed through it; weak where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
+            reason: 'Six relays of 10 A behind a lead for 6 A are a device for 6 A. Inlet, lead, wires, terminals and tracks carry the '
+                . 'sum.',
+            threshold: 'sum of all lines that can be on together, against the rating of each shared part; the greatest line against the '
+                . 'thinnest wire of one line, and against the narrowest track at 10 K, or the sum where all are fed through it; weak '
+                . 'where the program promises to run fewer at once, that sum fits, and the fuse lets no more through than the part bears',
             basis: Basis::Standard,
-            source: 'IEC 60335-1 or NEC table 400.5(A)(1) for wires, less in warmer air by IEC 60364-5-52 where the air inside is stated, IPC-2221 for tracks, from memory; ratings as stated',
+            source: 'IEC 60335-1 or NEC table 400.5(A)(1) for wires, less in warmer air by IEC 60364-5-52 where the air inside is stated, '
+                . 'IPC-2221 for tracks, from memory; ratings as stated',
             silentWhen: 'nothing on the board runs from the mains',
         );
     }

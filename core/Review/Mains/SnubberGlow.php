@@ -28,8 +28,10 @@ final class SnubberGlow implements Rule
             version: 2,
             title: 'Appliance that runs on what a snubber leaks',
             severities: [Severity::Weak, Severity::Hint],
-            reason: 'A snubber leaks a few milliamperes across the open contact: an LED lamp glows, a bell hums, a small pump or a valve does not fall back. Across the appliance it does its work and leaks nothing while the contact is open.',
-            threshold: '100 Ω and 100 nF across the contact: leakage from a tenth of the appliance’s own current on, or any electronic lamp (weak); nothing across the contact or the appliance where that is inductive (hint)',
+            reason: 'A snubber leaks a few milliamperes across the open contact: an LED lamp glows, a bell hums, a small pump or a valve '
+                . 'does not fall back. Across the appliance it does its work and leaks nothing while the contact is open.',
+            threshold: '100 Ω and 100 nF across the contact: leakage from a tenth of the appliance’s own current on, or any electronic '
+                . 'lamp (weak); nothing across the contact or the appliance where that is inductive (hint)',
             basis: Basis::CommonPractice,
             source: '2π · f · C · U; common practice',
         );

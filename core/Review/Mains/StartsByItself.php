@@ -25,7 +25,8 @@ final class StartsByItself implements Rule
             version: 1,
             title: 'Appliance that must not start by itself on a timer or a sensor',
             severities: [Severity::Danger],
-            reason: 'A timer or a sensor starts a heater or a saw with nobody there, or with a hand in it. It may take such a line off, and never put it on.',
+            reason: 'A timer or a sensor starts a heater or a saw with nobody there, or with a hand in it. It may take such a line off, '
+                . 'and never put it on.',
             threshold: 'no timer and no sensor rule that switches on, on a line that must never start by itself',
             basis: Basis::CommonPractice,
             source: 'common practice; the fact is preset by the kind of appliance',

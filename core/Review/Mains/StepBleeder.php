@@ -29,8 +29,12 @@ final class StepBleeder implements Rule
             version: 2,
             title: 'Series capacitors of a fan that stay charged',
             severities: [Severity::Danger],
-            reason: 'A capacitor that was at its peak when the plug was drawn bites whoever touches it, minutes later. In resonance with the winding it has more than the mains.',
-            threshold: 'a bleeder across each that leaves ' . QuantityPrinter::rounded(CapacitorStage::HARMLESS_VOLTS, Unit::Volt) . ' after a second, from the greatest voltage that a capacitor can have: mains 10 % high, tolerance of ' . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ', resonance with the winding',
+            reason: 'A capacitor that was at its peak when the plug was drawn bites whoever touches it, minutes later. In resonance with '
+                . 'the winding it has more than the mains.',
+            threshold: 'a bleeder across each that leaves ' . QuantityPrinter::rounded(CapacitorStage::HARMLESS_VOLTS, Unit::Volt)
+                . ' after a second, from the greatest voltage that a capacitor can have: '
+                . 'mains 10 % high, tolerance of '
+                . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ', resonance with the winding',
             basis: Basis::Standard,
             source: 'IEC 60335-1, from memory',
         );

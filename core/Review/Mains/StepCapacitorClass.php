@@ -33,8 +33,11 @@ final class StepCapacitorClass implements Rule
             version: 2,
             title: 'Series capacitors of a fan that are not made for it',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'A capacitor in series with a motor works all day at more than the mains voltage: class X2 is not made for that, fails, and burns.',
-            threshold: 'motor-run capacitors (danger otherwise); no more than ' . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt) . ' across one with the mains 10 % high and its capacitance ' . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ' off (weak)',
+            reason: 'A capacitor in series with a motor works all day at more than the mains voltage: class X2 is not made for that, '
+                . 'fails, and burns.',
+            threshold: 'motor-run capacitors (danger otherwise); no more than '
+                . QuantityPrinter::rounded(self::MOTOR_RUN_VOLTS, Unit::Volt) . ' across one with the mains 10 % high and its capacitance '
+                . QuantityPrinter::rounded(100 * CapacitorStage::TOLERANCE, Unit::Percent) . ' off (weak)',
             basis: Basis::CommonPractice,
             source: 'common practice',
         );

@@ -31,7 +31,8 @@ final class StepOvervolts implements Rule
             title: 'Step that drives a motor beyond its voltage',
             severities: [Severity::Weak],
             reason: 'A capacitor in series resonates with the winding: near resonance the motor gets more than the mains has, and burns.',
-            threshold: 'voltage at the motor in each step, as resistance and inductance in series, against the voltage of the mains and a tenth more',
+            threshold: 'voltage at the motor in each step, as resistance and inductance in series, against the voltage of the mains and a '
+                . 'tenth more',
             basis: Basis::CommonPractice,
             source: 'common practice; closed form of a series circuit',
             silentWhen: 'the step has no capacitor',

@@ -32,8 +32,10 @@ final class StepSeries implements Rule
             version: 2,
             title: 'Series capacitors of a fan that nothing limits',
             severities: [Severity::Weak],
-            reason: 'A contact that closes a capacitor onto the peak of the mains carries hundreds of amperes for a moment and welds; one that finds it still charged with the other sign carries about twice as many.',
-            threshold: 'a resistor in series with each capacitor; where the maker of the relay states what its contact bears for a moment, no more than that when a capacitor charged with the other sign is closed onto the peak of the mains',
+            reason: 'A contact that closes a capacitor onto the peak of the mains carries hundreds of amperes for a moment and welds; one '
+                . 'that finds it still charged with the other sign carries about twice as many.',
+            threshold: 'a resistor in series with each capacitor; where the maker of the relay states what its contact bears for a '
+                . 'moment, no more than that when a capacitor charged with the other sign is closed onto the peak of the mains',
             basis: Basis::CommonPractice,
             source: 'common practice: 325 V over 2.2 Ω are 148 A from empty; Ohm’s law',
         );
@@ -78,7 +80,8 @@ final class StepSeries implements Rule
                     Severity::Weak,
                     $id,
                     sprintf(
-                        'Up to %s flow into the capacitors of “%s” when a contact closes on a charged one; the contact bears %s for a moment.',
+                        'Up to %s flow into the capacitors of “%s” when a contact closes on a charged one; the contact bears %s for a '
+                            . 'moment.',
                         $figure->printed(),
                         $group->name,
                         QuantityPrinter::rounded($bears, Unit::Ampere),

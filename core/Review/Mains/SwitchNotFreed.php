@@ -29,7 +29,8 @@ final class SwitchNotFreed implements Rule
             version: 2,
             title: 'Wall switch or selector that is not freed of mains',
             severities: [Severity::Danger],
-            reason: 'A wall switch or a fan’s selector that is used again becomes a low-voltage input. A mains wire that was left in its box makes the whole low-voltage side live.',
+            reason: 'A wall switch or a fan’s selector that is used again becomes a low-voltage input. A mains wire that was left in '
+                . 'its box makes the whole low-voltage side live.',
             threshold: 'wall switches, knobs and selectors used again are freed of mains altogether; verified on each copy',
             basis: Basis::CommonPractice,
             source: 'common practice',

@@ -26,7 +26,8 @@ final class SwitchedOnInGroup implements Rule
             version: 1,
             title: 'Appliance that must not start by itself in a group that switches on',
             severities: [Severity::Danger],
-            reason: '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a line may be switched off with others, and never on.',
+            reason: '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a '
+                . 'line may be switched off with others, and never on.',
             threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on',
             basis: Basis::CommonPractice,
             source: 'common practice; the fact is preset by the kind of appliance',

@@ -25,7 +25,8 @@ final class TakenAsIsolation implements Rule
             version: 1,
             title: 'Off that is taken for isolated',
             severities: [Severity::Weak],
-            reason: 'A switched-off contact is no isolation: it has a micro gap, may have welded, leaks through its snubber, and a solid-state output leaks always and fails closed.',
+            reason: 'A switched-off contact is no isolation: it has a micro gap, may have welded, leaks through its snubber, and a '
+                . 'solid-state output leaks always and fails closed.',
             threshold: 'nobody works on a line that the board alone has switched off',
             basis: Basis::Standard,
             source: 'IEC 60335-1 and IEC 60947-3 on isolation, from memory',

@@ -26,8 +26,10 @@ final class TreatedAsLive implements Rule
             version: 1,
             title: 'Low-voltage side treated as live, though something of it leaves the cover',
             severities: [Severity::Danger],
-            reason: 'A low-voltage side that may be live is for nobody’s hands: a button, a probe, a cable or a USB socket outside the cover is then mains in somebody’s hand.',
-            threshold: 'no button, switch, probe, low-voltage appliance, supply from outside or reachable USB or programming socket while the low-voltage side is treated as live; the cover needs a tool, verified on each copy',
+            reason: 'A low-voltage side that may be live is for nobody’s hands: a button, a probe, a cable or a USB socket outside the '
+                . 'cover is then mains in somebody’s hand.',
+            threshold: 'no button, switch, probe, low-voltage appliance, supply from outside or reachable USB or programming socket while '
+                . 'the low-voltage side is treated as live; the cover needs a tool, verified on each copy',
             basis: Basis::CommonPractice,
             source: 'common practice, from memory; local codes decide',
             silentWhen: 'the low-voltage side is not treated as live',
@@ -65,7 +67,8 @@ final class TreatedAsLive implements Rule
         yield new HoldPoint(
             $this->facts(),
             'board',
-            'Nothing of the low-voltage side can be touched with the cover shut, its insulation is made for mains, and the cover needs a tool.',
+            'Nothing of the low-voltage side can be touched with the cover shut, its insulation is made for mains, and the cover needs a '
+                . 'tool.',
         );
     }
 }

@@ -25,8 +25,10 @@ final class UnfitBase implements Rule
             version: 1,
             title: 'Base or enclosure that is not fit for mains',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'A bare board leaves live parts to be touched; wood and cardboard burn; of a plastic box nobody knows, unless it is printed on it.',
-            threshold: 'flame-rated plastic (V-0) or earthed metal; wood, cardboard or nothing at all is a danger, plastic of unknown kind weak',
+            reason: 'A bare board leaves live parts to be touched; wood and cardboard burn; of a plastic box nobody knows, unless it is '
+                . 'printed on it.',
+            threshold: 'flame-rated plastic (V-0) or earthed metal; wood, cardboard or nothing at all is a danger, plastic of unknown '
+                . 'kind weak',
             basis: Basis::CommonPractice,
             source: 'common practice; UL 94 V-0',
         );

@@ -24,7 +24,8 @@ final class VaristorAcross implements Rule
             version: 1,
             title: 'Varistor across a contact',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'A varistor ages with every surge and in the end conducts for good: across the contact it then switches the appliance on, whatever the relay does, until it burns.',
+            reason: 'A varistor ages with every surge and in the end conducts for good: across the contact it then switches the appliance '
+                . 'on, whatever the relay does, until it burns.',
             threshold: 'a varistor across the appliance and not across the contact; a danger for what must never start by itself',
             basis: Basis::CommonPractice,
             source: 'common practice, from memory',

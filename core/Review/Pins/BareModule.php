@@ -24,7 +24,8 @@ final class BareModule implements Rule
             version: 1,
             title: 'Bare module without what a carrier brings',
             severities: [Severity::Broken],
-            reason: 'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in by a header or not at all.',
+            reason: 'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in '
+                . 'by a header or not at all.',
             threshold: 'a pull-up of 10 kΩ and 1 µF at its reset line; supply, ground, both serial lines, boot and reset on a header',
             basis: Basis::DataSheet,
             source: 'reference circuits of such modules, from memory; strapped pins have checks of their own',

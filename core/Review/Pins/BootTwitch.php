@@ -42,8 +42,11 @@ final class BootTwitch implements Rule
             version: 2,
             title: 'Relay that twitches at start-up',
             severities: [Severity::Danger, Severity::Weak],
-            reason: 'Before the program runs, the chip drives and pulls its pins as it likes, or leaves them to nobody. A relay that follows switches its appliance by itself; a driver input that nothing decides is not off.',
-            threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, in any phase before the program; a gate, or the input of an array, a coupler or a solid-state relay, whose level nothing decides; a danger for appliances that must not start by themselves and for steps of which one only may be on',
+            reason: 'Before the program runs, the chip drives and pulls its pins as it likes, or leaves them to nobody. A relay that '
+                . 'follows switches its appliance by itself; a driver input that nothing decides is not off.',
+            threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, in any phase '
+                . 'before the program; a gate, or the input of an array, a coupler or a solid-state relay, whose level nothing decides; a '
+                . 'danger for appliances that must not start by themselves and for steps of which one only may be on',
             basis: Basis::CommonPractice,
             source: 'states at start-up from the chip’s data sheet and field reports; circuit solved',
             silentWhen: 'no phase moves the relay',

@@ -31,8 +31,10 @@ final class BusPullUp implements Rule
             version: 1,
             title: 'I2C pull-up outside its limits',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'Nothing on an I2C bus drives a high: the pull-ups do. Too large, and the wires rise too late; too small, and no device can pull them low.',
-            threshold: 'R_min = (V_DD − 0.4 V) ÷ 3 mA and R_max = t_r ÷ (0.8473 · C_bus); outside at typical values is broken, at ±' . QuantityPrinter::rounded(100 * I2cPullUp::RESISTOR_TOLERANCE, Unit::Percent) . ' weak',
+            reason: 'Nothing on an I2C bus drives a high: the pull-ups do. Too large, and the wires rise too late; too small, and no '
+                . 'device can pull them low.',
+            threshold: 'R_min = (V_DD − 0.4 V) ÷ 3 mA and R_max = t_r ÷ (0.8473 · C_bus); outside at typical values is broken, at ±'
+                . QuantityPrinter::rounded(100 * I2cPullUp::RESISTOR_TOLERANCE, Unit::Percent) . ' weak',
             basis: Basis::Standard,
             source: 'I2C-bus specification UM10204, section 7.1, from memory',
         );

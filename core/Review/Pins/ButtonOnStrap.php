@@ -48,7 +48,12 @@ final class ButtonOnStrap implements Rule
                     $this->facts(),
                     Severity::Hint,
                     $id,
-                    sprintf('If “%s” is held while power returns, %s is low: %s.', $function->name, $pin->bothNames(), $strap->otherwise),
+                    sprintf(
+                        'If “%s” is held while power returns, %s is low: %s.',
+                        $function->name,
+                        $pin->bothNames(),
+                        $strap->otherwise,
+                    ),
                     proposals: fn(): array => Repairs::of($inspection)->moveToBestPin($id),
                 );
             }

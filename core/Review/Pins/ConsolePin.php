@@ -40,7 +40,8 @@ final class ConsolePin implements Rule
             if ($taken && !$inspection->board->functions[$id]->toleratesConsole) {
                 [$what, $statement] = ReservedFor::Usb === $pin->chip->reserved
                     ? [
-                        'USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else holds it',
+                        'USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else '
+                            . 'holds it',
                         'State that USB is not used',
                     ]
                     : [

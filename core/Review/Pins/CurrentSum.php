@@ -33,7 +33,8 @@ final class CurrentSum implements Rule
             title: 'Pin currents that are too much together',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'Each pin may be within its limit while the chip’s own supply wires are not.',
-            threshold: 'sum over all outputs that are on at once, against the limit of the chip and of each port group; over it at typical values is broken, at each output’s greatest current weak',
+            threshold: 'sum over all outputs that are on at once, against the limit of the chip and of each port group; over it at '
+                . 'typical values is broken, at each output’s greatest current weak',
             basis: Basis::DataSheet,
             source: 'absolute maximum ratings of the chip',
             silentWhen: 'the maker of the chip states no total: then the limit of each pin is all there is',

@@ -38,8 +38,11 @@ final class DebounceOnStrap implements Rule
             version: 1,
             title: 'Debounce capacitor that holds a strap low at power-up',
             severities: [Severity::Broken, Severity::Weak, Severity::Hint],
-            reason: 'An empty capacitor is a short circuit. It keeps its pin low until the pull-up has filled it, and that is when reset reads the pin.',
-            threshold: 'time of reset over the time until the pin is high, R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)): under 1 at typical values broken, at the weakest pull and +' . QuantityPrinter::rounded(100 * (self::SPREAD - 1), Unit::Percent) . ' weak; a strap that only harms comfort is a hint',
+            reason: 'An empty capacitor is a short circuit. It keeps its pin low until the pull-up has filled it, and that is when reset '
+                . 'reads the pin.',
+            threshold: 'time of reset over the time until the pin is high, R · C · ln(1 ÷ (1 − V_IH ÷ V_DD)): under 1 at typical '
+                . 'values broken, at the weakest pull and +' . QuantityPrinter::rounded(100 * (self::SPREAD - 1), Unit::Percent)
+                . ' weak; a strap that only harms comfort is a hint',
             basis: Basis::DataSheet,
             source: 'RC charging; length of reset from the chip’s part file, from memory',
             silentWhen: 'reset does not read the pin, or wants it low',

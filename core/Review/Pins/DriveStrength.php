@@ -31,8 +31,10 @@ final class DriveStrength implements Rule
             version: 1,
             title: 'More asked of a pin than it is set to after reset',
             severities: [Severity::Weak],
-            reason: 'Outputs of some chips have several strengths and start with a small one. Until the program sets more, the level that the data sheet promises holds for that small current only.',
-            threshold: 'greatest current of the pin against what its strength after reset is rated for; the program raises it, or the pin gives less',
+            reason: 'Outputs of some chips have several strengths and start with a small one. Until the program sets more, the level that '
+                . 'the data sheet promises holds for that small current only.',
+            threshold: 'greatest current of the pin against what its strength after reset is rated for; the program raises it, or the pin '
+                . 'gives less',
             basis: Basis::DataSheet,
             source: 'drive strengths of the chip, from its part file',
             silentWhen: 'the program raises the strength, or the pin is over its planned current, which is a finding of its own',

@@ -26,8 +26,10 @@ final class EdgeGlitch implements Rule
             version: 1,
             title: 'Edges caught on a pin that makes false ones',
             severities: [Severity::Weak, Severity::Hint],
-            reason: 'Some input-only pins read a short false low whenever a converter or the sleeping radio powers up. A zero crossing is then seen where there is none; a decoder of infrared codes mostly passes over it.',
-            threshold: 'no input whose edges are caught on such a pin while the radio or an analogue input is in use: weak for a zero-cross input, a hint for an infrared receiver',
+            reason: 'Some input-only pins read a short false low whenever a converter or the sleeping radio powers up. A zero crossing is '
+                . 'then seen where there is none; a decoder of infrared codes mostly passes over it.',
+            threshold: 'no input whose edges are caught on such a pin while the radio or an analogue input is in use: weak for a '
+                . 'zero-cross input, a hint for an infrared receiver',
             basis: Basis::DataSheet,
             source: 'errata of the chip, from memory',
             silentWhen: 'neither the radio nor an analogue input is used',

@@ -27,7 +27,8 @@ final class ExpanderAddress implements Rule
             version: 1,
             title: 'Expander address that cannot be',
             severities: [Severity::Broken],
-            reason: 'Two expanders on one address answer together, and a variant has addresses of its own: the A variant of an 8-bit expander does not answer where the plain one does.',
+            reason: 'Two expanders on one address answer together, and a variant has addresses of its own: the A variant of an 8-bit '
+                . 'expander does not answer where the plain one does.',
             threshold: 'every I2C expander on an address of its own among those of its variant',
             basis: Basis::DataSheet,
             source: 'addresses of the expander’s part file',
@@ -65,7 +66,12 @@ final class ExpanderAddress implements Rule
                     $this->facts(),
                     Severity::Broken,
                     $id,
-                    sprintf('“%s” and “%s” both answer at 0x%02X.', $inspection->board->nameOf($first), $fitted->name, $fitted->address),
+                    sprintf(
+                        '“%s” and “%s” both answer at 0x%02X.',
+                        $inspection->board->nameOf($first),
+                        $fitted->name,
+                        $fitted->address,
+                    ),
                     proposals: $remedies,
                 );
             }

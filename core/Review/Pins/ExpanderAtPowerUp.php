@@ -30,8 +30,11 @@ final class ExpanderAtPowerUp implements Rule
             version: 2,
             title: 'Expander that is on at power-up',
             severities: [Severity::Danger, Severity::Broken, Severity::Weak],
-            reason: 'Until the program has spoken to it, an expander does as it likes: one kind starts with every output high, another with whatever it holds.',
-            threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, before the program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one only may be on, weak where it only may move',
+            reason: 'Until the program has spoken to it, an expander does as it likes: one kind starts with every output high, another '
+                . 'with whatever it holds.',
+            threshold: 'coil voltage from half the nominal value, or module input current above the certain release current, before the '
+                . 'program writes to the expander; a danger for appliances that must not start by themselves and for steps of which one '
+                . 'only may be on, weak where it only may move',
             basis: Basis::DataSheet,
             source: 'state after power-up from the expander’s part file; circuit solved',
             silentWhen: 'its outputs are held off until the program lets them go, or the relay stays off with them',

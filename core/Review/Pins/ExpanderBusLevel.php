@@ -33,7 +33,8 @@ final class ExpanderBusLevel implements Rule
             title: 'Bus level too low for the expander',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'An expander on 5 V wants more for a high than a 3.3 V bus gives: it works on one bench and not on the next.',
-            threshold: 'the controller’s pin supply over the expander’s lowest high, at typical values (broken) and at the worst corner (weak); and a supply that it is made for',
+            threshold: 'the controller’s pin supply over the expander’s lowest high, at typical values (broken) and at the worst '
+                . 'corner (weak); and a supply that it is made for',
             basis: Basis::DataSheet,
             source: 'input levels of the expander’s part file',
             silentWhen: 'a level shifter stands between them',

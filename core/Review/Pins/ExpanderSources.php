@@ -33,8 +33,10 @@ final class ExpanderSources implements Rule
             version: 1,
             title: 'Expander output asked to source',
             severities: [Severity::Broken],
-            reason: 'A quasi-bidirectional output sinks well and sources about a tenth of a milliampere: it cannot drive an active-high input.',
-            threshold: 'no active-high driver behind more than ' . QuantityPrinter::rounded(self::WEAK_SOURCE_OHMS, Unit::Ohm) . ' of source resistance',
+            reason: 'A quasi-bidirectional output sinks well and sources about a tenth of a milliampere: it cannot drive an active-high '
+                . 'input.',
+            threshold: 'no active-high driver behind more than ' . QuantityPrinter::rounded(self::WEAK_SOURCE_OHMS, Unit::Ohm)
+                . ' of source resistance',
             basis: Basis::DataSheet,
             source: 'output current of the expander’s part file',
             silentWhen: 'the driver is active low',

@@ -50,10 +50,11 @@ final class FrozenMoved implements Rule
                     null === $pin ? 'has no pin' : 'sits on ' . $pin->bothNames(),
                 ),
                 proposals: static fn(): array => [
-                    ...(isset($inspection->controller->pins[$frozen]) && true !== ($inspection->board->seats[$id] ?? null)?->locked ? [new Remedy(
-                        'Put it back on ' . $inspection->controller->pins[$frozen]->bothNames(),
-                        new SeatFunction($id, $frozen),
-                    )] : []),
+                    ...(isset($inspection->controller->pins[$frozen])
+                        && true !== ($inspection->board->seats[$id] ?? null)?->locked ? [new Remedy(
+                            'Put it back on ' . $inspection->controller->pins[$frozen]->bothNames(),
+                            new SeatFunction($id, $frozen),
+                        )] : []),
                     new Remedy('Freeze the pin map anew', new FreezePins()),
                 ],
             );

@@ -23,7 +23,8 @@ final class InnerMemory implements Rule
             version: 1,
             title: 'Pin that additional memory inside the module uses',
             severities: [Severity::Broken],
-            reason: 'Some modules of a chip have PSRAM or an eight-wire flash inside, on pins that other modules leave free. What is wired to them stops the program, and is driven by it.',
+            reason: 'Some modules of a chip have PSRAM or an eight-wire flash inside, on pins that other modules leave free. What is '
+                . 'wired to them stops the program, and is driven by it.',
             threshold: 'no function on such a pin where the module has additional memory; the order code printed on the module says so',
             basis: Basis::DataSheet,
             source: 'pin tables of the chip’s modules, from memory',

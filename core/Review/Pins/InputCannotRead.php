@@ -25,7 +25,8 @@ final class InputCannotRead implements Rule
             title: 'Input that cannot be read there',
             severities: [Severity::Broken],
             reason: 'One of the two converters stops while the radio is used; some pins have no converter, others nothing but one.',
-            threshold: 'an analogue input that can be read while the radio is on, for every analogue sensor; a digital input for every other',
+            threshold: 'an analogue input that can be read while the radio is on, for every analogue sensor; a digital input for every '
+                . 'other',
             basis: Basis::DataSheet,
             source: 'pin table of the chip',
             silentWhen: 'the board states that the radio is not used',

@@ -24,7 +24,8 @@ final class LabelMisread implements Rule
             version: 1,
             title: 'Pin name that can be read two ways',
             severities: [Severity::Weak],
-            reason: 'The label printed on a carrier is not the chip’s number. The same text can mean two pins, and the wrong one looks right on paper.',
+            reason: 'The label printed on a carrier is not the chip’s number. The same text can mean two pins, and the wrong one looks '
+                . 'right on paper.',
             threshold: 'a pin name that is one pin’s label and another pin’s number, not confirmed',
             basis: Basis::CommonPractice,
             source: 'common practice',

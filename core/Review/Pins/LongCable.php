@@ -35,8 +35,10 @@ final class LongCable implements Rule
             version: 1,
             title: 'Long switch cable on a weak pull-up',
             severities: [Severity::Weak],
-            reason: 'The pull-up inside the chip is weak. On metres of cable beside other wires it lets every switching spike through, and lights go on by themselves.',
-            threshold: 'a cable longer than the house rule with no pull-up of ' . QuantityPrinter::rounded(self::FIRM_PULL_UP_OHMS, Unit::Ohm) . ' or less outside the chip',
+            reason: 'The pull-up inside the chip is weak. On metres of cable beside other wires it lets every switching spike through, '
+                . 'and lights go on by themselves.',
+            threshold: 'a cable longer than the house rule with no pull-up of '
+                . QuantityPrinter::rounded(self::FIRM_PULL_UP_OHMS, Unit::Ohm) . ' or less outside the chip',
             basis: Basis::CommonPractice,
             source: 'common practice: 4.7 kΩ to 10 kΩ outside, 100 nF and 20 ms to 50 ms of debouncing',
             silentWhen: 'the cable is stated to be short',

@@ -23,7 +23,8 @@ final class NoInterrupt implements Rule
             version: 1,
             title: 'No interrupt where one is needed',
             severities: [Severity::Broken],
-            reason: 'An infrared code and a zero crossing are read from the moments of their edges. Without an interrupt the program is always late.',
+            reason: 'An infrared code and a zero crossing are read from the moments of their edges. Without an interrupt the program is '
+                . 'always late.',
             threshold: 'a pin with an interrupt for every infrared receiver and zero-cross input',
             basis: Basis::DataSheet,
             source: 'pin table of the chip',

@@ -33,8 +33,11 @@ final class OneWirePullUp implements Rule
             version: 1,
             title: 'One-wire bus without the pull-up that its cable wants',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'Nobody drives this wire high but its resistor. Programs for it do not switch on the weak one inside the chip, and a long cable needs a stronger one than a short.',
-            threshold: 'a pull-up outside the chip (broken without), no greater than lifts cable and sensors within ' . QuantityPrinter::rounded(OneWireBus::RISE_SECONDS, Unit::Second) . ' (weak), no less than a sensor pulls down with ' . QuantityPrinter::rounded(OneWireBus::SINK_AMPS, Unit::Ampere) . ' (weak)',
+            reason: 'Nobody drives this wire high but its resistor. Programs for it do not switch on the weak one inside the chip, and a '
+                . 'long cable needs a stronger one than a short.',
+            threshold: 'a pull-up outside the chip (broken without), no greater than lifts cable and sensors within '
+                . QuantityPrinter::rounded(OneWireBus::RISE_SECONDS, Unit::Second) . ' (weak), no less than a sensor pulls down with '
+                . QuantityPrinter::rounded(OneWireBus::SINK_AMPS, Unit::Ampere) . ' (weak)',
             basis: Basis::DataSheet,
             source: 'time slots and levels of the usual temperature sensors, cable 100 pF a metre; from memory',
         );

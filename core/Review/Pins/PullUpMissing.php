@@ -30,7 +30,8 @@ final class PullUpMissing implements Rule
             title: 'Contact without a pull-up that holds',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'An open contact leaves the wire floating: without a pull-up the pin reads whatever it catches.',
-            threshold: 'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector; the open level over V_IH at typical values (broken) and with the weakest pull-up (weak)',
+            threshold: 'a pull-up in the chip, on the carrier or on the wire, for every contact to ground and every open collector; the '
+                . 'open level over V_IH at typical values (broken) and with the weakest pull-up (weak)',
             basis: Basis::DataSheet,
             source: 'pin table of the chip',
             silentWhen: 'an external pull-up is stated',
@@ -77,7 +78,8 @@ final class PullUpMissing implements Rule
                     ),
                     $isBroken ? [$level->nominal, $level->worst] : [$level->worst, $level->nominal],
                     fn(): array => [
-                        ...(PullDirection::Down === $function->pull?->direction ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []),
+                        ...(PullDirection::Down === $function->pull?->direction
+                            ? [new Remedy('Remove the pull-down', new RemovePull($id))] : []),
                         ...Repairs::of($inspection)->moveToBestPin($id),
                     ],
                 );

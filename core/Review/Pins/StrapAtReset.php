@@ -28,7 +28,8 @@ final class StrapAtReset implements Rule
             title: 'Strapped node wrong at reset',
             severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'Reset reads these pins to decide how to start. What hangs on them can pull them to the wrong level.',
-            threshold: 'node voltage at reset, solved with everything on the pin, below V_IL or above V_IH at the worst corner; won’t run is broken, won’t upload is weak, harmless is a hint',
+            threshold: 'node voltage at reset, solved with everything on the pin, below V_IL or above V_IH at the worst corner; won’t '
+                . 'run is broken, won’t upload is weak, harmless is a hint',
             basis: Basis::DataSheet,
             source: 'strapping pins and input levels of the chip’s data sheet, from memory',
             silentWhen: 'the solved node voltage is right with margin',

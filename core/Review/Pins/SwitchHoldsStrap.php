@@ -28,7 +28,8 @@ final class SwitchHoldsStrap implements Rule
             title: 'Maintained switch that can hold a strap',
             severities: [Severity::Broken, Severity::Weak, Severity::Hint],
             reason: 'A maintained switch may stand closed when power returns, and then holds the pin at the wrong level.',
-            threshold: 'maintained switch, selector position or reed contact to ground on a pin that reset needs high; won’t run is broken, won’t upload is weak, harmless is a hint',
+            threshold: 'maintained switch, selector position or reed contact to ground on a pin that reset needs high; won’t run is '
+                . 'broken, won’t upload is weak, harmless is a hint',
             basis: Basis::CommonPractice,
             source: 'common practice; straps from the chip’s data sheet',
         );

@@ -39,8 +39,10 @@ final class WettingCurrent implements Rule
             version: 1,
             title: 'Too little current through a contact made for mains',
             severities: [Severity::Weak],
-            reason: 'A contact that was made to break amperes cleans itself with them. With microamperes its skin of oxide grows, and after months it no longer closes.',
-            threshold: 'current of the closed contact at the weakest pull and the lowest supply, at least ' . QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
+            reason: 'A contact that was made to break amperes cleans itself with them. With microamperes its skin of oxide grows, and '
+                . 'after months it no longer closes.',
+            threshold: 'current of the closed contact at the weakest pull and the lowest supply, at least '
+                . QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
             basis: Basis::CommonPractice,
             source: 'common practice, from memory',
             silentWhen: 'the contact was made for signals, as push buttons and reeds are',

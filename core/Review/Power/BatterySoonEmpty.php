@@ -29,8 +29,10 @@ final class BatterySoonEmpty implements Rule
             version: 1,
             title: 'Battery that is soon empty',
             severities: [Severity::Broken, Severity::Hint],
-            reason: 'A 9 V block holds about half an ampere-hour behind one or two ohms: a coil empties it in hours, and every coil that pulls in drags its voltage down. A controller with a radio alone empties any small battery within days.',
-            threshold: 'a block battery that feeds coils is broken; any battery that lasts less than a week with the hours stated is a hint',
+            reason: 'A 9 V block holds about half an ampere-hour behind one or two ohms: a coil empties it in hours, and every coil that '
+                . 'pulls in drags its voltage down. A controller with a radio alone empties any small battery within days.',
+            threshold: 'a block battery that feeds coils is broken; any battery that lasts less than a week with the hours stated is a '
+                . 'hint',
             basis: Basis::CommonPractice,
             source: 'capacity of the part file over the average current',
         );

@@ -28,10 +28,12 @@ final class CapacitanceTooLarge implements Rule
             version: 1,
             title: 'Supply that cannot start into its rail',
             severities: [Severity::Weak],
-            reason: 'An encapsulated module starts into so much capacitance and no more; with more it tries and gives up, over and over. A USB port takes a larger one for a short circuit.',
+            reason: 'An encapsulated module starts into so much capacitance and no more; with more it tries and gives up, over and over. '
+                . 'A USB port takes a larger one for a short circuit.',
             threshold: 'capacitance of the rail and of the rails behind it, against the greatest that the source states',
             basis: Basis::DataSheet,
-            source: 'greatest capacitive load of the part file, from memory; 10 µF at a USB port after USB 2.0, section 7.2.4.1, from memory',
+            source: 'greatest capacitive load of the part file, from memory; 10 µF at a USB port after USB 2.0, section 7.2.4.1, from '
+                . 'memory',
         );
     }
 

@@ -27,8 +27,10 @@ final class CapacitorMissing implements Rule
             version: 1,
             title: 'Regulator without its capacitors',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'The capacitors at input and output are part of a regulator. Without them a low-drop one oscillates, and any other passes on every step of its load.',
-            threshold: 'capacitors as its maker asks for; without them a regulator that wants 1 µF or more at its output is broken, any other weak',
+            reason: 'The capacitors at input and output are part of a regulator. Without them a low-drop one oscillates, and any other '
+                . 'passes on every step of its load.',
+            threshold: 'capacitors as its maker asks for; without them a regulator that wants 1 µF or more at its output is broken, any '
+                . 'other weak',
             basis: Basis::DataSheet,
             source: 'data sheets of three-terminal regulators, from memory',
             silentWhen: 'it is a ready board that brings them',

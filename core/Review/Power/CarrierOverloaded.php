@@ -34,7 +34,8 @@ final class CarrierOverloaded implements Rule
             version: 1,
             title: 'More taken from a carrier’s pin than it gives',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'What a carrier gives at its 5 V pin comes through the diode and the fuse of its USB socket, and at its 3.3 V pin through its small regulator, of which the chip itself takes most.',
+            reason: 'What a carrier gives at its 5 V pin comes through the diode and the fuse of its USB socket, and at its 3.3 V pin '
+                . 'through its small regulator, of which the chip itself takes most.',
             threshold: 'current over what the way bears: at peak and typical values broken, at the worst corner weak',
             basis: Basis::FromMemory,
             source: 'ratings of the carrier’s part file, from memory',

@@ -38,7 +38,8 @@ final class ControllerVoltage implements Rule
             version: 1,
             title: 'Controller on a rail of the wrong voltage',
             severities: [Severity::Broken],
-            reason: 'A carrier’s supply pin leads more or less straight to its chip or its small regulator: twice the voltage destroys it, half of it does not start it.',
+            reason: 'A carrier’s supply pin leads more or less straight to its chip or its small regulator: twice the voltage destroys '
+                . 'it, half of it does not start it.',
             threshold: 'the rail’s whole range within the input range of the carrier’s pin that takes it',
             basis: Basis::FromMemory,
             source: 'input range of the carrier’s part file',
@@ -143,7 +144,8 @@ final class ControllerVoltage implements Rule
         foreach (self::byPrice(Repairs::of($inspection)->partsOnOffer(Supply::class)) as $supply) {
             if (
                 SupplyForm::EncapsulatedModule === $supply->form
-                && $supply->ratedAmpsAt($board->ambientCelsius()) * $board->houseRules->supplyLoad >= $inspection->power->rails[$rail]->peak->value
+                && $supply->ratedAmpsAt($board->ambientCelsius())
+                * $board->houseRules->supplyLoad >= $inspection->power->rails[$rail]->peak->value
             ) {
                 $remedies[] = new Remedy('Feed that rail from ' . $supply->identity->name, new ChooseSupply($rail, $supply));
             }

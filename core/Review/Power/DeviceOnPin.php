@@ -26,7 +26,8 @@ final class DeviceOnPin implements Rule
             version: 1,
             title: 'Device that takes its supply from a signal pin',
             severities: [Severity::Broken],
-            reason: 'A signal pin gives a few milliamperes. A display or a radio module on it pulls its level down, and the pin ages or dies.',
+            reason: 'A signal pin gives a few milliamperes. A display or a radio module on it pulls its level down, and the pin ages or '
+                . 'dies.',
             threshold: 'the pin can be an output, and the peak current of the device is no more than is planned for a pin',
             basis: Basis::DataSheet,
             source: 'pin currents of the chip',

@@ -25,8 +25,10 @@ final class GroundNotJoined implements Rule
             version: 1,
             title: 'No common ground where one is needed',
             severities: [Severity::Broken],
-            reason: 'A current that leaves the controller’s pin wants a way back. With a second source whose ground hangs by itself there is none, and nothing switches.',
-            threshold: 'a driver, expander or device that speaks with the controller sits on a rail of another source whose ground is not joined to the controller’s',
+            reason: 'A current that leaves the controller’s pin wants a way back. With a second source whose ground hangs by itself '
+                . 'there is none, and nothing switches.',
+            threshold: 'a driver, expander or device that speaks with the controller sits on a rail of another source whose ground is not '
+                . 'joined to the controller’s',
             basis: Basis::CommonPractice,
             source: 'Kirchhoff’s current law',
             silentWhen: 'an isolating driver leaves nothing in common, or the rail comes from the controller’s own source',

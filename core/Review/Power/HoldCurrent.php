@@ -30,8 +30,10 @@ final class HoldCurrent implements Rule
             version: 1,
             title: 'Coil that is held with too little',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A coil that is in may be held with less, by switching it fast. Its current runs on only through a plain diode; and held with too little, the armature lets go at the first knock or dip.',
-            threshold: 'a plain diode across the coil (broken without), at least ' . QuantityPrinter::rounded(100 * Relay::HOLD_RATIO, Unit::Percent) . ' of the nominal voltage (weak below)',
+            reason: 'A coil that is in may be held with less, by switching it fast. Its current runs on only through a plain diode; and '
+                . 'held with too little, the armature lets go at the first knock or dip.',
+            threshold: 'a plain diode across the coil (broken without), at least '
+                . QuantityPrinter::rounded(100 * Relay::HOLD_RATIO, Unit::Percent) . ' of the nominal voltage (weak below)',
             basis: Basis::CommonPractice,
             source: 'common practice, from memory; many data sheets state 50 % or more',
             joint: LineJoint::Coil,
@@ -47,7 +49,8 @@ final class HoldCurrent implements Rule
                 continue;
             }
             $relay = $board->relay($actuator);
-            $held = $actuator->holdRatio * $inspection->drive->results[$id]->coilAmps->value * $relay->coilResistance->typ / $relay->coilVolts;
+            $held = $actuator->holdRatio * $inspection->drive->results[$id]->coilAmps->value * $relay->coilResistance->typ
+                / $relay->coilVolts;
             $figure = (new Figure(
                 'share that holds the coil',
                 $held,

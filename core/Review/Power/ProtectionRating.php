@@ -31,8 +31,10 @@ final class ProtectionRating implements Rule
             version: 1,
             title: 'Fuse, diode or clamp that does not suit its rail',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A fuse that carries more than its rating blows one day, a resettable one sooner in a warm box; a surge clamp that conducts at the rail’s own voltage burns.',
-            threshold: 'continuous current over the rating (broken), over what a resettable fuse holds in this air (weak); highest rail over the stand-off voltage (broken)',
+            reason: 'A fuse that carries more than its rating blows one day, a resettable one sooner in a warm box; a surge clamp that '
+                . 'conducts at the rail’s own voltage burns.',
+            threshold: 'continuous current over the rating (broken), over what a resettable fuse holds in this air (weak); highest rail '
+                . 'over the stand-off voltage (broken)',
             basis: Basis::DataSheet,
             source: 'ratings of the part file; a resettable fuse holds 0.8 % less for each kelvin above 23 °C, from memory',
         );

@@ -30,10 +30,14 @@ final class RailDips implements Rule
             version: 1,
             title: 'Rail that dips while relays pull in',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'When every relay pulls in at once and the radio sends, the rail falls by what the source, the cable and the fuse keep, or by what the source cannot give at all: the controller resets itself, relays that are in let go, or those that pull in do not make it.',
-            threshold: 'lowest voltage of the rail against the brown-out and the least supply of the controller, what holds a relay, and what pulls one in; at typical values broken, at the worst corner weak',
+            reason: 'When every relay pulls in at once and the radio sends, the rail falls by what the source, the cable and the fuse '
+                . 'keep, or by what the source cannot give at all: the controller resets itself, relays that are in let go, or those that '
+                . 'pull in do not make it.',
+            threshold: 'lowest voltage of the rail against the brown-out and the least supply of the controller, what holds a relay, and '
+                . 'what pulls one in; at typical values broken, at the worst corner weak',
             basis: Basis::CommonPractice,
-            source: 'Ohm’s law and the circuit of the rail followed over time; holding at 35 % of the nominal voltage is common practice, from memory',
+            source: 'Ohm’s law and the circuit of the rail followed over time; holding at 35 % of the nominal voltage is common '
+                . 'practice, from memory',
             explainedBy: [ProtectionRating::class, CarrierOverloaded::class],
         );
     }
@@ -67,7 +71,8 @@ final class RailDips implements Rule
                 [$isBroken ? $dip->margin->nominal : $dip->margin->worst, $isBroken ? $dip->typical : $dip->worst],
                 static fn(): array => self::remedies($inspection, $id),
                 $fits
-                    ? ($budget->peak->value > $budget->rated->value && !($board->feeder($id) instanceof Carrier) ? Finding::keyOf(SupplyOverloaded::class, $id) : null)
+                    ? ($budget->peak->value > $budget->rated->value
+                        && !($board->feeder($id) instanceof Carrier) ? Finding::keyOf(SupplyOverloaded::class, $id) : null)
                     : Finding::keyOf(ControllerVoltage::class, $id),
             );
         }

@@ -29,8 +29,10 @@ final class RegulatorInput implements Rule
             version: 1,
             title: 'Regulator that gets too little or too much',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A regulator needs some volts more than it gives, or its output follows its input down; beyond its greatest input it dies.',
-            threshold: 'input at peak load over output and drop-out: at typical values broken, at the worst corner weak; highest input over the greatest permitted: broken',
+            reason: 'A regulator needs some volts more than it gives, or its output follows its input down; beyond its greatest input it '
+                . 'dies.',
+            threshold: 'input at peak load over output and drop-out: at typical values broken, at the worst corner weak; highest input '
+                . 'over the greatest permitted: broken',
             basis: Basis::DataSheet,
             source: 'drop-out and input range of the part file, from memory',
         );

@@ -35,7 +35,8 @@ final class RegulatorTooHot implements Rule
             version: 1,
             title: 'Regulator that gets too hot',
             severities: [Severity::Broken, Severity::Weak],
-            reason: 'A linear regulator burns the difference between its input and its output. Fed with 12 V, the small one of a carrier cooks.',
+            reason: 'A linear regulator burns the difference between its input and its output. Fed with 12 V, the small one of a carrier '
+                . 'cooks.',
             threshold: 'permitted over actual rise of the junction with all relays on; at typical loads broken, at the greatest weak',
             basis: Basis::DataSheet,
             source: 'thermal resistance and greatest junction temperature of the part file, from memory',

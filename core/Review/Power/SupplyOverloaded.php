@@ -25,7 +25,8 @@ final class SupplyOverloaded implements Rule
             title: 'Supply that carries too much',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'A supply at its limit runs hot, ages fast and drops its voltage when all relays pull in at once.',
-            threshold: 'all relays on: continuous load over the house share of the rating in the air it works in (weak, usual 80 %), peak load over the rating (broken)',
+            threshold: 'all relays on: continuous load over the house share of the rating in the air it works in (weak, usual 80 %), peak '
+                . 'load over the rating (broken)',
             basis: Basis::CommonPractice,
             source: 'common practice; derating from the supply’s part file',
         );

@@ -25,8 +25,11 @@ final class UsbBackFeed implements Rule
             version: 1,
             title: 'USB beside the board’s own source',
             severities: [Severity::Weak, Severity::Hint],
-            reason: 'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the board’s own source feed into each other.',
-            threshold: 'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are stated to be used together, otherwise a hint for the build sheet; or a rail comes through the socket while another feeds the carrier: weak',
+            reason: 'Where the USB socket of a carrier leads straight to its 5 V pin, a computer that is plugged in for uploading and the '
+                . 'board’s own source feed into each other.',
+            threshold: 'the carrier has no diode between its socket and its supply pin, and another source feeds it: weak when both are '
+                . 'stated to be used together, otherwise a hint for the build sheet; or a rail comes through the socket while another '
+                . 'feeds the carrier: weak',
             basis: Basis::CommonPractice,
             source: 'common practice; the carrier’s part file, from memory',
             silentWhen: 'a diode keeps them apart, or the maker states that they are never used together',

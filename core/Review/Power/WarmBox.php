@@ -26,7 +26,8 @@ final class WarmBox implements Rule
             version: 1,
             title: 'Box that gets warmer than is taken for it',
             severities: [Severity::Weak],
-            reason: 'Contacts, coils, regulators, supplies and wires all bear less in warm air. What is checked with the air of a cool box is not sound in a small one that holds its heat.',
+            reason: 'Contacts, coils, regulators, supplies and wires all bear less in warm air. What is checked with the air of a cool '
+                . 'box is not sound in a small one that holds its heat.',
             threshold: 'the air in the box with everything on, from its heat and its size, no warmer than the air that every check takes',
             basis: Basis::CommonPractice,
             source: BoxWalls::SOURCE . '; contacts of 15 mΩ, from memory',
@@ -49,7 +50,8 @@ final class WarmBox implements Rule
             Severity::Weak,
             'box',
             sprintf(
-                'With everything on, the air in the box of %s reaches %s; every check takes the %s that were stated. A larger box, or less heat in it, keeps it cooler.',
+                'With everything on, the air in the box of %s reaches %s; every check takes the %s that were stated. A larger box, or '
+                    . 'less heat in it, keeps it cooler.',
                 implode(' × ', $box),
                 $air->printed(),
                 QuantityPrinter::rounded($taken, Unit::Celsius),

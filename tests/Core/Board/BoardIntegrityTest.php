@@ -49,7 +49,8 @@ final class BoardIntegrityTest extends TestCase
             '“nothing” (supply of rail R1)',
         ];
         yield 'rail in use gone' => [static fn(Board $b) => $b->with(rails: []), 'which is not on the board'];
-        yield 'seat of nothing' => [static fn(Board $b) => $b->with(seats: ['F77' => new Seat('GPIO4')]), 'A seat uses the function “F77”'];
+        yield 'seat of nothing' => [static fn(Board $b) => $b->with(seats: ['F77' => new Seat('GPIO4')]), 'A seat uses the function '
+            . '“F77”'];
         yield 'seat on nothing' => [
             static fn(Board $b) => $b->with(seats: ['F1' => new Seat('GPIO24')]),
             'F1 sits on GPIO24, which the carrier does not lead out.',

@@ -112,7 +112,8 @@ final class RandomEditsTest extends TestCase
             self::assertNotSame('', $finding->statement);
             foreach ($tryRemedies ? $finding->remedies() : [] as $remedy) {
                 // A remedy that is offered can be made, and does away with its finding or changes its figure.
-                $cured = Inspector::withRuleBook()->inspect(new Inspection($remedy->edit->apply($board), TestBoards::catalogue()))->finding($finding->key());
+                $cured = Inspector::withRuleBook()->inspect(new Inspection($remedy->edit->apply($board), TestBoards::catalogue()))
+                    ->finding($finding->key());
                 self::assertTrue(
                     null === $cured || $cured->statement !== $finding->statement,
                     sprintf('After %s: “%s” does nothing for “%s”', $word, $remedy->title, $finding->statement),

@@ -111,7 +111,8 @@ final class ReplacedPartsTest extends TestCase
     {
         $edit = new ChooseAppliance('L2', TestBoards::part('shut-off-valve', Appliance::class));
         self::assertSame(
-            'Let “Airer” switch a water shut-off valve, 12 V DC; no longer holds: “Airer” conductor (live), “Airer” outlet (fixed wiring), “Airer” earth joined (yes)',
+            'Let “Airer” switch a water shut-off valve, 12 V DC; no longer holds: “Airer” conductor (live), “Airer” outlet '
+                . '(fixed wiring), “Airer” earth joined (yes)',
             $edit->summary(TestBoards::sound()),
         );
     }

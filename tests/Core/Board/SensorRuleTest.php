@@ -65,7 +65,8 @@ final class SensorRuleTest extends TestCase
     {
         $edit = new ChangeFunctionKind('F6', FunctionKind::MotionSensor);
         self::assertNull($edit->apply(self::warmed())->lines['L1']->surfaces['S3']->rule);
-        self::assertNotNull((new ChangeFunctionKind('F6', FunctionKind::AnalogueSensor))->apply(self::warmed())->lines['L1']->surfaces['S3']->rule);
+        self::assertNotNull((new ChangeFunctionKind('F6', FunctionKind::AnalogueSensor))->apply(self::warmed())->lines['L1']
+            ->surfaces['S3']->rule);
     }
 
     public function testTimesStandInTheOrderOfTheDay(): void

@@ -17,7 +17,10 @@ use PHPUnit\Framework\TestCase;
 
 final class GroupStartTest extends TestCase
 {
-    /** A lamp (18 W at 0.5: 157 mA, 40 times) and a fan in the bath (40 W at 0.6: 290 mA, 6 times): 8.0 A at once; one after the other the lamp first, then the fan on top of it. */
+    /**
+     * A lamp (18 W at 0.5: 157 mA, 40 times) and a fan in the bath (40 W at 0.6: 290 mA, 6 times): 8.0 A at once; one after the other
+     * the lamp first, then the fan on top of it.
+     */
     public function testWhatAGroupDrawsForAMoment(): void
     {
         $board = TestBoards::operatedInManyWays();

@@ -81,10 +81,11 @@ final class ReceiverLogTest extends TestCase
     /** Lists below each other run into one: each of them is a press, none is lost. */
     public function testEveryListOfTimesIsAPress(): void
     {
-        ['keys' => $keys] = ReceiverLog::read(self::pulses('0BF430CF', -14634) . "\n" . self::pulses('0BF418E7', -40000) . "\n" . self::pulses(
-            '0BF430CF',
-            -40000,
-        ));
+        ['keys' => $keys] = ReceiverLog::read(self::pulses('0BF430CF', -14634) . "\n" . self::pulses('0BF418E7', -40000) . "\n"
+            . self::pulses(
+                '0BF430CF',
+                -40000,
+            ));
         self::assertSame(
             [['0x0BF430CF', 2], ['0x0BF418E7', 1]],
             array_map(static fn(ReceivedKey $key): array => [$key->code->printed(), $key->times], $keys),
@@ -115,7 +116,8 @@ final class ReceiverLogTest extends TestCase
 
     public function testRepeatsAreDroppedAndKeysToldOnce(): void
     {
-        $log = "Ready at pin 34\r\nBF430CF\r\nFFFFFFFF\r\nFFFFFFFF\r\nBF418E7\n0xF30C2FD0\nAddress=0xD0 Command=0xC Repeat\nREPEAT\n\nnothing here\n0x0\n";
+        $log = "Ready at pin 34\r\nBF430CF\r\nFFFFFFFF\r\nFFFFFFFF\r\nBF418E7\n0xF30C2FD0\nAddress=0xD0 Command=0xC "
+            . "Repeat\nREPEAT\n\nnothing here\n0x0\n";
         ['keys' => $keys, 'repeats' => $repeats, 'without' => $without] = ReceiverLog::read($log);
         self::assertSame(
             [['0x0BF430CF', 2, 2], ['0x0BF418E7', 5, 1]],

@@ -101,7 +101,10 @@ final class CircuitPropertiesTest extends TestCase
         yield 'bridge' => [new BridgeSwitch($pin, $relay, $rail, TestBoards::part('drv8837', BridgeDriver::class))];
     }
 
-    /** No copy within the spreads is worse than the worst corner, or better than the best; nor does any draw more from its pin than stated. */
+    /**
+     * No copy within the spreads is worse than the worst corner, or better than the best; nor does any draw more from its pin than
+     * stated.
+     */
     #[DataProvider('circuits')]
     public function testTheCornersEncloseEveryCopy(SwitchCircuit $circuit): void
     {

@@ -63,7 +63,8 @@ final class DirectLoadTest extends TestCase
         self::assertNull(TestBoards::inspect(TestBoards::edited($bare, new ChooseAppliance('L1', $strip)))->finding('drive.no-clamp:A1'));
         // 30 W run with 2.5 A, but a motor may start with three times that: more than 5.8 A.
         $motor = new Appliance($strip->identity, LoadKind::UniversalMotor, 30.0, 1.0, 12.0);
-        $started = TestBoards::inspect(TestBoards::edited(self::valve(), new ChooseAppliance('L1', $motor)))->finding('drive.switch-rating:A1');
+        $started = TestBoards::inspect(TestBoards::edited(self::valve(), new ChooseAppliance('L1', $motor)))
+            ->finding('drive.switch-rating:A1');
         self::assertSame('×0.812', $started?->figures[0]->printed());
         self::assertNull(TestBoards::inspect(TestBoards::edited(
             self::valve(),
@@ -77,7 +78,8 @@ final class DirectLoadTest extends TestCase
         $lamp = TestBoards::part('led-lamp', Appliance::class);
         foreach ([
             '“Lamp” runs from the mains, and only a relay may switch the mains.' => [TestBoards::sound(), new SwitchDirectly(['A1'])],
-            '“Lamp” has no relay, and only a relay may switch the mains. Fit one first.' => [self::valve(), new ChooseAppliance('L1', $lamp)],
+            '“Lamp” has no relay, and only a relay may switch the mains. Fit one first.' => [self::valve(),
+                new ChooseAppliance('L1', $lamp)],
             '“Lamp” has no relay, and a ready-made module switches nothing but its own. Fit a relay, or choose another driver.' => [
                 self::valve(),
                 new DriveByModule(['A1'], TestBoards::part('opto-module-low', OptoModule::class)),

@@ -75,7 +75,8 @@ final class WorstCornerTest extends TestCase
             $celsius = $this->within(new Spread(20.0, 30.0, 40.0));
             $circuit = new NpnCircuit(
                 $this->within($chip->electrics->supply),
-                $this->within(Spread::tolerance($base, SwitchCircuit::RESISTOR_TOLERANCE)) + $this->within($chip->electrics->sourceResistance),
+                $this->within(Spread::tolerance($base, SwitchCircuit::RESISTOR_TOLERANCE))
+                    + $this->within($chip->electrics->sourceResistance),
                 null === $baseEmitter ? null : $this->within(Spread::tolerance($baseEmitter, SwitchCircuit::RESISTOR_TOLERANCE)),
                 $this->within($rail),
                 $this->within($relay->coilResistance) * (1 + Relay::COPPER_PER_KELVIN * ($celsius - 20)),

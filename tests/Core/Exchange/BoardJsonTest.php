@@ -81,7 +81,8 @@ final class BoardJsonTest extends TestCase
             $change('"baseOhms": "470 Ω"', '"baseOhms": "4k7"'),
             '“4k7” must be written with its unit in one spelling in a file: “4.7 kΩ”.',
         ];
-        yield 'value out of range' => [$change('"baseOhms": "470 Ω"', '"baseOhms": "0.1 Ω"'), 'A base resistor lies between 10 Ω and 1 MΩ'];
+        yield 'value out of range' => [$change('"baseOhms": "470 Ω"', '"baseOhms": "0.1 Ω"'), 'A base resistor lies between 10 Ω and 1 '
+            . 'MΩ'];
         yield 'duplicate id' => [$change('"L2": {', '"L1": {'), 'At lines.L1: this key is written twice'];
         yield 'duplicate id of a relay' => [$change('"A2": {', '"A1": {'), 'The id “A1” is used twice'];
         yield 'reference to nothing' => [

@@ -39,7 +39,8 @@ final class DriftTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, string, string, \Closure(Board): mixed, mixed}> pasted, constant, what the board says, and what it says once it has adopted the other
+     * @return iterable<string, array{string, string, string, \Closure(Board): mixed, mixed}> pasted, constant, what the board says, and
+     *     what it says once it has adopted the other
      */
     public static function differences(): iterable
     {

@@ -143,7 +143,8 @@ final class HostileFilesTest extends TestCase
                 static fn(string $number): string => $number . ' ' . $match[1],
                 ['0', '-1', '0.001', '1', '1000', '99999999999999999999', '0.00000000000000000001'],
             ),
-            is_string($value) => ['', 'x', "two\nlines", str_repeat('ä', 1999), '”*/ ??/ \\', 'L1', 'GPIO1', 0, null, true, [], "\u{2028}"],
+            is_string($value) => ['', 'x', "two\nlines", str_repeat('ä', 1999), '”*/ ??/ \\', 'L1', 'GPIO1', 0, null, true, [],
+                "\u{2028}"],
             is_int($value) => [0, -1, 1_000_000_000, 1, 2, PHP_INT_MAX, 1.5, '1'],
             is_bool($value) => [!$value, !$value, null, 0],
             is_array($value) && [] !== $value => [

@@ -42,7 +42,10 @@ final class SetUpSheetTest extends TestCase
             ['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'Lamp, Extractor fan'],
             $sheets['C2']->rows[5],
         );
-        self::assertSame(['3', 'two-state control', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'], $sheets['C3']->rows[2]);
+        self::assertSame(
+            ['3', 'two-state control', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'],
+            $sheets['C3']->rows[2],
+        );
         self::assertSame(
             ['2', 'Extractor fan', '0x0BF418E7', '32 bits, 32-bit pulse distance', '0x0BF47A85', 'on and off'],
             $sheets['F12']->rows[1],

@@ -154,7 +154,10 @@ final class LivePathTest extends TestCase
         );
     }
 
-    /** On a bus of 24 V of direct current nothing shocks, and all that burns is judged by DC: contacts by their DC rating, without a power factor. */
+    /**
+     * On a bus of 24 V of direct current nothing shocks, and all that burns is judged by DC: contacts by their DC rating, without a
+     * power factor.
+     */
     public function testABusOfDirectCurrent(): void
     {
         $faults = [

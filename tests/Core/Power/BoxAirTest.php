@@ -38,7 +38,10 @@ final class BoxAirTest extends TestCase
         self::assertEqualsWithDelta(2.971 * 15e-3 * ((2000 / 230) ** 2 - (200 / 230) ** 2), $air(2000.0) - $air(200.0), 0.01);
     }
 
-    /** By hand: 100 × 80 mm and 2 · 60 mm · 180 mm make 296 cm²; a box let into a wall counts 80 + 0.5 · 296 = 228 cm², one with slots 592 cm². */
+    /**
+     * By hand: 100 × 80 mm and 2 · 60 mm · 180 mm make 296 cm²; a box let into a wall counts 80 + 0.5 · 296 = 228 cm², one with
+     * slots 592 cm².
+     */
     public function testTheKindOfBoxDecidesWhatItGivesOff(): void
     {
         self::assertEqualsWithDelta(5.5 * 0.0296, BoxKind::Closed->wattsPerKelvin(0.10, 0.08, 0.06), 1e-9);

@@ -26,7 +26,10 @@ use PHPUnit\Framework\TestCase;
 /** Sums that can be done on paper. */
 final class BudgetTest extends TestCase
 {
-    /** Eight 5 V coils of 70 Ω and a radio controller: about 0.68 A for good and 0.81 A at peak (common practice); 0.98 A with the greatest peaks that were measured, a 1 A module. */
+    /**
+     * Eight 5 V coils of 70 Ω and a radio controller: about 0.68 A for good and 0.81 A at peak (common practice); 0.98 A with the
+     * greatest peaks that were measured, a 1 A module.
+     */
     public function testEightCoilsAndARadioController(): void
     {
         $board = TestBoards::withLines(8);
@@ -34,7 +37,8 @@ final class BudgetTest extends TestCase
         $budget = self::rail($board);
         // On paper, typical: 8 · 5 V ÷ 70 Ω + 100 mA, less the saturation voltage, more the base currents of about 5 mA each.
         self::assertEqualsWithDelta(2.0 / (8 * 4.9 / 70 + 0.1 + 8 * 0.0058), $budget->margin->nominal->value, 0.06);
-        // At the corner: 8 · 5.1 V ÷ 63 Ω + 110 mA + 8 · 6.1 mA and 10 mA of the carrier’s regulator, and 290 mA more when the radio sends.
+        // At the corner: 8 · 5.1 V ÷ 63 Ω + 110 mA + 8 · 6.1 mA and 10 mA of the carrier’s regulator, and 290 mA more when the
+        // radio sends.
         self::assertEqualsWithDelta(8 * 5.1 / 63 + 0.110 + 8 * 0.0061 + 0.010, $budget->continuous->value, 0.002);
         self::assertEqualsWithDelta($budget->continuous->value + 0.290, $budget->peak->value, 1e-9);
     }

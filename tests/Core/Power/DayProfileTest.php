@@ -21,7 +21,8 @@ final class DayProfileTest extends TestCase
         $flows = new Flows($board, Draws::of($board, DriverAnalysis::of($board)));
         $day = DayProfile::of($flows);
         $off = 5 * 0.1053 / 0.8 + 0.1;
-        $line = 5 * (DriverAnalysis::of($board)->results['A1']->coilAmps->value + DriverAnalysis::of($board)->results['A1']->typicalPinAmps) / 0.8;
+        $line = 5 * (DriverAnalysis::of($board)->results['A1']->coilAmps->value
+            + DriverAnalysis::of($board)->results['A1']->typicalPinAmps) / 0.8;
         self::assertEqualsWithDelta(24 * $off + 12 * $line, $day->least->value, 1e-6);
         self::assertEqualsWithDelta($day->least->value, $day->most->value, 1e-9);
         self::assertEqualsWithDelta($day->least->value * 365 / 1000 * 0.30, $day->leastCost->value, 1e-9);

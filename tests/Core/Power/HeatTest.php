@@ -19,7 +19,10 @@ use PHPUnit\Framework\TestCase;
 /** Temperatures that can be worked out by hand. */
 final class HeatTest extends TestCase
 {
-    /** 12 → 5 V at 65 K/W carries 0.2 A at 34 °C, 0.16 A at 50 °C and 0.12 A at 70 °C, each at 125 °C (thermal resistance; common figures of a bare TO-220). */
+    /**
+     * 12 → 5 V at 65 K/W carries 0.2 A at 34 °C, 0.16 A at 50 °C and 0.12 A at 70 °C, each at 125 °C (thermal resistance; common
+     * figures of a bare TO-220).
+     */
     #[TestWith([34.0, 0.2])]
     #[TestWith([50.0, 0.165])]
     #[TestWith([70.0, 0.121])]

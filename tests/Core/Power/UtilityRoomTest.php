@@ -21,7 +21,8 @@ final class UtilityRoomTest extends TestCase
         $inspection = new Inspection($board);
         self::assertSame(LatchState::Shut, Inspector::withRuleBook()->inspect($inspection)->stages[Stage::Power->value]->state);
 
-        // Greatest: eight coils of at least 56 Ω on 5.1 V; eight bases through 470 Ω and a strong pin of 12 Ω from 3.4 V, less about 0.47 V; the chip 110 mA;
+        // Greatest: eight coils of at least 56 Ω on 5.1 V; eight bases through 470 Ω and a strong pin of 12 Ω from 3.4 V, less about
+        // 0.47 V; the chip 110 mA;
         // the receiver 1.5 mA, the humidity sensor 1 mA; 10 mA of the carrier’s regulator.
         $bases = 8 * (3.4 - 0.47) / (470 * 0.99 + 12);
         $continuous = 8 * 5.1 / 56 + $bases + 0.110 + 0.0015 + 0.001 + 0.010;
@@ -52,7 +53,8 @@ final class UtilityRoomTest extends TestCase
         $watts = (5.1 - 3.201) * ($pins - 0.290) + 5.1 * 0.010;
         self::assertEqualsWithDelta(85 / (110 * $watts), $inspection->power->heat->at('board')->margin->worst->value ?? 0.0, 0.03);
 
-        // The valve: 6 W at 12 V are 0.5 A of the adapter’s 1 A; 3 m of 0.5 mm² there and back have at most 0.234 Ω, the adapter itself 0.24 Ω.
+        // The valve: 6 W at 12 V are 0.5 A of the adapter’s 1 A; 3 m of 0.5 mm² there and back have at most 0.234 Ω, the adapter
+        // itself 0.24 Ω.
         self::assertEqualsWithDelta(2.0, $inspection->power->rails['R2']->margin->worst->value, 1e-9);
         self::assertEqualsWithDelta(11.4 - 0.5 * (6 * 0.039 + 0.24), $inspection->power->dips['R2']->worst->value, 1e-6);
     }

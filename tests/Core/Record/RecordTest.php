@@ -132,13 +132,15 @@ final class RecordTest extends TestCase
             Driver::class,
             ['driver' => 'magic'],
             'driver',
-            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, mosfet-high-side, inverting-pair, coupler, bridge-output, opto-module.',
+            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, mosfet-high-side, inverting-pair, '
+                . 'coupler, bridge-output, opto-module.',
         ];
         yield 'no variant' => [
             Driver::class,
             [],
             'driver',
-            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, mosfet-high-side, inverting-pair, coupler, bridge-output, opto-module.',
+            'expected one of: direct, npn-low-side, mosfet-low-side, array-channel, high-side-pair, mosfet-high-side, inverting-pair, '
+                . 'coupler, bridge-output, opto-module.',
         ];
         yield 'deep place' => [
             Supply::class,
@@ -156,7 +158,8 @@ final class RecordTest extends TestCase
             Supply::class,
             [...self::SUPPLY, 'form' => 'dynamo'],
             'form',
-            'expected one of: encapsulated mains module, plug-in adapter, phone charger, USB port of a computer, power bank, block battery, battery, low-voltage bus.',
+            'expected one of: encapsulated mains module, plug-in adapter, phone charger, USB port of a computer, power bank, block '
+                . 'battery, battery, low-voltage bus.',
         ];
         yield 'version as text' => [
             Supply::class,

@@ -18,10 +18,14 @@ use PHPUnit\Framework\TestCase;
 
 final class RuleBookTest extends TestCase
 {
-    /** No relay on offer bears 17 A, nor so big a saw or pump, nor 48 V of DC, nor 16 A for good: then nothing is proposed, and the screen says so. */
+    /**
+     * No relay on offer bears 17 A, nor so big a saw or pump, nor 48 V of DC, nor 16 A for good: then nothing is proposed, and the
+     * screen says so.
+     */
     private const WITHOUT_REMEDY = [
         // A rail that is set high, or a hot box: what to do is said in the statement.
-        ['drive.coil-voltage', '×0.998'],['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'], ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], [
+        ['drive.coil-voltage', '×0.998'],['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'],
+        ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], [
             'mains.contact-overloaded',
             '×0.765',
         ]];

@@ -17,7 +17,8 @@ final class RuleStatementsTest extends TestCase
     {
         $said = [];
         foreach (RuleFixtures::all() as $name => $fixture) {
-            $finding = Inspector::withRuleBook()->inspect(new Inspection($fixture['fault'], TestBoards::catalogue()))->finding($fixture['rule'] . ':' . $fixture['subject']);
+            $finding = Inspector::withRuleBook()->inspect(new Inspection($fixture['fault'], TestBoards::catalogue()))
+                ->finding($fixture['rule'] . ':' . $fixture['subject']);
             $said[$name] = [
                 $finding?->statement,
                 array_map(static fn(Remedy $remedy): string => $remedy->title, $finding?->remedies() ?? []),
@@ -52,39 +53,48 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO14 (printed 14)'],
             ],
             'switch on the console' => [
-                '“Lamp wall switch” sits on GPIO3 (printed RX), the serial console: it sees the boot log at every start and can block uploading.',
+                '“Lamp wall switch” sits on GPIO3 (printed RX), the serial console: it sees the boot log at every start and can block '
+                    . 'uploading.',
                 ['Seat it on GPIO14 (printed 14)', 'State that it tolerates the console'],
             ],
             'module holds the flash voltage strap up' => [
-                'With “Lamp relay” on it, GPIO12 (printed 12) is at 2.28 V at reset and must be low: the wrong flash voltage is selected and the chip does not start (won’t run).',
+                'With “Lamp relay” on it, GPIO12 (printed 12) is at 2.28 V at reset and must be low: the wrong flash voltage is '
+                    . 'selected and the chip does not start (won’t run).',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'module holds the download strap up' => [
-                'With “Lamp relay” on it, GPIO2 (printed 2) is at 2.28 V at reset and must be low: a program cannot be uploaded, because download mode needs a low here (won’t upload).',
+                'With “Lamp relay” on it, GPIO2 (printed 2) is at 2.28 V at reset and must be low: a program cannot be uploaded, '
+                    . 'because download mode needs a low here (won’t upload).',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'transistor pulls the run strap down' => [
-                'With “Lamp relay” on it, GPIO0 (printed 0) is at 618 mV at reset and must be high: the chip waits for a download instead of running the program (won’t run).',
+                'With “Lamp relay” on it, GPIO0 (printed 0) is at 618 mV at reset and must be high: the chip waits for a download '
+                    . 'instead of running the program (won’t run).',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'transistor pulls a harmless strap down' => [
-                'With “Lamp relay” on it, GPIO5 (printed 5) is at 618 mV at reset and must be high: only the timing of a slave card interface changes (harmless).',
+                'With “Lamp relay” on it, GPIO5 (printed 5) is at 618 mV at reset and must be high: only the timing of a slave card '
+                    . 'interface changes (harmless).',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'pull-up fights the flash voltage strap' => [
-                'With “Lamp wall switch” on it, GPIO12 (printed 12) is at 2.7 V at reset and must be low: the wrong flash voltage is selected and the chip does not start (won’t run).',
+                'With “Lamp wall switch” on it, GPIO12 (printed 12) is at 2.7 V at reset and must be low: the wrong flash voltage is '
+                    . 'selected and the chip does not start (won’t run).',
                 ['Seat it on GPIO14 (printed 14)'],
             ],
             'wall switch on the run strap' => [
-                'If “Lamp wall switch” stands closed at power-up it holds GPIO0 (printed 0) low: the chip waits for a download instead of running the program (won’t run).',
+                'If “Lamp wall switch” stands closed at power-up it holds GPIO0 (printed 0) low: the chip waits for a download '
+                    . 'instead of running the program (won’t run).',
                 ['Seat it on GPIO14 (printed 14)', 'Use a push button instead'],
             ],
             'wall switch on a harmless strap' => [
-                'If “Lamp wall switch” stands closed at power-up it holds GPIO15 (printed 15) low: only the boot log falls silent (harmless).',
+                'If “Lamp wall switch” stands closed at power-up it holds GPIO15 (printed 15) low: only the boot log falls silent '
+                    . '(harmless).',
                 ['Seat it on GPIO14 (printed 14)', 'Use a push button instead'],
             ],
             'button on the run strap' => [
-                'If “Airer push button” is held while power returns, GPIO0 (printed 0) is low: the chip waits for a download instead of running the program.',
+                'If “Airer push button” is held while power returns, GPIO0 (printed 0) is low: the chip waits for a download instead '
+                    . 'of running the program.',
                 ['Seat it on GPIO14 (printed 14)'],
             ],
             'lamp relay on a pin that is pulsed' => [
@@ -92,7 +102,8 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'airer relay on a pin that is pulsed' => [
-                'The relay of “Airer” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms), and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms), and this appliance must '
+                    . 'never start by itself.',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'pull-up through an open base drives a 12 V coil' => [
@@ -108,11 +119,13 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'switch without a pull-up' => [
-                '“Lamp wall switch” on GPIO35 (printed 35) has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.',
+                '“Lamp wall switch” on GPIO35 (printed 35) has nothing to pull it up: the pin has no pull-up inside and none is '
+                    . 'fitted outside.',
                 ['Fit a 10 kΩ pull-up', 'Seat it on GPIO14 (printed 14)'],
             ],
             'switch with a pull-down' => [
-                '“Lamp wall switch” on GPIO35 (printed 35) has nothing to pull it up: the pin has no pull-up inside and none is fitted outside.',
+                '“Lamp wall switch” on GPIO35 (printed 35) has nothing to pull it up: the pin has no pull-up inside and none is '
+                    . 'fitted outside.',
                 ['Fit a 10 kΩ pull-up'],
             ],
             'button against the carrier’s pull-down' => [
@@ -120,7 +133,8 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO14 (printed D5)'],
             ],
             'button with a pull-up that the carrier’s pull-down all but beats' => [
-                'Open, “Button” lifts GPIO15 (printed D8) to 2.38 V, and a high begins at 2.4 V at the worst corner: something pulls against its pull-up.',
+                'Open, “Button” lifts GPIO15 (printed D8) to 2.38 V, and a high begins at 2.4 V at the worst corner: something pulls '
+                    . 'against its pull-up.',
                 ['Seat it on GPIO16 (printed D0)'],
             ],
             'sensor on the converter that the radio takes' => [
@@ -136,7 +150,9 @@ final class RuleStatementsTest extends TestCase
                 ['Confirm GPIO9 (printed D2)', 'It means GPIO2 (printed 2)'],
             ],
             'ten relays on an ESP8266' => [
-                '“Line 1 relay”, “Line 2 relay”, “Line 3 relay”, “Line 4 relay”, “Line 5 relay”, “Line 6 relay”, “Line 7 relay”, “Line 8 relay”, “Line 9 relay” and “Line 10 relay” cannot all be seated on the ESP8266 carrier, D labels, 30 pins; without any one of them the others can.',
+                '“Line 1 relay”, “Line 2 relay”, “Line 3 relay”, “Line 4 relay”, “Line 5 relay”, “Line 6 relay”, '
+                    . '“Line 7 relay”, “Line 8 relay”, “Line 9 relay” and “Line 10 relay” cannot all be seated on the '
+                    . 'ESP8266 carrier, D labels, 30 pins; without any one of them the others can.',
                 [
                     'ATmega328P carrier, 5 V, 30 pins',
                     'ESP32 carrier, 30 pins',
@@ -181,15 +197,18 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO14 (printed 14)'],
             ],
             'bus pull-up on the flash voltage strap' => [
-                'With “Bus SDA” on it, GPIO12 (printed 12) is at 2.99 V at reset and must be low: the wrong flash voltage is selected and the chip does not start (won’t run).',
+                'With “Bus SDA” on it, GPIO12 (printed 12) is at 2.99 V at reset and must be low: the wrong flash voltage is selected '
+                    . 'and the chip does not start (won’t run).',
                 ['Seat it on GPIO21 (printed 21)'],
             ],
             'motion sensor on the run strap' => [
-                'With “Motion” on it, GPIO0 (printed 0) is at 71.7 mV at reset and must be high: the chip waits for a download instead of running the program (won’t run).',
+                'With “Motion” on it, GPIO0 (printed 0) is at 71.7 mV at reset and must be high: the chip waits for a download '
+                    . 'instead of running the program (won’t run).',
                 ['Seat it on GPIO36 (printed VP)'],
             ],
             'wall switch on a strap that only uploading reads' => [
-                'If “Switch” stands closed at power-up it holds GPIO8 (printed 8) low: a program cannot be uploaded, because download mode needs a high here (won’t upload).',
+                'If “Switch” stands closed at power-up it holds GPIO8 (printed 8) low: a program cannot be uploaded, because download '
+                    . 'mode needs a high here (won’t upload).',
                 ['Seat it on GPIO6 (printed 6)', 'Use a push button instead'],
             ],
             'active-low module, output made first' => [
@@ -197,7 +216,8 @@ final class RuleStatementsTest extends TestCase
                 ['Write the off level before it becomes an output'],
             ],
             'one step of two on a pulsed pin' => [
-                'The relay of “Lamp relay 2” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms), and of these steps one only may be on.',
+                'The relay of “Lamp relay 2” on GPIO14 (printed 14) pulls in while the chip’s ROM starts (50 ms), and of these '
+                    . 'steps one only may be on.',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'bus without pull-ups' => [
@@ -205,11 +225,13 @@ final class RuleStatementsTest extends TestCase
                 ['Fit pull-ups of 3.3 kΩ'],
             ],
             'bus with 680 Ω' => [
-                'The pull-ups of “Bus” (680 Ω) are too small: devices cannot pull the wires low; they lie between 967 Ω and 19.7 kΩ.',
+                'The pull-ups of “Bus” (680 Ω) are too small: devices cannot pull the wires low; they lie between 967 Ω and 19.7 '
+                    . 'kΩ.',
                 ['Fit pull-ups of 3.3 kΩ'],
             ],
             'bus with 1 kΩ' => [
-                'The pull-ups of “Bus” (1 kΩ) are too small: devices cannot pull the wires low; they lie between 967 Ω and 19.7 kΩ, and these reach outside at a corner.',
+                'The pull-ups of “Bus” (1 kΩ) are too small: devices cannot pull the wires low; they lie between 967 Ω and 19.7 '
+                    . 'kΩ, and these reach outside at a corner.',
                 ['Fit pull-ups of 3.3 kΩ'],
             ],
             'fast bus with 10 kΩ' => [
@@ -353,7 +375,8 @@ final class RuleStatementsTest extends TestCase
                 ['Remove that output'],
             ],
             'bistable relay on what must not start by itself' => [
-                '“Airer” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts when the mains comes back.',
+                '“Airer” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts '
+                    . 'when the mains comes back.',
                 ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
             ],
             'triac on direct current' => [
@@ -441,7 +464,8 @@ final class RuleStatementsTest extends TestCase
                 ['Run a cable of 1 mm²'],
             ],
             'thin cable' => [
-                'While all relays pull in, the rail 5 V falls to 3.76 V at the worst corner: the controller runs below its specified supply.',
+                'While all relays pull in, the rail 5 V falls to 3.76 V at the worst corner: the controller runs below its specified '
+                    . 'supply.',
                 ['Run a cable of 0.5 mm²'],
             ],
             'coils on a source whose ground hangs by itself' => [
@@ -579,7 +603,8 @@ final class RuleStatementsTest extends TestCase
                 ['Lay it out with 6 mm of clearance and 6 mm of creepage'],
             ],
             'plain cube beside a button' => [
-                '“Lamp” is kept from the low-voltage side by Cube relay 5 V, 0.36 W, 10 A, whose insulation is basic, and that side can be touched.',
+                '“Lamp” is kept from the low-voltage side by Cube relay 5 V, 0.36 W, 10 A, whose insulation is basic, and that side '
+                    . 'can be touched.',
                 [
                     'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced',
                     'Treat the low-voltage side as live, closed in behind a cover that needs a tool',
@@ -746,7 +771,8 @@ final class RuleStatementsTest extends TestCase
                 ['Use the derived one'],
             ],
             'query in a path' => [
-                '“/lamp?x” cannot be a path on “Far”: a path is made of letters, digits, “-”, “_”, “.” and “~” between slashes.',
+                '“/lamp?x” cannot be a path on “Far”: a path is made of letters, digits, “-”, “_”, “.” and “~” '
+                    . 'between slashes.',
                 ['Use the derived one'],
             ],
             'number that is printed beside another line’s pin' => [
@@ -866,7 +892,8 @@ final class RuleStatementsTest extends TestCase
                 ['Fit 560 Ω at the base'],
             ],
             '4.7 kΩ at the base' => [
-                'The relay of “Lamp” pulls in on the bench only. With 4.7 kΩ at the base the coil gets 2.47 V at the worst corner and wants 4.04 V.',
+                'The relay of “Lamp” pulls in on the bench only. With 4.7 kΩ at the base the coil gets 2.47 V at the worst corner '
+                    . 'and wants 4.04 V.',
                 ['Fit 560 Ω at the base'],
             ],
             '1 kΩ at the base is over the house rule' => [
@@ -882,7 +909,8 @@ final class RuleStatementsTest extends TestCase
                 ['Fit 560 Ω at the base'],
             ],
             'module without an LED in series' => [
-                'The module of “Lamp” may stay on: 925 µA flow with its pin off at the worst corner, and it lets go for certain up to 100 µA.',
+                'The module of “Lamp” may stay on: 925 µA flow with its pin off at the worst corner, and it lets go for certain up '
+                    . 'to 100 µA.',
                 ['Use Opto relay module 5 V, active low'],
             ],
             'active low on a transistor' => [
@@ -894,11 +922,13 @@ final class RuleStatementsTest extends TestCase
                 ['State active low, and let the program say so'],
             ],
             'six coils on 3 W' => [
-                'With all relays on, the rail 5 V carries 703 mA for good and 993 mA at peak; Mains module 5 V, 3 W gives 600 mA in air at 40 °C, of which 80 % for good.',
+                'With all relays on, the rail 5 V carries 703 mA for good and 993 mA at peak; Mains module 5 V, 3 W gives 600 mA in air '
+                    . 'at 40 °C, of which 80 % for good.',
                 ['Feed 5 V from Mains module 5 V, 5 W'],
             ],
             'eight coils on 5 W, no radio' => [
-                'With all relays on, the rail 5 V carries 897 mA for good and 897 mA at peak; Mains module 5 V, 5 W gives 1 A in air at 40 °C, of which 80 % for good.',
+                'With all relays on, the rail 5 V carries 897 mA for good and 897 mA at peak; Mains module 5 V, 5 W gives 1 A in air at '
+                    . '40 °C, of which 80 % for good.',
                 ['Feed 5 V from Mains module 5 V, 10 W'],
             ],
             'controller on 12 V' => [
@@ -910,11 +940,13 @@ final class RuleStatementsTest extends TestCase
                 [],
             ],
             'too many electronic lamps' => [
-                '“Lamp” (electronic lamp) draws 1.74 A; starting current considered, the contact should carry no more than 1.6 A (of 16 A AC, share for electronic lamp: 10 %). That is work for a contact rated about 17 A, or for a contactor.',
+                '“Lamp” (electronic lamp) draws 1.74 A; starting current considered, the contact should carry no more than 1.6 A (of '
+                    . '16 A AC, share for electronic lamp: 10 %). That is work for a contact rated about 17 A, or for a contactor.',
                 [],
             ],
             'pump on a bare resistive rating' => [
-                '“Lamp” (induction motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A (of 16 A AC, share for induction motor: 35 %). That is work for a contact rated about 17 A, or for a contactor.',
+                '“Lamp” (induction motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A (of '
+                    . '16 A AC, share for induction motor: 35 %). That is work for a contact rated about 17 A, or for a contactor.',
                 [],
             ],
             '24 V DC motor beyond the contact' => [
@@ -926,7 +958,8 @@ final class RuleStatementsTest extends TestCase
                 [],
             ],
             'motor on a resistive rating' => [
-                '“Lamp” (universal motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A (of 16 A AC, share for universal motor: 35 %). That is work for a contact rated about 17 A, or for a contactor.',
+                '“Lamp” (universal motor) draws 5.8 A; starting current considered, the contact should carry no more than 5.6 A (of '
+                    . '16 A AC, share for universal motor: 35 %). That is work for a contact rated about 17 A, or for a contactor.',
                 [],
             ],
             'neutral alone' => [
@@ -938,7 +971,8 @@ final class RuleStatementsTest extends TestCase
                 ['Switch the live (brown) conductor instead'],
             ],
             'airer on the NC contact' => [
-                '“Airer” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or starting.',
+                '“Airer” must never start by itself, but hangs on the normally closed contact: it is on whenever the board is dead or '
+                    . 'starting.',
                 ['Use the normally open contact'],
             ],
             'names that differ in blanks and capitals' => [
@@ -946,19 +980,23 @@ final class RuleStatementsTest extends TestCase
                 ['Rename it to “la-MP 2”'],
             ],
             'gate of a lamp that nothing holds' => [
-                'The relay of “Lamp” on GPIO23 (printed 23) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input.',
+                'The relay of “Lamp” on GPIO23 (printed 23) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
+                    . 'decides the level of its driver’s input.',
                 ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate of an airer that nothing holds' => [
-                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
+                    . 'decides the level of its driver’s input, and this appliance must never start by itself.',
                 ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate on a pull-down of a megohm' => [
-                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
+                    . 'decides the level of its driver’s input, and this appliance must never start by itself.',
                 ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'array of an airer whose input nothing holds' => [
-                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing decides the level of its driver’s input, and this appliance must never start by itself.',
+                'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
+                    . 'decides the level of its driver’s input, and this appliance must never start by itself.',
                 ['Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
             ],
             'gate on an expander that has not been spoken to' => [
@@ -970,7 +1008,8 @@ final class RuleStatementsTest extends TestCase
                 ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ'],
             ],
             'both conductors stated of a relay with one pole' => [
-                '“Lamp” is stated to be switched in both conductors, but Relay 5 V, 0.4 W, 16 A, stated reinforced has one pole: the other conductor stays live.',
+                '“Lamp” is stated to be switched in both conductors, but Relay 5 V, 0.4 W, 16 A, stated reinforced has one pole: the '
+                    . 'other conductor stays live.',
                 [
                     'Switch both conductors by two-pole relay 5 V, 0.4 W, 8 A, stated reinforced',
                     'Switch both by a second relay on the same output (this is no isolation)',
@@ -997,7 +1036,8 @@ final class RuleStatementsTest extends TestCase
                 ['Keep the low-voltage side apart from mains, so that it may be touched'],
             ],
             'supply with basic insulation' => [
-                'Between mains and low voltage stands the supply of the rail 5 V (Module of unknown make), whose insulation is basic, and that side can be touched.',
+                'Between mains and low voltage stands the supply of the rail 5 V (Module of unknown make), whose insulation is basic, and '
+                    . 'that side can be touched.',
                 ['Fit mains module 5 V, 10 W'],
             ],
             'capacitor of class Y2 beside a button' => [
@@ -1009,7 +1049,8 @@ final class RuleStatementsTest extends TestCase
                 ['Take the capacitor out', 'Fit one of class Y1'],
             ],
             'coupler that listens to the mains' => [
-                'Between mains and low voltage stands the coupler of “Zero cross”, whose insulation is basic, and that side can be touched.',
+                'Between mains and low voltage stands the coupler of “Zero cross”, whose insulation is basic, and that side can be '
+                    . 'touched.',
                 ['Use a coupler that is stated reinforced'],
             ],
             'pump in water beside an open box' => [
@@ -1033,7 +1074,8 @@ final class RuleStatementsTest extends TestCase
                 ['Put it across the appliance'],
             ],
             'varistor across the contact of an airer' => [
-                'A varistor lies across the contact of “Airer”: it fails closed, and the appliance is on, though it must never start by itself.',
+                'A varistor lies across the contact of “Airer”: it fails closed, and the appliance is on, though it must never start '
+                    . 'by itself.',
                 ['Put it across the appliance'],
             ],
             'aquarium heater that stays off' => [
@@ -1069,15 +1111,19 @@ final class RuleStatementsTest extends TestCase
                 ['Let it only switch off', 'Say that the papers of the appliance allow remote start'],
             ],
             'airer switched on by a code that something repeats' => [
-                '“Airer” must never start by itself, but by an infrared code that something repeats somebody who is not there switches it on.',
+                '“Airer” must never start by itself, but by an infrared code that something repeats somebody who is not there '
+                    . 'switches it on.',
                 ['Let it only switch off', 'Say that the papers of the appliance allow remote start'],
             ],
             'exactly the contact’s rating' => [
-                '“Airer” (resistive) draws 16 A; with the mains 10 % high, the contact should carry no more than 11.6 A of it (of 16 A AC, share used for good: 80 %). That is work for a contact rated about 22 A, or for a contactor.',
+                '“Airer” (resistive) draws 16 A; with the mains 10 % high, the contact should carry no more than 11.6 A of it (of 16 '
+                    . 'A AC, share used for good: 80 %). That is work for a contact rated about 22 A, or for a contactor.',
                 [],
             ],
             'contacts in a hot box' => [
-                '“Airer” (resistive) draws 6.52 A; with the mains 10 % high, the contact should carry no more than 4.99 A of it (of 16 A AC, 43 % in air of 90 °C, share used for good: 80 %). That is work for a contact rated about 21 A, or for a contactor.',
+                '“Airer” (resistive) draws 6.52 A; with the mains 10 % high, the contact should carry no more than 4.99 A of it (of '
+                    . '16 A AC, 43 % in air of 90 °C, share used for good: 80 %). That is work for a contact rated about 21 A, or for a '
+                    . 'contactor.',
                 [],
             ],
             'normally closed contact beyond its approval' => [
@@ -1085,11 +1131,14 @@ final class RuleStatementsTest extends TestCase
                 ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
             ],
             'pump that starts with more than the contact bears for a moment' => [
-                '“Lamp” (induction motor) draws 5.07 A; starting current considered, the contact should carry no more than 4.29 A (of 16 A AC, bears 30 A for a moment, and induction motor starts with 7 times its current). That is work for a contact rated about 19 A, or for a contactor.',
+                '“Lamp” (induction motor) draws 5.07 A; starting current considered, the contact should carry no more than 4.29 A (of '
+                    . '16 A AC, bears 30 A for a moment, and induction motor starts with 7 times its current). That is work for a contact '
+                    . 'rated about 19 A, or for a contactor.',
                 ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
             ],
             'contact that closes on a charged capacitor' => [
-                'Up to 390 A flow into the capacitors of “Fan” when a contact closes on a charged one; the contact bears 120 A for a moment.',
+                'Up to 390 A flow into the capacitors of “Fan” when a contact closes on a charged one; the contact bears 120 A for a '
+                    . 'moment.',
                 ['Fit 8.2 Ω in series with each'],
             ],
             'receiver fed with 5 V on a 3.3 V pin' => [
@@ -1129,7 +1178,8 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ as base–emitter resistor'],
             ],
             'coil on a rail at its upper end in warm air' => [
-                'The coil of “Lamp” may get 13.5 V and bears 13.4 V for good in air of 65 °C. Lower the rail, cool the box, or choose a relay whose coil bears more.',
+                'The coil of “Lamp” may get 13.5 V and bears 13.4 V for good in air of 65 °C. Lower the rail, cool the box, or '
+                    . 'choose a relay whose coil bears more.',
                 [],
             ],
             'coupler that is strong enough while it is new' => [
@@ -1137,15 +1187,18 @@ final class RuleStatementsTest extends TestCase
                 ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
             ],
             'switch on USB' => [
-                '“Switch” sits on GPIO19 (printed 19), USB: a computer that is plugged in drives it, and a program cannot be uploaded over USB while something else holds it.',
+                '“Switch” sits on GPIO19 (printed 19), USB: a computer that is plugged in drives it, and a program cannot be uploaded '
+                    . 'over USB while something else holds it.',
                 ['Seat it on GPIO39 (printed 39)', 'State that USB is not used'],
             ],
             'small box that holds its heat' => [
-                'With everything on, the air in the box of 100 mm × 80 mm × 60 mm reaches 40.9 °C; every check takes the 40 °C that were stated. A larger box, or less heat in it, keeps it cooler.',
+                'With everything on, the air in the box of 100 mm × 80 mm × 60 mm reaches 40.9 °C; every check takes the 40 °C that '
+                    . 'were stated. A larger box, or less heat in it, keeps it cooler.',
                 ['Check everything with 41 °C'],
             ],
             'relay on a pin of the PSRAM inside' => [
-                '“Lamp relay” sits on GPIO16 (printed 16), which the memory inside the module uses: the program stops, or does not start.',
+                '“Lamp relay” sits on GPIO16 (printed 16), which the memory inside the module uses: the program stops, or does not '
+                    . 'start.',
                 ['Seat it on GPIO25 (printed 25)'],
             ],
             'sensor on a pin of the eight-wire flash inside' => [
@@ -1153,7 +1206,8 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO39 (printed 39)'],
             ],
             'coil that bears less than its rail' => [
-                'The coil of “Lamp” may get 13.5 V and bears 12.6 V for good in air of 40 °C. Lower the rail, cool the box, or choose a relay whose coil bears more.',
+                'The coil of “Lamp” may get 13.5 V and bears 12.6 V for good in air of 40 °C. Lower the rail, cool the box, or '
+                    . 'choose a relay whose coil bears more.',
                 ['Fit Relay 12 V, 0.4 W, 16 A, stated reinforced'],
             ],
             'described heater on a lead that comes back' => [
@@ -1169,15 +1223,18 @@ final class RuleStatementsTest extends TestCase
                 ['Seat it on GPIO35 (printed 35)'],
             ],
             'base current above the strength after reset' => [
-                'The program leaves the drive strength as it is: the pin of “Lamp” gives up to 5.76 mA, and after reset it is set to 4 mA.',
+                'The program leaves the drive strength as it is: the pin of “Lamp” gives up to 5.76 mA, and after reset it is set to '
+                    . '4 mA.',
                 ['Have the program raise the drive strength'],
             ],
             'capacitor on a strap' => [
-                'The capacitor of 100 nF on “Airer push button” keeps GPIO0 (printed 0) low for 13.3 ms after power-up at the worst corner; reset reads it after 10 ms: the chip waits for a download instead of running the program.',
+                'The capacitor of 100 nF on “Airer push button” keeps GPIO0 (printed 0) low for 13.3 ms after power-up at the worst '
+                    . 'corner; reset reads it after 10 ms: the chip waits for a download instead of running the program.',
                 ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
             ],
             'large capacitor on a strap' => [
-                'The capacitor of 4.7 µF on “Airer push button” keeps GPIO0 (printed 0) low for 293 ms after power-up; reset reads it after 10 ms: the chip waits for a download instead of running the program.',
+                'The capacitor of 4.7 µF on “Airer push button” keeps GPIO0 (printed 0) low for 293 ms after power-up; reset reads '
+                    . 'it after 10 ms: the chip waits for a download instead of running the program.',
                 ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
             ],
             'mains switch on the pull-up of the chip' => [
@@ -1193,15 +1250,18 @@ final class RuleStatementsTest extends TestCase
                 ['Feed 3.3 V from Step-down board to 3.3 V, 1.5 A on 5 V'],
             ],
             'on and off at one temperature' => [
-                'Between on and off of “Lamp” lie 0 °C; readings of temperature differ by 0.5 °C by themselves, and the relay follows each.',
+                'Between on and off of “Lamp” lie 0 °C; readings of temperature differ by 0.5 °C by themselves, and the relay '
+                    . 'follows each.',
                 ['Switch on at 19 °C'],
             ],
             'on and off closer than readings' => [
-                'Between on and off of “Lamp” lie 0.3 °C; readings of temperature differ by 0.5 °C by themselves, and the relay follows each.',
+                'Between on and off of “Lamp” lie 0.3 °C; readings of temperature differ by 0.5 °C by themselves, and the relay '
+                    . 'follows each.',
                 ['Switch on at 19.3 °C'],
             ],
             'cooler that hunts' => [
-                'Between on and off of “Lamp” lie 0.4 °C; readings of temperature differ by 0.5 °C by themselves, and the relay follows each.',
+                'Between on and off of “Lamp” lie 0.4 °C; readings of temperature differ by 0.5 °C by themselves, and the relay '
+                    . 'follows each.',
                 ['Switch on at 21 °C'],
             ],
             'lamp that goes on by a lost sensor' => [
@@ -1221,7 +1281,8 @@ final class RuleStatementsTest extends TestCase
                 ['Take the time from the network', 'Take the time from a clock module with its own cell'],
             ],
             'timer that forgets the time' => [
-                'The timer of “Lamp” has the time from the controller’s own clock, set at each start, which stands still in every power cut and is wrong afterwards.',
+                'The timer of “Lamp” has the time from the controller’s own clock, set at each start, which stands still in every '
+                    . 'power cut and is wrong afterwards.',
                 ['Take the time from the network', 'Take the time from a clock module with its own cell'],
             ],
             'timer that never ends' => [
@@ -1229,7 +1290,8 @@ final class RuleStatementsTest extends TestCase
                 ['Let it go off an hour later, at 00:00'],
             ],
             'capacitor on a strap that only upsets timing' => [
-                'The capacitor of 1 µF on “Airer push button” keeps GPIO5 (printed 5) low for 62.4 ms after power-up; reset reads it after 10 ms: only the timing of a slave card interface changes.',
+                'The capacitor of 1 µF on “Airer push button” keeps GPIO5 (printed 5) low for 62.4 ms after power-up; reset reads it '
+                    . 'after 10 ms: only the timing of a slave card interface changes.',
                 ['Take the capacitor away and debounce in the program', 'Seat it on GPIO14 (printed 14)'],
             ],
             'nine outputs of two ports that share a supply' => [
@@ -1241,7 +1303,8 @@ final class RuleStatementsTest extends TestCase
                 ],
             ],
             'cube relay that says otherwise than the catalogue' => [
-                'The facts of Cube relay 5 V, 0.36 W, 10 A that came with this board are not the catalogue’s: contactAcAmps is “9 A” here and “10 A” there. Choose under “The board as a whole” whose to take.',
+                'The facts of Cube relay 5 V, 0.36 W, 10 A that came with this board are not the catalogue’s: contactAcAmps is “9 '
+                    . 'A” here and “10 A” there. Choose under “The board as a whole” whose to take.',
                 ['Take the catalogue’s facts'],
             ],
         ];

@@ -63,7 +63,8 @@ final class WordsAreNoRepairTest extends TestCase
     /** 0.1 mm, six buttons and a probe: no click shuts Mains on it. */
     public function testOneClickShutsNoBoardWithButtonsAndAProbe(): void
     {
-        $board = (new StateBox(clearanceMetres: 0.1e-3, creepageMetres: 0.1e-3))->apply((new DemoBoards(TestBoards::catalogue()))->utilityRoom());
+        $board = (new StateBox(clearanceMetres: 0.1e-3, creepageMetres: 0.1e-3))
+            ->apply((new DemoBoards(TestBoards::catalogue()))->utilityRoom());
         self::assertSame(Severity::Danger, TestBoards::inspect($board)->finding('mains.barrier:creepage')?->severity);
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage(

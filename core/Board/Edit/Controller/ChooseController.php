@@ -39,13 +39,15 @@ final readonly class ChooseController implements Edit
         foreach ($board->rails as $id => $rail) {
             if ($rail->supply === $board->mcu->carrier && !$this->carrier->givesWhenFedAt($board->mcu->entry)) {
                 throw new EditRefused(sprintf(
-                    'The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something else first.',
+                    'The rail %s comes from the carrier’s own regulator, and the new carrier leads none out. Feed it from something '
+                        . 'else first.',
                     $rail->name,
                 ));
             }
             if ($rail->throughUsb && null === $this->carrier->usb) {
                 throw new EditRefused(sprintf(
-                    'The rail %s comes through the carrier’s USB socket, and the new carrier has none. Feed it from something else first.',
+                    'The rail %s comes through the carrier’s USB socket, and the new carrier has none. Feed it from something else '
+                        . 'first.',
                     $rail->name,
                 ));
             }

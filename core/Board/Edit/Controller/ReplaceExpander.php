@@ -63,6 +63,10 @@ final readonly class ReplaceExpander implements Edit
 
     public function summary(Board $board): string
     {
-        return LostFacts::after(sprintf('Use the %s for “%s”', $this->by->identity->name, $board->nameOf($this->expander)), $board, $this);
+        return LostFacts::after(
+            sprintf('Use the %s for “%s”', $this->by->identity->name, $board->nameOf($this->expander)),
+            $board,
+            $this,
+        );
     }
 }

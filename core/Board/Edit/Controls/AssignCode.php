@@ -35,7 +35,10 @@ final readonly class AssignCode implements Edit
         }
         $plain = strtoupper((string) preg_replace('/^0x|\\s/i', '', trim($this->code)));
         if ('' !== $plain && 1 !== preg_match('/^[0-9A-F]{1,16}$/', $plain)) {
-            throw new EditRefused(sprintf('“%s” is no code. Write it in hexadecimal, such as 0BF430CF.', mb_substr($this->code, 0, 40)));
+            throw new EditRefused(sprintf(
+                '“%s” is no code. Write it in hexadecimal, such as 0BF430CF.',
+                mb_substr($this->code, 0, 40),
+            ));
         }
         $code = '' === $plain ? null : new InfraredCode(
             $this->encoding,

@@ -35,7 +35,8 @@ final readonly class HoldCoils implements Edit
                 && (null === $actuator->relay || !$board->relay($actuator)->isPlain() || !$actuator->driver->canBePulsed())
             ) {
                 throw new EditRefused(sprintf(
-                    '“%s” cannot be held with less: that wants a plain coil behind a transistor, MOSFET or array that the program switches fast.',
+                    '“%s” cannot be held with less: that wants a plain coil behind a transistor, MOSFET or array that the program '
+                        . 'switches fast.',
                     $board->nameOf($actuator->function),
                 ));
             }

@@ -42,7 +42,11 @@ final readonly class FitDebounce implements Edit
     public function summary(Board $board): string
     {
         return $this->farads > 0
-            ? sprintf('Fit %s from “%s” to ground', QuantityPrinter::rounded($this->farads, Unit::Farad), $board->nameOf($this->function))
+            ? sprintf(
+                'Fit %s from “%s” to ground',
+                QuantityPrinter::rounded($this->farads, Unit::Farad),
+                $board->nameOf($this->function),
+            )
             : sprintf('Take the capacitor off “%s”', $board->nameOf($this->function));
     }
 }

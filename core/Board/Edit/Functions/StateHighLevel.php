@@ -36,7 +36,10 @@ final readonly class StateHighLevel implements Edit
         foreach ($this->functions as $id) {
             $function = Targets::function($board, $id);
             if (!$function->kind->isDrivenFromOutside()) {
-                throw new EditRefused(sprintf('“%s” is not driven by anything outside: its level is the pin’s own.', $function->name));
+                throw new EditRefused(sprintf(
+                    '“%s” is not driven by anything outside: its level is the pin’s own.',
+                    $function->name,
+                ));
             }
             $functions[$id] = $function->with(highVolts: Fact::stated($this->volts));
         }

@@ -14,7 +14,10 @@ use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Record\ListOf;
 
-/** Adds lines that one act operates together; where none is chosen for a group of all lines, all that it may switch: any may be switched off with others, and some never on. */
+/**
+ * Adds lines that one act operates together; where none is chosen for a group of all lines, all that it may switch: any may be switched
+ * off with others, and some never on.
+ */
 final readonly class AddLineGroup implements Edit
 {
     /**

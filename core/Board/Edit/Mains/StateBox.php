@@ -99,7 +99,8 @@ final readonly class StateBox implements Edit
             $leaving = LeavesTheCover::all($board);
             if ([] !== $leaving) {
                 throw new EditRefused(sprintf(
-                    'The low-voltage side cannot be treated as live while something of it leaves the cover: %s. Take it off the board or keep the low-voltage side apart from mains instead.',
+                    'The low-voltage side cannot be treated as live while something of it leaves the cover: %s. Take it off the board or '
+                        . 'keep the low-voltage side apart from mains instead.',
                     implode(', ', $leaving),
                 ));
             }

@@ -28,6 +28,7 @@ final readonly class ConfirmReading implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf('Confirm that “%s” sits on %s', $board->nameOf($this->function), $board->seats[$this->function]->pin ?? 'its pin');
+        return sprintf('Confirm that “%s” sits on %s', $board->nameOf($this->function), $board->seats[$this->function]->pin
+            ?? 'its pin');
     }
 }

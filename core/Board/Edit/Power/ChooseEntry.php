@@ -27,7 +27,8 @@ final readonly class ChooseEntry implements Edit
         foreach ($board->rails as $rail) {
             if ($rail->supply === $board->mcu->carrier && !$board->controller()->carrier->givesWhenFedAt($this->label)) {
                 throw new EditRefused(sprintf(
-                    'The rail %s comes from the carrier’s own regulator, which gives nothing while the carrier is fed at %s. Feed that rail from something else first.',
+                    'The rail %s comes from the carrier’s own regulator, which gives nothing while the carrier is fed at %s. Feed that '
+                        . 'rail from something else first.',
                     $rail->name,
                     $this->label,
                 ));

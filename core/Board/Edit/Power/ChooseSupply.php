@@ -25,7 +25,8 @@ final readonly class ChooseSupply implements Edit
         $rail = Targets::rail($board, $this->rail);
         if ($this->throughUsb && (null === $board->controller()->carrier->usb || !$this->supply->form->hasUsbPlug())) {
             throw new EditRefused(
-                'Only a source with a USB plug goes into the socket of a carrier that has one. Choose a charger, a USB port or a power bank.',
+                'Only a source with a USB plug goes into the socket of a carrier that has one. Choose a charger, a USB port or a power '
+                    . 'bank.',
             );
         }
         $board = $board->withPart($this->supply);

@@ -14,7 +14,10 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
-/** States whether relays that may never be on together are interlocked through their contacts, so that no program can close two, and how long the program waits between them. */
+/**
+ * States whether relays that may never be on together are interlocked through their contacts, so that no program can close two, and how
+ * long the program waits between them.
+ */
 #[Says(Nature::Choice)]
 final readonly class InterlockGroup implements Edit
 {

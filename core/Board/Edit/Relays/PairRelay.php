@@ -31,7 +31,8 @@ final readonly class PairRelay implements Edit
                 && ($actuator->driver->isReadyMade() || null === $actuator->relay || !$board->relay($actuator)->isPlain())
             ) {
                 throw new EditRefused(sprintf(
-                    '“%s” cannot have a second relay beside it: only a plain relay with a driver of its own can. Drive it by a transistor, or choose a relay with two poles.',
+                    '“%s” cannot have a second relay beside it: only a plain relay with a driver of its own can. Drive it by a '
+                        . 'transistor, or choose a relay with two poles.',
                     $board->nameOf($actuator->function),
                 ));
             }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Review\Controls;
+
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Catalogue\SurfaceProfile;
+use IronLatch\Core\Review\Severity;
+use IronLatch\Tests\Core\Review\Planted;
+use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Support\TestBoards;
+
+final class AddressSharedFaults implements PlantedFaults
+{
+    public static function all(): iterable
+    {
+        $channel = static fn(string $profile, string ...$lines): Edit => Planted::both(
+            new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
+            new ChangeChannel('C1', blockSeconds: 0.0),
+            new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
+        );
+        $broker = TestBoards::edited(TestBoards::sound(), $channel('message-broker'));
+        $radio = TestBoards::edited(TestBoards::sound(), $channel('serial-radio-text'));
+        yield 'two lines on one topic' => Planted::in(
+            'controls.address-shared',
+            'S4',
+            Severity::Broken,
+            '',
+            Planted::both(new TellSurface('S3', address: 'home/lamp'), new TellSurface('S4', address: 'home/lamp')),
+            new TellSurface('S3', address: 'home/lamp'),
+            $broker,
+            says: '“Lamp” and “Airer” have one topic on “Far”: home/lamp.',
+            proposes: ['Use the derived one for “Airer”'],
+        );
+
+        yield 'line that is called as a group is' => Planted::in(
+            'controls.address-shared',
+            'K1',
+            Severity::Broken,
+            '',
+            Planted::both(new AddLineGroup(LineGroupKind::Room, 'Hall', ['L1', 'L2'], ['C1'], false), new TellSurface('S3', address: 'G1')),
+            Planted::both(new AddLineGroup(LineGroupKind::Room, 'Hall', ['L1', 'L2'], ['C1'], false), new TellSurface('S3', address: 'G2')),
+            $radio,
+            says: 'The group “Hall” and “Lamp” have one text command on “Far”: G1.',
+            proposes: ['Use the derived one for “Lamp”'],
+        );
+    }
+}

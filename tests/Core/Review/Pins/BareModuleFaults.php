@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Review\Pins;
+
+use IronLatch\Core\Board\Edit\Controller\StateBareModule;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Review\Severity;
+use IronLatch\Tests\Core\Review\Planted;
+use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Support\TestBoards;
+
+final class BareModuleFaults implements PlantedFaults
+{
+    public static function all(): iterable
+    {
+        $bare = TestBoards::edited(TestBoards::bare('esp32-module', 'esp32'), new AddFunction(FunctionKind::Button, 'Button'));
+        $around = static fn(bool $pulled, bool $led): Edit => new StateBareModule($pulled, $led);
+        yield 'module whose reset line hangs in the air' => Planted::in(
+            'pins.bare-module',
+            'reset',
+            Severity::Broken,
+            '',
+            $around(false, true),
+            $around(true, true),
+            $bare,
+            says: 'Nothing pulls the reset line of the module up: it starts by chance, or not at all.',
+            proposes: ['Fit 10 kΩ up and 1 µF down at its reset line'],
+        );
+
+        yield 'module that no program gets into' => Planted::in(
+            'pins.bare-module',
+            'header',
+            Severity::Broken,
+            '',
+            $around(true, false),
+            $around(true, true),
+            $bare,
+            says: 'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
+            proposes: ['Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins'],
+        );
+    }
+}

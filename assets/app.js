@@ -64,6 +64,95 @@
   });
   document.addEventListener('input', (event) => event.target instanceof Element && event.target.hasAttribute('aria-invalid') && settle(event.target));
 
+  // A field that says one fact commits when it is left, or on Enter; what is typed elsewhere stays through the swap.
+  const keyOf = (field) => {
+    const form = field.form ?? null;
+    const about = form === null ? '' : [...form.querySelectorAll('input[type=hidden]')].filter((one) => one.name !== 'base').map((one) => one.name + '=' + one.value).join('&');
+    return (form?.getAttribute('action') ?? '') + '?' + about + '#' + field.name;
+  };
+  const written = (form) => new URLSearchParams(new FormData(form)).toString();
+  document.addEventListener('change', (event) => {
+    const field = event.target;
+    if (!(field instanceof HTMLInputElement || field instanceof HTMLSelectElement) || 'checkbox' === field.type) return;
+    if (field.form?.matches('[data-commit]')) field.form.requestSubmit();
+  });
+  let next = '';
+  document.addEventListener('submit', (event) => {
+    const form = event.target;
+    if (!(form instanceof HTMLFormElement) || !form.matches('[data-commit]')) return;
+    // Enter and the change that it makes are one.
+    if (form.dataset.sent === written(form)) {
+      event.preventDefault();
+      event.stopPropagation();
+      return;
+    }
+    form.dataset.sent = written(form);
+    const all = [...document.querySelectorAll('form.ask [name]:is(select, input[type=text])')];
+    const at = all.findIndex((one) => one.form === form);
+    next = -1 === at || at + 1 >= all.length ? '' : all[at + 1].id;
+  }, true);
+  const typed = new Map();
+  const fieldsWith = (root) => [...root.querySelectorAll('input[type=text], input[type=search], select')];
+  const isTouched = (field) => field instanceof HTMLSelectElement
+    ? [...field.options].some((one) => one.selected !== one.defaultSelected) && !(0 === field.selectedIndex && [...field.options].every((one) => !one.defaultSelected))
+    : field.value !== field.defaultValue;
+  document.addEventListener('htmx:beforeRequest', (event) => {
+    typed.clear();
+    const own = event.target instanceof Element ? event.target.closest('form') : null;
+    fieldsWith(document).filter((field) => field.form !== own && isTouched(field)).forEach((field) => typed.set(keyOf(field), field.value));
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    if (0 === typed.size) return;
+    fieldsWith(document).forEach((field) => {
+      const kept = typed.get(keyOf(field));
+      if (undefined !== kept && !isTouched(field)) field.value = kept;
+    });
+  });
+
+  // A search over the findings, and the next of them and of the open facts by a key.
+  document.addEventListener('input', (event) => {
+    if (!(event.target instanceof HTMLInputElement) || 'find-finding' !== event.target.id) return;
+    const words = event.target.value.toLowerCase().split(/\s+/);
+    document.querySelectorAll('#tray .finding').forEach((one) => {
+      one.hidden = !words.every((word) => one.textContent.toLowerCase().includes(word));
+      if (!one.hidden && '' !== event.target.value) one.closest('details')?.setAttribute('open', '');
+    });
+  });
+  const goOn = (selector) => {
+    const all = [...document.querySelectorAll(selector)].filter((one) => one.offsetParent !== null);
+    const to = all[(all.indexOf(document.activeElement) + 1) % Math.max(1, all.length)];
+    to?.focus();
+    to?.scrollIntoView({ block: 'nearest' });
+    return undefined !== to;
+  };
+  const nextFact = () => goOn('.ask [name]:is(select, input[type=text]), .ask a.button') || document.getElementById('facts-link')?.click();
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || !(event.target instanceof Element)) return;
+    if (event.target.closest('input, select, textarea, dialog')) return;
+    const keys = {
+      f: () => goOn('#tray .finding:not([hidden]) > p > a'),
+      o: nextFact,
+      a: () => document.querySelector('[data-key=add]')?.focus(),
+      '/': () => (document.getElementById('find') ?? document.getElementById('find-finding'))?.focus(),
+    };
+    const stage = /^[1-9]$/.test(event.key) ? document.querySelectorAll('.latches a')[Number(event.key) - 1] : null;
+    const act = stage ? () => stage.click() : keys[event.key];
+    if (!act) return;
+    event.preventDefault();
+    act();
+  });
+  const showWhatScriptsDo = () => document.querySelector('.find-finding')?.removeAttribute('hidden');
+  document.addEventListener('DOMContentLoaded', () => {
+    document.documentElement.classList.add('scripted');
+    showWhatScriptsDo();
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    showWhatScriptsDo();
+    const wanted = '' === next ? null : document.getElementById(next);
+    next = '';
+    if (wanted && [document.body, document.getElementById('main'), document.getElementById('tray')].includes(document.activeElement)) wanted.focus();
+  });
+
   // The opened drawer or the chosen function must be in sight after a swap, without moving what is in sight already.
   // The list of keys needs this script, so its button shows only where the script runs.
   const help = () => document.getElementById('shortcuts');

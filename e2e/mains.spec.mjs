@@ -2,7 +2,7 @@ import { test, expect, takeDemo, stageLink, swapped, repair } from './support.mj
 
 async function openMains(page) {
   await swapped(page, () => stageLink(page, 'Mains').click());
-  await expect(page.getByRole('img', { name: /^Live path from the inlet/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Live path from the inlet/ })).toBeVisible();
 }
 
 test('dangers of a box are seen on their part, and mended one by one', async ({ page }) => {
@@ -18,9 +18,8 @@ test('dangers of a box are seen on their part, and mended one by one', async ({ 
   await repair(page, 'reinforced insulation wants 5 mm here', /Will be done, to be verified: lay it out with 6 mm/);
   await expect(tray).not.toContainText('reinforced insulation wants 5 mm here');
   await expect(tray).toContainText('The clearance between mains and low voltage is 6 mm or more all over');
-  const inlet = page.locator('form', { has: page.getByLabel('Mains comes in by') });
-  await page.getByLabel('Mains comes in by').selectOption('plug that fits both ways');
-  await swapped(page, () => inlet.getByRole('button', { name: 'State' }).click());
+  await swapped(page, () => page.getByRole('link', { name: 'Inlet and lead' }).click());
+  await swapped(page, () => page.getByLabel('The mains comes in by').selectOption('plug that fits both ways'));
   await expect(tray).toContainText('“Saw” is switched in one conductor, behind a plug that fits both ways');
   // Outlets of 230 V take a plug both ways: another plug is no repair, a second pole is.
   await repair(page, 'behind a plug that fits both ways', /^Switch both by a second relay on the same output/);
@@ -33,31 +32,33 @@ test('facts of a line are stated for several at once, and lines are kept apart b
   await takeDemo(page, 'Utility room board');
   await openMains(page);
   await swapped(page, () => page.locator('#mains-L3').click());
-  await expect(page.locator('#line-title')).toHaveText('Heated airer');
-  const safety = page.locator('form', { has: page.getByLabel('Thermal cut-out') });
-  await page.getByLabel('Thermal cut-out').selectOption('none');
-  await swapped(page, () => safety.getByRole('button', { name: 'State' }).click());
+  await expect(page.locator('#drawer-title')).toHaveText('Heated airer');
+  await swapped(page, () => page.getByLabel('Independent thermal cut-out').selectOption('is not there'));
   await expect(page.locator('#tray')).toContainText('“Heated airer” heats, and nothing but the board switches it off.');
   await repair(page, 'nothing but the board', 'Will be done, to be verified: fit an independent thermal cut-out');
   await expect(page.locator('#tray')).not.toContainText('nothing but the board');
 
+  await swapped(page, () => page.getByRole('link', { name: 'Keep lines apart' }).click());
   const group = page.locator('form', { has: page.getByRole('button', { name: 'Keep them apart' }) });
   await group.getByLabel('Name').fill('Damp and dry');
   await group.getByLabel('Dehumidifier').check();
   await group.getByLabel('Heated airer').check();
   await swapped(page, () => group.getByRole('button', { name: 'Keep them apart' }).click());
-  await expect(page.locator('#tray')).toContainText('whether its relays are interlocked through their contacts');
-  await page.getByLabel('Interlock of Damp and dry').selectOption('interlocked by contacts');
+  await expect(page.locator('#tray')).toContainText('Relays of the group are interlocked');
+  await swapped(page, () => page.getByRole('link', { name: /^Damp and dry/ }).click());
   await page.getByLabel('Pause between the relays of Damp and dry').fill('100 ms');
-  await swapped(page, () => page.locator('form', { has: page.getByLabel('Interlock of Damp and dry') }).getByRole('button', { name: 'State' }).click());
-  await expect(page.locator('#tray')).not.toContainText('interlocked through');
+  await swapped(page, () => page.getByLabel('Interlock of Damp and dry').selectOption('by their contacts'));
+  await expect(page.locator('#tray')).not.toContainText('Relays of the group are interlocked');
+  await expect(page.locator('#tray')).not.toContainText('Pause between the relays');
   await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
-  await expect(page.locator('#tray')).toContainText('interlocked through');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.locator('#tray')).toContainText('Relays of the group are interlocked');
 });
 
 test('a fan gets a step that closes two capacitors, and its percentages follow', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await openMains(page);
+  await swapped(page, () => page.getByRole('link', { name: /never together/ }).click());
   const steps = page.locator('#main');
   await expect(steps).toContainText('From a percentage: 0 % off, 1–49 % Extractor fan low, 50–83 % Extractor fan medium, 84–100 % Extractor fan full.');
   const more = page.locator('form', { has: page.getByText('One more step closes together') });

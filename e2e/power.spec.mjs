@@ -3,6 +3,7 @@ import { test, expect, takeDemo, stageLink, swapped, repair } from './support.mj
 
 async function openPower(page) {
   await swapped(page, () => stageLink(page, 'Power').click());
+  await swapped(page, () => page.locator('#rail-R1').click());
   await expect(page.locator('#offers tbody tr').first()).toBeVisible();
   await expect(page.locator('#wave svg.wave')).toBeVisible();
 }
@@ -10,7 +11,7 @@ async function openPower(page) {
 test('a supply that carries too much is seen, another one is found and taken', async ({ page }) => {
   await takeDemo(page, 'First try');
   await openPower(page);
-  await expect(page.getByRole('img', { name: /^Currents in the scenario All pull in at once/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Currents in the scenario All pull in at once/ })).toBeVisible();
   await expect(page.locator('#tray')).toContainText('Mains module 5 V, 3 W gives 600 mA in air at 40 °C');
   const row = page.locator('.rails-table tbody tr').first();
   await expect(row).toContainText('broken');
@@ -19,9 +20,9 @@ test('a supply that carries too much is seen, another one is found and taken', a
   await expect(page.locator('#tray')).not.toContainText('gives 600 mA in air at 40 °C');
   await expect(page.locator('#offers tr.own')).toContainText('Mains module 5 V, 10 W');
   // The clamp and the regulator’s capacitors are still to be mended: both by one click each.
-  await repair(page, /clamp/, 'Fit surge clamp for 6 V in its place');
-  await repair(page, /capacitors/, 'Fit its capacitors');
-  await repair(page, /pin/, 'Feed it from the controller’s pin supply');
+  await repair(page, /clamp for 5 V|clamps/, 'Fit surge clamp for 6 V in its place');
+  await repair(page, '1117 for 3.3 V in SOT-223, which feeds', 'Fit its capacitors');
+  await repair(page, '“Display” takes up to', 'Feed it from the controller’s pin supply');
   await expect(stageLink(page, 'Power')).toContainText('shut');
 });
 
@@ -46,9 +47,11 @@ test('a scenario of one’s own, hours, a device, and back again', async ({ page
   await openPower(page);
   await swapped(page, () => page.getByRole('link', { name: 'Evening' }).click());
   await expect(page.locator('.scenarios a[aria-current]')).toHaveText('Evening');
+  await swapped(page, () => page.getByRole('link', { name: /^A day, and a year/ }).click());
   await page.getByLabel('Hours a day of Heated airer').fill('3 h');
-  await swapped(page, () => page.getByRole('button', { name: 'State the hours of Heated airer' }).click());
+  await swapped(page, () => page.getByLabel('Hours a day of Heated airer').press('Enter'));
   await expect(page.getByLabel('Hours a day of Heated airer')).toHaveValue('3 h');
+  await swapped(page, () => page.getByRole('link', { name: /^What else hangs/ }).click());
   await page.getByLabel('Attach').selectOption({ label: 'Character display with backlight, 5 V' });
   await page.getByLabel('Called').fill('Display');
   await swapped(page, () => page.getByRole('button', { name: 'Attach' }).click());

@@ -55,6 +55,8 @@ export async function swapped(page, action) {
 /** Scrolls to a finding in the tray, where what can be done about it is worked out, and does it. */
 export async function repair(page, finding, button) {
   const group = page.locator('#tray div.finding', { hasText: finding }).first();
-  await group.scrollIntoViewIfNeeded();
+  await group.locator('.offers').scrollIntoViewIfNeeded();
+  await expect(group.getByRole('button').first()).toBeAttached();
+  for (const fold of await group.locator('details:not([open]) > summary').all()) await fold.click();
   return swapped(page, () => group.getByRole('button', { name: button }).first().click());
 }

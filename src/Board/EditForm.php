@@ -7,6 +7,9 @@ namespace IronLatch\Board;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\ForSeveral;
+use IronLatch\Core\Board\Edit\Question;
+use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
@@ -23,6 +26,8 @@ final readonly class EditForm
 {
     /** Stands between the short form of a value, as it is in a field, and the value with all its digits. */
     public const EXACTLY = ' = ';
+    /** What a list of choices sends for “not known”, where something was known. */
+    private const UNKNOWN = '?';
 
     public function __construct(private Catalogue $catalogue) {}
 
@@ -36,12 +41,20 @@ final readonly class EditForm
     {
         $word = $fields['edit'] ?? null;
         $edit = is_string($word) ? RecordShape::variants(Edit::class)->classes[$word] ?? null : null;
-        if (null === $edit) {
+        if (null === $edit || !is_subclass_of($edit, Edit::class)) {
             throw new EditRefused('This form names no edit. Load the page again.');
+        }
+        $subjects = $fields['for'] ?? null;
+        if (is_array($subjects)) {
+            return $this->forSeveral($edit, array_values(array_filter($subjects, is_string(...))), $fields, $board);
         }
         $data = ['edit' => $word];
         foreach (RecordShape::of($edit)->fields as $name => $field) {
             $value = $this->sent($fields, $name, $field, $board);
+            if (self::UNKNOWN === $value && array_key_exists('forget', RecordShape::of($edit)->fields)) {
+                $fields['forget'] = [...is_array($fields['forget'] ?? null) ? $fields['forget'] : [], $name];
+                $value = null;
+            }
             if (('' === $value || null === $value) && $field->nullable) {
                 $value = null;
             } elseif (null === $value && Chip::class === $field->value->class) {
@@ -61,6 +74,29 @@ final readonly class EditForm
                 $fault,
             );
         }
+    }
+
+    /**
+     * What is said of several at once: a row of the open facts, or “also for”.
+     *
+     * @param class-string<Edit> $edit
+     * @param list<string> $subjects
+     * @param array<mixed> $fields
+     */
+    private function forSeveral(string $edit, array $subjects, array $fields, Board $board): Edit
+    {
+        unset($fields['for']);
+        $asks = null;
+        foreach (array_keys(array_intersect_key(RecordShape::of($edit)->fields, $fields)) as $field) {
+            $asks ??= Question::of($edit, $field)?->asks;
+        }
+
+        return ForSeveral::made(
+            $edit,
+            $subjects,
+            sprintf('State of %s: %s', Targets::names($board, $subjects), lcfirst($asks ?? 'the same')),
+            fn(array $of): Edit => $this->read([...$fields, ...$of], $board),
+        );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace IronLatch\Screen;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\OpenFacts;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\Notice;
 use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
@@ -67,6 +68,7 @@ final readonly class BoardScreen
             'board' => $opened->board,
             'inspection' => $inspection,
             'report' => $report,
+            'open_facts' => OpenFacts::of($report),
             'catalogue' => $this->catalogue,
             'view' => $view,
             'open' => $open,

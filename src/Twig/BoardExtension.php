@@ -7,6 +7,7 @@ namespace IronLatch\Twig;
 use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\LoadKind;
@@ -39,6 +40,7 @@ final class BoardExtension extends AbstractExtension
             ),
             new TwigFunction('exact', self::exact(...)),
             new TwigFunction('asks', self::asks(...)),
+            new TwigFunction('edit_word', self::wordOf(...)),
             new TwigFunction(
                 'stated',
                 static fn(?Fact $fact): mixed => null === $fact || !$fact->isStated() && !$fact->isTarget() ? null : $fact->value,
@@ -70,15 +72,24 @@ final class BoardExtension extends AbstractExtension
         return null !== $class && is_subclass_of($class, Part::class) ? $this->catalogue->parts($class) : [];
     }
 
+    /** The word by which forms and files name an edit. */
+    private static function wordOf(string $edit): string
+    {
+        return (string) array_search($edit, RecordShape::classes(Edit::class), true);
+    }
+
     /**
      * What an edit asks in one of its fields, as its constructor describes it.
      *
-     * @return array{kind: string, unit: string, example: string, title: string, choices: list<\BackedEnum>}
+     * @return array{kind: string, unit: string, example: string, title: string, choices: list<\BackedEnum>, part: string,
+     *     question: ?Question}
      */
     private static function asks(string $edit, string $field): array
     {
-        $value = RecordShape::of(RecordShape::classes(Edit::class)[$edit])->fields[$field]->value;
+        $made = RecordShape::classes(Edit::class)[$edit];
+        $value = RecordShape::of($made)->fields[$field]->value;
         $class = $value->class;
+        $part = null === $class ? false : array_search($class, RecordShape::variants(Part::class)->classes, true);
         $unit = $value->unit;
 
         return [
@@ -87,6 +98,8 @@ final class BoardExtension extends AbstractExtension
             'example' => explode(' or ', $unit?->example() ?? '')[0],
             'title' => null === $unit || null === $value->range ? '' : ucfirst($value->range->said($unit)),
             'choices' => null !== $class && is_subclass_of($class, \BackedEnum::class) ? $class::cases() : [],
+            'part' => is_string($part) ? $part : '',
+            'question' => Question::of($made, $field),
         ];
     }
 

@@ -5,20 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\BaseMaterial;
-use IronLatch\Core\Board\BridgingCapacitor;
+use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\Line;
-use IronLatch\Core\Board\MaterialGroup;
 use IronLatch\Core\Board\OutletKind;
-use IronLatch\Core\Board\OvervoltageCategory;
-use IronLatch\Core\Board\PollutionDegree;
-use IronLatch\Core\Board\RestorePolicy;
-use IronLatch\Core\Board\Seal;
-use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SwitchedConductor;
-use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\LivePath;
@@ -28,26 +20,41 @@ use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Mains\FuseChoice;
+use IronLatch\Core\Review\Remedy;
 
 /** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */
 final readonly class MainsDrawing
 {
+    /** What stands in the drawing besides lines and groups, and opens like them. */
+    private const PARTS = ['inlet', 'fuse', 'wires', 'barrier', 'box', 'apart'];
+
     public function __construct(private Inspection $inspection) {}
 
     /**
-     * @param string $open id of a line
+     * @param string $open a line, a group of relays, or a part that all lines share
      * @return array<string, mixed>
      */
     public function context(string $open): array
     {
         $board = $this->inspection->board;
         $rows = $this->rows();
-        $chosen = isset($board->lines[$open]) ? $open : (string) (array_key_first($rows) ?? array_key_first($board->lines));
+        $groups = array_filter($board->groups, static fn(FunctionGroup $group): bool => $group->kind->isExclusive());
+        $drawer = match (true) {
+            isset($rows[$open]) => 'line',
+            isset($groups[$open]) => 'group',
+            in_array($open, self::PARTS, true) => $open,
+            default => '',
+        };
+        $chosen = 'line' === $drawer ? $open : '';
 
         return [
             'mains' => $this->inspection->mains,
             'rows' => $rows,
-            'line_id' => $chosen,
+            'part' => '' === $drawer ? '' : $open,
+            'drawer' => $drawer,
+            'fields' => '' === $chosen ? [] : $this->fields($board->lines[$chosen]),
+            'recommended' => 'fuse' === $drawer ? $this->recommendedFuse() : null,
             'wires' => [
                 self::colour($board->system()->liveConductor),
                 self::colour($board->system()->neutralConductor),
@@ -58,21 +65,48 @@ final readonly class MainsDrawing
             'life' => $this->life($rows[$chosen] ?? null),
             'chain' => isset($rows[$chosen]) ? $this->chain($chosen, $board->lines[$chosen]) : [],
             'states' => '' === $chosen ? [] : $this->states($board->lines[$chosen]),
-            'groups' => array_filter($board->groups, static fn(FunctionGroup $group): bool => $group->kind->isExclusive()),
-            'inlets' => InletKind::cases(),
+            'groups' => $groups,
             'surroundings' => Surroundings::of($this->inspection->board),
-            'overvoltages' => OvervoltageCategory::cases(),
-            'pollutions' => PollutionDegree::cases(),
-            'seals' => Seal::cases(),
-            'bridging_capacitors' => BridgingCapacitor::cases(),
-            'insulations' => Insulation::cases(),
-            'bases' => BaseMaterial::cases(),
-            'materials' => MaterialGroup::cases(),
-            'outlets' => OutletKind::cases(),
-            'policies' => RestorePolicy::cases(),
-            'snubbers' => Snubber::cases(),
             'conductors' => [SwitchedConductor::Live, SwitchedConductor::Neutral, SwitchedConductor::Both],
         ];
+    }
+
+    /**
+     * The facts of a line that its appliance, or its outlet, gives reason to ask.
+     *
+     * @return list<string> fields of StateSafety
+     */
+    private function fields(Line $line): array
+    {
+        $appliance = $this->inspection->board->appliance($line);
+        $outlet = $line->safety?->outlet?->value;
+        $isOutlet = $outlet instanceof OutletKind && $outlet->isOutlet();
+
+        return array_keys(array_filter([
+            'outlet' => true,
+            'outletAmps' => $isOutlet,
+            'linkRemoved' => OutletKind::SplitHalf === $outlet,
+            'earthJoined' => true,
+            'restore' => true,
+            'cutOut' => $appliance->heats,
+            'restSeconds' => $appliance->compressor,
+            'snubber' => $appliance->load->isInductive(),
+            'switchingsPerDay' => true,
+            'offTakenAsIsolation' => true,
+            'mustNotStart' => true,
+            'mustComeBack' => true,
+            'remoteStart' => $appliance->mustNotSelfStart || true === $line->safety?->mustNotStart?->value,
+            'unattended' => $appliance->heats || true === $line->safety?->mustNotStart?->value,
+        ]));
+    }
+
+    private function recommendedFuse(): ?Remedy
+    {
+        $first = FuseChoice::remedies($this->inspection)[0] ?? null;
+
+        $fitted = $this->inspection->board->box?->fuse;
+
+        return $first?->edit instanceof ChooseFuse && $fitted !== $first->edit->fuse->identity->id ? $first : null;
     }
 
     /**

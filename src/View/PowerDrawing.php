@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
@@ -30,30 +29,34 @@ final readonly class PowerDrawing
     private const GREATEST_FARADS = 6.8e-3;
     private const POINTS = 240;
 
+    /** What opens besides the rails. */
+    private const PARTS = ['heat', 'cuts', 'controller', 'day', 'devices', 'rails', 'scenarios'];
+
     public function __construct(private Inspection $inspection) {}
 
     /**
-     * @param string $open “R1.on”: a rail and a scenario, both or one of them
+     * @param string $open “R1.on”: a rail or another part of the view, and a scenario; both or one of them
      * @return array<string, mixed>
      */
     public function context(string $open, Report $report): array
     {
         $board = $this->inspection->board;
-        [$rail, $scenario] = [...explode('.', $open, 2), ''];
+        [$part, $scenario] = [...explode('.', $open, 2), ''];
         $scenarios = Scenario::all($board);
-        if (isset($scenarios[$rail])) {
-            [$rail, $scenario] = ['', $rail];
+        if (isset($scenarios[$part])) {
+            [$part, $scenario] = ['', $part];
         }
-        $rail = isset($board->rails[$rail]) ? $rail : $board->mcu->rail;
+        $part = isset($board->rails[$part]) || in_array($part, self::PARTS, true) ? $part : '';
+        $rail = isset($board->rails[$part]) ? $part : $board->mcu->rail;
         $chosen = $scenarios[$scenario] ?? Scenario::pullIn();
         $flows = $this->inspection->power->flows;
 
         return [
             'power' => $this->inspection->power,
-            'box_kinds' => BoxKind::cases(),
             'box_air' => $this->inspection->boxAir,
             'scenarios' => $scenarios,
             'scenario' => $chosen,
+            'part' => $part,
             'rail_id' => $rail,
             'rail' => $board->rails[$rail],
             'tree' => (new PowerTree($flows, $chosen))->drawn(),

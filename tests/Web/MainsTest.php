@@ -22,15 +22,14 @@ final class MainsTest extends BoardTestCase
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains');
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('Isolate and prove dead', $crawler->filter('#main .caution')->text());
-        self::assertSame(
-            'Mains kills. Isolate and prove dead before you open anything.',
-            $crawler->filter('#main .stays')->text(),
-            'It stays in sight.',
-        );
-        self::assertStringContainsString('Lead, weakest', $crawler->filter('#main')->text());
+        self::assertCount(1, $crawler->filter('.caution'), 'Once on a screen;');
+        self::assertCount(1, $crawler->filter('#main .caution.stays'), 'it stays in sight.');
+        self::assertStringContainsString('weakest: lead', $crawler->filter('#mains-wires')->text());
         self::assertCount(2, $crawler->filter('.live-path .blade'), 'One contact for each line.');
         self::assertGreaterThan(3, $crawler->filter('.live-path .wire-brown')->count());
         self::assertStringContainsString('protective earth (green-yellow)', $crawler->filter('#main')->text(), 'Colours are named.');
+        self::assertCount(0, $crawler->filter('#main .drawer, #main .fact'), 'No form stands under the drawing until something is opened.');
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L1');
         self::assertSame(
             ['Inlet', 'Lead', 'Fuse', 'Wiring inside', 'Least terminal', 'Contact, with its share', 'Wire of this line', 'LED lamp'],
             $crawler->filter('.chain b')->each(static fn($name): string => $name->text()),
@@ -39,7 +38,7 @@ final class MainsTest extends BoardTestCase
         $this->edit($opened, 'state-conductor', ['lines' => ['L1'], 'conductor' => 'both']);
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L2');
         self::assertCount(3, $crawler->filter('.live-path .blade'));
-        self::assertSame('Airer', $crawler->filter('#line-title')->text());
+        self::assertSame('Airer', $crawler->filter('#drawer-title')->text());
     }
 
     public function testNorthAmericanColoursFollowTheProfile(): void
@@ -152,8 +151,9 @@ final class MainsTest extends BoardTestCase
             ],
         );
         self::assertSame([['F7'], ['F6', 'F7']], array_map(static fn($step): array => $step->relays, $board->groups['G1']->steps()));
-        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=L3');
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=wires');
         self::assertStringContainsString('0.823 mm²', (string) $crawler->filter('input[name=branchSquareMetres]')->attr('value'));
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=G1');
         self::assertStringContainsString('1–74 % Extractor fan', $crawler->filter('#main')->text());
         $this->edit($this->head($opened), 'remove-step', ['group' => 'G1', 'number' => '9']);
         self::assertResponseStatusCodeSame(422);

@@ -29,13 +29,14 @@ final class PowerTest extends BoardTestCase
             $crawler->filter('.rails-table tbody th a')->each(static fn(Crawler $link): string => $link->text()),
         );
         self::assertSame('All off', $crawler->filter('.scenarios a[aria-current]')->text());
-        self::assertSame('Rail 12 V', $crawler->filter('#rail-title')->text());
-        self::assertStringContainsString('Regulator of the carrier', $crawler->filter('#main')->text());
+        self::assertSame('Rail 12 V', $crawler->filter('#drawer-title')->text());
         self::assertStringContainsString(
             'the plug is centre positive',
             $crawler->filter('#main')->text(),
             'What is not stated asks for it.',
         );
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/power?open=heat');
+        self::assertStringContainsString('Regulator of the carrier', $crawler->filter('.drawer')->text());
     }
 
     public function testARailIsFollowedOverTimeAndACapacitanceOnlyTried(): void

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Need;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -73,7 +74,12 @@ final class NoWayIn implements Rule
                     proposals: static fn(): array => [new Remedy('Take the channel away', new RemoveChannel($id))],
                 );
             } elseif (!is_bool($board->program->radioUsed->value)) {
-                yield new NotChecked($this->facts(), $id, 'whether the program uses the controller’s radio');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether the program uses the controller’s radio',
+                    Answer::by(StateRadio::class, 'used'),
+                );
             } elseif (!$board->program->radioUsed->value) {
                 yield new Finding(
                     $this->facts(),

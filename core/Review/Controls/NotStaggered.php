@@ -11,6 +11,7 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -58,7 +59,12 @@ final class NotStaggered implements Rule
         }
         $seconds = $board->program->staggerSeconds?->value;
         if (!is_float($seconds)) {
-            yield new NotChecked($this->facts(), 'board', 'how far apart the lines of a group, or those that come back, are switched on');
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'how far apart the lines of a group, or those that come back, are switched on',
+                Answer::by(StateStagger::class, 'seconds'),
+            );
         } elseif ($seconds < self::LEAST_SECONDS) {
             $figure = ProgrammedTime::atLeast('between two lines', $seconds, self::LEAST_SECONDS);
             yield new Finding(

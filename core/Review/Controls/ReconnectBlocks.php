@@ -10,6 +10,7 @@ use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -50,7 +51,12 @@ final class ReconnectBlocks implements Rule
             }
             $seconds = $channel->blockSeconds?->value;
             if (!is_float($seconds)) {
-                yield new NotChecked($this->facts(), $id, 'how long the program holds everything else up while it reconnects');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'how long the program holds everything else up while it reconnects',
+                    Answer::by(ChangeChannel::class, 'blockSeconds', $id),
+                );
             } elseif ($seconds > self::FELT_SECONDS) {
                 $figure = new Figure(
                     'held up',

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Drive;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\LineJoint;
@@ -66,6 +67,7 @@ final class NoClamp implements Rule
                     $this->facts(),
                     $id,
                     $isArray ? 'whether the array’s common pin is on the coils’ rail' : 'what clamps the coil',
+                    Answer::by(StateClamp::class, 'clamp', $id),
                 );
             } elseif (Clamp::None === $actuator->clamp->value) {
                 yield new Finding(

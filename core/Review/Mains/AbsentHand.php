@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Functions\StateRepeated;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -58,7 +60,12 @@ final class AbsentHand implements Rule
                     $line->name,
                 );
             } elseif ($isInfrared && null === $repeated) {
-                yield new NotChecked($this->facts(), $id, 'whether something repeats its infrared codes, with nobody in the room');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether something repeats its infrared codes, with nobody in the room',
+                    Answer::by(StateRepeated::class, 'repeated', $line->surfaces[$id]->function),
+                );
             } else {
                 yield new Finding($this->facts(), Severity::Danger, $id, sprintf(
                     '“%s” must never start by itself, but by %s%s somebody who is not there switches it on.',

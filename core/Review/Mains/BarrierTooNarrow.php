@@ -11,6 +11,7 @@ use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -50,14 +51,14 @@ final class BarrierTooNarrow implements Rule
         $touchable = $box->touchable?->value;
         $surroundings = Surroundings::of($inspection->board);
         foreach ([
-            [$touchable, 'whether somebody can touch the low-voltage side'],
-            [$surroundings->overvoltage, 'how high surges come where it lives'],
-            [$surroundings->pollution, 'how damp and dirty it becomes where it lives'],
-            [$box->clearanceMetres?->value, 'the clearance between mains and low voltage'],
-            [$box->creepageMetres?->value, 'the creepage distance between mains and low voltage'],
-        ] as [$known, $words]) {
+            'touchable' => [$touchable, 'whether somebody can touch the low-voltage side'],
+            'overvoltage' => [$surroundings->overvoltage, 'how high surges come where it lives'],
+            'pollution' => [$surroundings->pollution, 'how damp and dirty it becomes where it lives'],
+            'clearanceMetres' => [$box->clearanceMetres?->value, 'the clearance between mains and low voltage'],
+            'creepageMetres' => [$box->creepageMetres?->value, 'the creepage distance between mains and low voltage'],
+        ] as $field => [$known, $words]) {
             if (null === $known) {
-                yield new NotChecked($this->facts(), 'board', $words);
+                yield new NotChecked($this->facts(), 'board', $words, Answer::by(StateBox::class, $field));
             }
         }
         $needed = $surroundings->distances(false !== $touchable);

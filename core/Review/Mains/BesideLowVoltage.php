@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -47,7 +48,12 @@ final class BesideLowVoltage implements Rule
             }
             $apart = $board->box?->lowContactsApart?->value;
             if (null === $apart) {
-                yield new NotChecked($this->facts(), $id, 'whether its contact and wiring keep the same distance from mains');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether its contact and wiring keep the same distance from mains',
+                    Answer::by(StateBox::class, 'lowContactsApart'),
+                );
             } elseif (false === $apart) {
                 yield new Finding(
                     $this->facts(),

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -76,7 +77,7 @@ final class BothPoles implements Rule
             }
         }
         if (!$inlet instanceof InletKind && [] !== OnMains::hurting($inspection)) {
-            yield new NotChecked($this->facts(), 'board', 'how the mains comes in');
+            yield new NotChecked($this->facts(), 'board', 'how the mains comes in', Answer::by(StateBox::class, 'inlet'));
         }
     }
 

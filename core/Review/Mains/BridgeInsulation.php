@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SupplyForm;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -81,7 +82,12 @@ final class BridgeInsulation implements Rule
         }
         $capacitor = $board->box?->bridgingCapacitor?->value;
         if (!$capacitor instanceof BridgingCapacitor) {
-            yield new NotChecked($this->facts(), 'board', 'whether a capacitor joins mains to low voltage, and of which class');
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'whether a capacitor joins mains to low voltage, and of which class',
+                Answer::by(StateBox::class, 'bridgingCapacitor'),
+            );
         } elseif (BridgingCapacitor::Other === $capacitor) {
             yield $this->tooLittle(
                 $inspection,
@@ -123,6 +129,7 @@ final class BridgeInsulation implements Rule
                 $this->facts(),
                 $subject,
                 sprintf('whether somebody can touch the low-voltage side: the insulation of %s is %s', $part, $insulation->value),
+                Answer::by(StateBox::class, 'touchable'),
             );
         } else {
             yield $this->tooLittle($inspection, $subject, $part, $insulation->value, $remedies);

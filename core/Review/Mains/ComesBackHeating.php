@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -51,15 +52,12 @@ final class ComesBackHeating implements Rule
             $outlet = $line->safety?->outlet?->value;
             $unattended = $line->safety?->unattended?->value;
             $cutOut = $line->safety?->cutOut?->value;
-            $gaps = array_keys(array_filter(
-                [
-                    'what it does when power comes back' => $policy,
-                    'where it leaves the box' => $outlet,
-                    'whether its papers allow it to run unattended' => $unattended,
-                    'whether an independent cut-out stands in it' => $cutOut,
-                ],
-                static fn(mixed $known): bool => null === $known,
-            ));
+            $gaps = array_filter([
+                'restore' => null === $policy ? 'what it does when power comes back' : null,
+                'outlet' => null === $outlet ? 'where it leaves the box' : null,
+                'unattended' => null === $unattended ? 'whether its papers allow it to run unattended' : null,
+                'cutOut' => null === $cutOut ? 'whether an independent cut-out stands in it' : null,
+            ]);
             $faults = array_keys(array_filter([
                 'is not fixed' => $outlet instanceof OutletKind && OutletKind::Fixed !== $outlet,
                 'is not made to run unattended' => false === $unattended,
@@ -79,7 +77,10 @@ final class ComesBackHeating implements Rule
                     ),
                 ]);
             } elseif ([] !== $gaps) {
-                yield new NotChecked($this->facts(), $id, implode(' and ', $gaps));
+                yield new NotChecked($this->facts(), $id, implode(' and ', $gaps), ...array_map(
+                    static fn(string $field): Answer => Answer::by(StateSafety::class, $field, $id),
+                    array_keys($gaps),
+                ));
             } else {
                 yield new HoldPoint(
                     $this->facts(),

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -44,7 +45,12 @@ final class CompressorRest implements Rule
             }
             $rest = $line->safety?->restSeconds?->value;
             if (!is_float($rest)) {
-                yield new NotChecked($this->facts(), $id, 'how long the program lets its compressor rest');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'how long the program lets its compressor rest',
+                    Answer::by(StateSafety::class, 'restSeconds', $id),
+                );
             } elseif ($rest < self::LEAST_SECONDS) {
                 $figure = ProgrammedTime::atLeast('rest between two starts', $rest, self::LEAST_SECONDS);
                 yield new Finding(

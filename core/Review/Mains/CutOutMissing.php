@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -41,7 +42,12 @@ final class CutOutMissing implements Rule
             }
             $fitted = $line->safety?->cutOut?->value;
             if (null === $fitted) {
-                yield new NotChecked($this->facts(), $id, 'whether an independent thermal cut-out stands in it');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether an independent thermal cut-out stands in it',
+                    Answer::by(StateSafety::class, 'cutOut', $id),
+                );
             } elseif (false === $fitted) {
                 yield new Finding(
                     $this->facts(),

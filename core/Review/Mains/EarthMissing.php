@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -44,13 +45,23 @@ final class EarthMissing implements Rule
                 ? 'its appliance has parts that must be earthed'
                 : ($outlet instanceof OutletKind && $outlet->offersEarth() ? 'its outlet offers earth to whatever is plugged in' : null);
             if (null === $wants && !$outlet instanceof OutletKind) {
-                yield new NotChecked($this->facts(), $id, 'where it leaves the box: an outlet may offer earth');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'where it leaves the box: an outlet may offer earth',
+                    Answer::by(StateSafety::class, 'outlet', $id),
+                );
             }
             if (null === $wants) {
                 continue;
             }
             if (null === $line->safety?->earthJoined?->value) {
-                yield new NotChecked($this->facts(), $id, 'whether protective earth runs through to it: ' . $wants);
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether protective earth runs through to it: ' . $wants,
+                    Answer::by(StateSafety::class, 'earthJoined', $id),
+                );
             } elseif (false === $line->safety->earthJoined->value) {
                 yield new Finding(
                     $this->facts(),
@@ -73,7 +84,12 @@ final class EarthMissing implements Rule
         $box = $inspection->board->box;
         if (BaseMaterial::Metal === $box?->enclosure?->value && [] !== OnMains::hurting($inspection)) {
             if (null === $box->enclosureEarthed?->value) {
-                yield new NotChecked($this->facts(), 'board', 'whether its metal case is joined to protective earth');
+                yield new NotChecked(
+                    $this->facts(),
+                    'board',
+                    'whether its metal case is joined to protective earth',
+                    Answer::by(StateBox::class, 'enclosureEarthed'),
+                );
             } elseif (true === $box->enclosureEarthed->value) {
                 yield new HoldPoint($this->facts(), 'board', 'The metal case is joined to protective earth: 0.1 Ω or less.');
             } else {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -38,7 +40,12 @@ final class FuseTooLarge implements Rule
         foreach (['lead', 'inner', 'branch'] as $id) {
             $part = $inspection->mains->shared[$id];
             if (null === $part->bears) {
-                yield new NotChecked($this->facts(), 'board', sprintf('the cross-section of the %s', $part->name));
+                yield new NotChecked(
+                    $this->facts(),
+                    'board',
+                    sprintf('the cross-section of the %s', $part->name),
+                    Answer::by(StateBox::class, $id . 'SquareMetres'),
+                );
             } elseif ($fuse->value > $part->bears->value) {
                 yield new Finding(
                     $this->facts(),

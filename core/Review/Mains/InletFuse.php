@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -40,7 +42,7 @@ final class InletFuse implements Rule
             return;
         }
         if (null === $box?->fused?->value) {
-            yield new NotChecked($this->facts(), 'board', 'whether a fuse stands behind the inlet');
+            yield new NotChecked($this->facts(), 'board', 'whether a fuse stands behind the inlet', Answer::by(StateBox::class, 'fused'));
         } elseif (false === $box->fused->value) {
             yield new Finding(
                 $this->facts(),
@@ -50,11 +52,16 @@ final class InletFuse implements Rule
                 proposals: static fn(): array => FuseChoice::remedies($inspection),
             );
         } elseif (null === $box->fuse) {
-            yield new NotChecked($this->facts(), 'board', 'which fuse stands behind the inlet');
+            yield new NotChecked($this->facts(), 'board', 'which fuse stands behind the inlet', Answer::by(ChooseFuse::class, 'fuse'));
         }
         if (InletKind::TwoHots === $box?->inlet?->value && true === $box->fused?->value) {
             if (null === $box->bothFused?->value) {
-                yield new NotChecked($this->facts(), 'second-fuse', 'whether each of the two live conductors has a fuse of its own');
+                yield new NotChecked(
+                    $this->facts(),
+                    'second-fuse',
+                    'whether each of the two live conductors has a fuse of its own',
+                    Answer::by(StateBox::class, 'bothFused'),
+                );
             } elseif (false === $box->bothFused->value) {
                 yield new Finding(
                     $this->facts(),

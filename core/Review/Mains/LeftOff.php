@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -50,7 +51,12 @@ final class LeftOff implements Rule
                     proposals: static fn(): array => [new Remedy('It need not come back', new StateSafety([$id], mustComeBack: false))],
                 );
             } elseif (!$policy instanceof RestorePolicy) {
-                yield new NotChecked($this->facts(), $id, 'what it does when power comes back: it must come back');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'what it does when power comes back: it must come back',
+                    Answer::by(StateSafety::class, 'restore', $id),
+                );
             } elseif (RestorePolicy::Off === $policy) {
                 yield new Finding(
                     $this->facts(),

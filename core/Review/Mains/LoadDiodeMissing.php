@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -49,7 +50,12 @@ final class LoadDiodeMissing implements Rule
             }
             $fitted = $line->safety?->loadDiode?->value;
             if (null === $fitted) {
-                yield new NotChecked($this->facts(), $id, 'whether a diode lies across its appliance');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether a diode lies across its appliance',
+                    Answer::by(StateSafety::class, 'loadDiode', $id),
+                );
             } elseif (false === $fitted) {
                 yield new Finding(
                     $this->facts(),

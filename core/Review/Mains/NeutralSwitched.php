@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Mains\StateConductor;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -37,7 +38,12 @@ final class NeutralSwitched implements Rule
     {
         foreach (OnMains::hurting($inspection) as $id => $line) {
             if (!$line->conductor->isKnown()) {
-                yield new NotChecked($this->facts(), $id, 'which conductor the contact interrupts');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'which conductor the contact interrupts',
+                    Answer::by(StateConductor::class, 'conductor', $id),
+                );
             } elseif (!in_array($line->conductor->value, [SwitchedConductor::Live, SwitchedConductor::Both], true)) {
                 yield new Finding(
                     $this->facts(),

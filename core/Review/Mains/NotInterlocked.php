@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -40,7 +41,12 @@ final class NotInterlocked implements Rule
                 continue;
             }
             if (null === $group->byContacts?->value) {
-                yield new NotChecked($this->facts(), $id, 'whether its relays are interlocked through their contacts');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether its relays are interlocked through their contacts',
+                    Answer::by(InterlockGroup::class, 'byContacts', $id),
+                );
             } elseif (false === $group->byContacts->value) {
                 yield new Finding(
                     $this->facts(),

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Seal;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Surroundings;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -44,7 +45,12 @@ final class NotSealed implements Rule
         }
         $seal = $inspection->board->box?->seal?->value;
         if (!$seal instanceof Seal) {
-            yield new NotChecked($this->facts(), 'board', 'what its enclosure keeps out: ' . $surroundings->whyDamp());
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'what its enclosure keeps out: ' . $surroundings->whyDamp(),
+                Answer::by(StateBox::class, 'seal'),
+            );
         } elseif (!$seal->keepsSplashOut()) {
             yield new Finding(
                 $this->facts(),

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -43,7 +44,12 @@ final class OutletLink implements Rule
             }
             $removed = $line->safety->linkRemoved?->value;
             if (null === $removed) {
-                yield new NotChecked($this->facts(), $id, 'whether the link on the live side of its double outlet is taken out');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'whether the link on the live side of its double outlet is taken out',
+                    Answer::by(StateSafety::class, 'linkRemoved', $id),
+                );
             } elseif (false === $removed) {
                 yield new Finding(
                     $this->facts(),

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -46,7 +47,12 @@ final class OutletOverloaded implements Rule
             $amps = $inspection->mains->contacts[$first]->amps;
             $margin = $inspection->mains->outlets[$id] ?? null;
             if (null === $margin) {
-                yield new NotChecked($this->facts(), $id, 'what its outlet is rated for');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'what its outlet is rated for',
+                    Answer::by(StateSafety::class, 'outletAmps', $id),
+                );
             } elseif ($margin->value < 1) {
                 yield new Finding(
                     $this->facts(),

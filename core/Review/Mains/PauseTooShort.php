@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -46,7 +47,12 @@ final class PauseTooShort implements Rule
             }
             $pause = $group->pauseSeconds?->value;
             if (!is_float($pause)) {
-                yield new NotChecked($this->facts(), $id, 'how long the program waits between its relays');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'how long the program waits between its relays',
+                    Answer::by(InterlockGroup::class, 'pauseSeconds', $id),
+                );
             } elseif ($pause < self::LEAST_SECONDS) {
                 $figure = ProgrammedTime::atLeast('pause', $pause, self::LEAST_SECONDS);
                 yield new Finding(

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\LineJoint;
@@ -62,6 +63,7 @@ final class RelayInsulation implements Rule
                     $this->facts(),
                     $id,
                     'whether somebody can touch the low-voltage side: its relay is not stated reinforced',
+                    Answer::by(StateBox::class, 'touchable'),
                 );
                 continue;
             }

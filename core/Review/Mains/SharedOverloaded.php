@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Mains\StateTrack;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Ampacity;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -59,6 +61,7 @@ final class SharedOverloaded implements Rule
                         in_array($id, ['lead', 'inner', 'branch'], true) ? 'the cross-section of the %s' : 'the rating of the %s',
                         $part->name,
                     ),
+                    ...self::answers($id, true === $inspection->board->box?->tracks?->value),
                 );
             } elseif (
                 'track' === $id
@@ -132,5 +135,18 @@ final class SharedOverloaded implements Rule
         }
 
         return [];
+    }
+
+    /**
+     * @param string $id of a shared part
+     * @return list<Answer>
+     */
+    private static function answers(string $id, bool $runsInTracks): array
+    {
+        return match (true) {
+            'track' === $id => [$runsInTracks ? Answer::by(StateTrack::class, 'widthMetres') : Answer::by(StateBox::class, 'tracks')],
+            in_array($id, ['inlet', 'terminal'], true) => [Answer::by(StateBox::class, $id . 'Amps')],
+            default => [Answer::by(StateBox::class, $id . 'SquareMetres')],
+        };
     }
 }

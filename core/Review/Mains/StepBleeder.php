@@ -11,6 +11,7 @@ use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -47,7 +48,12 @@ final class StepBleeder implements Rule
             $bleeder = $group->bank?->bleederOhms?->value;
             $needed = CapacitorStage::bleederOhms($fan->greatestCapacitorVolts, $fan->greatestFarads);
             if (!is_float($bleeder)) {
-                yield new NotChecked($this->facts(), $id, 'what discharges its capacitors');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'what discharges its capacitors',
+                    Answer::by(StateStepBank::class, 'bleederOhms', $id),
+                );
             } elseif (0.0 === $bleeder || $bleeder > $needed) {
                 $figure = new Figure(
                     'bleeder',

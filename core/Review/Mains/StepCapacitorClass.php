@@ -14,6 +14,7 @@ use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -53,7 +54,12 @@ final class StepCapacitorClass implements Rule
             $class = $group->bank?->class?->value;
             $volts = $fan->greatestCapacitorVolts;
             if (!$class instanceof CapacitorClass) {
-                yield new NotChecked($this->facts(), $id, 'of which class its capacitors are');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'of which class its capacitors are',
+                    Answer::by(StateStepBank::class, 'class', $id),
+                );
             } elseif (CapacitorClass::X2 === $class) {
                 yield new Finding(
                     $this->facts(),

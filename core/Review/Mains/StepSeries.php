@@ -14,6 +14,7 @@ use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -48,7 +49,12 @@ final class StepSeries implements Rule
             $series = $group->bank?->seriesOhms?->value;
             $bears = self::bears($inspection, $group);
             if (!is_float($series)) {
-                yield new NotChecked($this->facts(), $id, 'what limits the current into its capacitors');
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    'what limits the current into its capacitors',
+                    Answer::by(StateStepBank::class, 'seriesOhms', $id),
+                );
             } elseif (0.0 === $series) {
                 yield new Finding(
                     $this->facts(),

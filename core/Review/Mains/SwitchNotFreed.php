@@ -10,6 +10,7 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -50,6 +51,7 @@ final class SwitchNotFreed implements Rule
                 $this->facts(),
                 'board',
                 'whether its wall switches and selectors, where they once switched mains, are freed of it altogether',
+                Answer::by(StateBox::class, 'switchesFreed'),
             );
         } elseif (true === $freed) {
             yield new HoldPoint(

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\LeavesTheCover;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -62,7 +63,12 @@ final class TreatedAsLive implements Rule
             return;
         }
         if (null === $box->socketReachable?->value) {
-            yield new NotChecked($this->facts(), 'board', 'whether a USB or programming socket can be reached without opening the cover');
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'whether a USB or programming socket can be reached without opening the cover',
+                Answer::by(StateBox::class, 'socketReachable'),
+            );
         }
         yield new HoldPoint(
             $this->facts(),

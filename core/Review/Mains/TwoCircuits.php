@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
@@ -39,7 +40,12 @@ final class TwoCircuits implements Rule
             return;
         }
         if (null === $one) {
-            yield new NotChecked($this->facts(), 'board', 'whether all of it hangs on one circuit');
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'whether all of it hangs on one circuit',
+                Answer::by(StateBox::class, 'oneCircuit'),
+            );
         } elseif (false === $one) {
             yield new Finding(
                 $this->facts(),

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -41,7 +42,7 @@ final class UnfitBase implements Rule
             return;
         }
         if (!$enclosure instanceof BaseMaterial) {
-            yield new NotChecked($this->facts(), 'board', 'what carries and encloses it');
+            yield new NotChecked($this->facts(), 'board', 'what carries and encloses it', Answer::by(StateBox::class, 'enclosure'));
         } elseif ($enclosure->isUnfit() || BaseMaterial::OtherPlastic === $enclosure) {
             yield new Finding(
                 $this->facts(),

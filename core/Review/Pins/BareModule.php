@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\Controller\StateBareModule;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -40,7 +41,12 @@ final class BareModule implements Rule
             return;
         }
         if (null === $board->mcu->resetPulled?->value) {
-            yield new NotChecked($this->facts(), 'reset', 'whether its reset line has a pull-up and a capacitor');
+            yield new NotChecked(
+                $this->facts(),
+                'reset',
+                'whether its reset line has a pull-up and a capacitor',
+                Answer::by(StateBareModule::class, 'resetPulled'),
+            );
         } elseif (false === $board->mcu->resetPulled->value) {
             yield new Finding(
                 $this->facts(),
@@ -54,7 +60,12 @@ final class BareModule implements Rule
             );
         }
         if (null === $board->mcu->programmingAccess?->value) {
-            yield new NotChecked($this->facts(), 'header', 'whether its serial lines, boot and reset are led to a header');
+            yield new NotChecked(
+                $this->facts(),
+                'header',
+                'whether its serial lines, boot and reset are led to a header',
+                Answer::by(StateBareModule::class, 'programmingAccess'),
+            );
         } elseif (false === $board->mcu->programmingAccess->value) {
             yield new Finding(
                 $this->facts(),

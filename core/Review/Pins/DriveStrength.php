@@ -12,6 +12,7 @@ use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\LineJoint;
@@ -68,6 +69,7 @@ final class DriveStrength implements Rule
                     $this->facts(),
                     $id,
                     sprintf('whether the program raises the drive strength of its outputs: %s', $says),
+                    Answer::by(StateDriveStrength::class, 'raised'),
                 );
                 continue;
             }

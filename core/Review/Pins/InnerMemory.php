@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
+use IronLatch\Core\Board\Edit\Controller\StateInnerMemory;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -44,6 +46,7 @@ final class InnerMemory implements Rule
                     $this->facts(),
                     $id,
                     sprintf('whether the module has PSRAM or eight-wire flash inside, which would take %s', $pin->bothNames()),
+                    Answer::by(StateInnerMemory::class, 'has'),
                 );
             } else {
                 yield new Finding(

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Pins;
 
+use IronLatch\Core\Board\Edit\Controller\StateRadio;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -43,7 +45,7 @@ final class InputCannotRead implements Rule
                 if (!$pin->chip->can(Ability::AnalogueWithoutRadio)) {
                     $why = 'it has no analogue input';
                 } elseif (!$radio->isKnown()) {
-                    yield new NotChecked($this->facts(), $id, 'whether the radio is used');
+                    yield new NotChecked($this->facts(), $id, 'whether the radio is used', Answer::by(StateRadio::class, 'used'));
                 } elseif (true === $radio->value) {
                     $why = 'its converter (ADC2) cannot be read while the radio is used';
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Level;
@@ -13,6 +14,7 @@ use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -55,7 +57,7 @@ final class LongCable implements Rule
             }
             $metres = $function->cableMetres->value;
             if (!is_float($metres)) {
-                yield new NotChecked($this->facts(), $id, 'the length of its cable');
+                yield new NotChecked($this->facts(), $id, 'the length of its cable', Answer::by(StateCable::class, 'metres', $id));
             } elseif ($metres > $limit) {
                 yield new Finding(
                     $this->facts(),

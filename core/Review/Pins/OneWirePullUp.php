@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\PullDirection;
@@ -13,6 +14,7 @@ use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -54,7 +56,12 @@ final class OneWirePullUp implements Rule
             $functions = $inspection->board->functionsOn($pin->name());
             foreach ($functions as $function) {
                 if (!$inspection->board->functions[$function]->cableMetres->isKnown()) {
-                    yield new NotChecked($this->facts(), $function, 'how long the cable to it is');
+                    yield new NotChecked(
+                        $this->facts(),
+                        $function,
+                        'how long the cable to it is',
+                        Answer::by(StateCable::class, 'metres', $function),
+                    );
                     continue 2;
                 }
             }

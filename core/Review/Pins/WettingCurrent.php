@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Functions\StateContactMade;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Ability;
 use IronLatch\Core\Catalogue\Basis;
@@ -17,6 +18,7 @@ use IronLatch\Core\Pins\Source;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -88,6 +90,7 @@ final class WettingCurrent implements Rule
                         $figure->printed(),
                         QuantityPrinter::rounded(self::LEAST_AMPS, Unit::Ampere),
                     ),
+                    Answer::by(StateContactMade::class, 'forMains', $id),
                 );
             } else {
                 yield new Finding(

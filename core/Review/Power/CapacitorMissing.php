@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -52,7 +53,12 @@ final class CapacitorMissing implements Rule
                 QuantityPrinter::rounded($feeder->regulation->outputFarads, Unit::Farad),
             );
             if (null === $rail->capacitorsFitted?->value) {
-                yield new NotChecked($this->facts(), $id, sprintf('whether %s has %s', $feeder->identity->name, $wants));
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf('whether %s has %s', $feeder->identity->name, $wants),
+                    Answer::by(StateCapacitors::class, 'fitted', $id),
+                );
             } elseif (false === $rail->capacitorsFitted->value) {
                 yield new Finding(
                     $this->facts(),

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Power;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Power\StateGround;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -54,6 +55,7 @@ final class GroundNotJoined implements Rule
                     $this->facts(),
                     $id,
                     sprintf('whether the ground of %s is joined to the controller’s', $board->nameOf($root)),
+                    Answer::by(StateGround::class, 'joined', $id),
                 );
             } elseif (false === $joined) {
                 yield new Finding(

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Board\Edit\Power\StateSocket;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\NotChecked;
@@ -44,6 +45,7 @@ final class SocketPolarity implements Rule
                     $this->facts(),
                     $id,
                     sprintf('how the socket for %s is wired: its plug is %s', $source->identity->name, $plug->value),
+                    Answer::by(StateSocket::class, 'socket', $id),
                 );
             } elseif ($rail->socket !== $plug) {
                 yield new Finding(

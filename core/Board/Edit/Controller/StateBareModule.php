@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Record\Fact;
 
@@ -19,7 +20,12 @@ final readonly class StateBareModule implements Edit
      * @param ?bool $resetPulled 10 kΩ and 1 µF at the reset line (EN, RST)
      * @param ?bool $programmingAccess supply, ground, both serial lines, boot and reset on a header
      */
-    public function __construct(public ?bool $resetPulled = null, public ?bool $programmingAccess = null) {}
+    public function __construct(
+        #[Question('Reset line', yes: 'has a pull-up and a capacitor', no: 'has neither')]
+        public ?bool $resetPulled = null,
+        #[Question('Serial lines, boot and reset', yes: 'are led to a header', no: 'are not')]
+        public ?bool $programmingAccess = null,
+    ) {}
 
     public function apply(Board $board): Board
     {

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Controller;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Record\Fact;
 
@@ -14,7 +15,10 @@ use IronLatch\Core\Record\Fact;
 #[Says(Nature::Promise, unless: false)]
 final readonly class StateDriveStrength implements Edit
 {
-    public function __construct(public bool $raised) {}
+    public function __construct(
+        #[Question('Drive strength of the outputs', yes: 'raised by the program', no: 'left as after reset')]
+        public bool $raised,
+    ) {}
 
     public function apply(Board $board): Board
     {

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Record\Fact;
@@ -24,6 +25,7 @@ final readonly class StateClamp implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $actuators,
+        #[Question('The coil is clamped by')]
         public Clamp $clamp,
     ) {}
 

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\FunctionKind;
@@ -18,7 +19,11 @@ use IronLatch\Core\Record\Fact;
 #[Says(Nature::Choice)]
 final readonly class StateBarrier implements Edit
 {
-    public function __construct(public string $function, public Insulation $barrier) {}
+    public function __construct(
+        public string $function,
+        #[Question('Insulation of its coupler', help: 'In the data sheet of the coupler.')]
+        public Insulation $barrier,
+    ) {}
 
     public function apply(Board $board): Board
     {

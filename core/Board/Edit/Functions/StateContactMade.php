@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Record\Copy;
@@ -24,6 +25,12 @@ final readonly class StateContactMade implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $functions,
+        #[Question(
+            'Its contact was made for',
+            yes: 'mains',
+            no: 'small currents',
+            help: 'A wall switch for mains wants more current to stay clean.',
+        )]
         public bool $forMains,
     ) {}
 

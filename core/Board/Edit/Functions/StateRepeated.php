@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\FunctionKind;
@@ -17,7 +18,11 @@ use IronLatch\Core\Record\Fact;
 #[Says(Nature::Observation)]
 final readonly class StateRepeated implements Edit
 {
-    public function __construct(public string $function, public bool $repeated) {}
+    public function __construct(
+        public string $function,
+        #[Question('Its infrared codes', yes: 'are repeated with nobody there', no: 'come from a remote in the room')]
+        public bool $repeated,
+    ) {}
 
     public function apply(Board $board): Board
     {

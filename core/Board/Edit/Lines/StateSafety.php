@@ -7,7 +7,9 @@ namespace IronLatch\Core\Board\Edit\Lines;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Forgotten;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\LineSafety;
@@ -26,44 +28,100 @@ final readonly class StateSafety implements Edit
 {
     /**
      * @param list<string> $lines ids
+     * @param list<string> $forget fields of which nobody knows any more
      */
     public function __construct(
         #[ListOf('string')]
         public array $lines,
+        #[Question('It leaves the box by', help: 'Look at the box: an outlet, a lead with a socket, or wires fixed to the appliance.')]
         public ?OutletKind $outlet = null,
         #[Says(Nature::Promise, unless: false)]
+        #[Question(
+            'Protective earth to the appliance',
+            yes: 'runs straight through',
+            no: 'is not there',
+            help: 'Follow the green-yellow wire from the inlet to the outlet. To be measured on each copy before mains.',
+        )]
         public ?bool $earthJoined = null,
+        #[Question('After a power cut', help: 'What the program does with the line when power comes back.')]
         public ?RestorePolicy $restore = null,
         #[Says(Nature::Promise, unless: false)]
+        #[Question(
+            'Independent thermal cut-out',
+            yes: 'stands in it',
+            no: 'is not there',
+            help: 'In the papers of the appliance, or on its plate; it must work without the board.',
+        )]
         public ?bool $cutOut = null,
         #[Measured(Unit::Second)]
+        #[Question(
+            'Rests between two runs, at least',
+            help: 'What the program waits; makers of compressors ask for three to five minutes.',
+        )]
         public ?float $restSeconds = null,
         #[Says(Nature::Observation)]
         #[Measured(Unit::Ratio)]
+        #[Question('Switchings a day', help: 'Counted, or guessed on the high side: it decides how long the contact lasts.')]
         public ?float $switchingsPerDay = null,
         #[Says(Nature::Intention, unless: true)]
+        #[Question(
+            'Worked on while off',
+            yes: 'switched off only',
+            no: 'isolated first',
+            help: 'How people who clean or mend the appliance make it dead.',
+        )]
         public ?bool $offTakenAsIsolation = null,
+        #[Question('Damped by', help: 'What lies across the contact or the appliance.')]
         public ?Snubber $snubber = null,
         #[Says(Nature::Promise, unless: false)]
+        #[Question(
+            'Link on the live side of the double outlet',
+            yes: 'taken out',
+            no: 'still there',
+            help: 'Between the two live screws; break it off before each half is switched by itself.',
+        )]
         public ?bool $linkRemoved = null,
         #[Says(Nature::Intention)]
         public ?bool $barredFromGroups = null,
         #[Measured(Unit::Ampere)]
+        #[Question('Outlet rated', help: 'Printed on the outlet.')]
         public ?float $outletAmps = null,
         #[Says(Nature::Promise, unless: false)]
+        #[Question('Papers allow remote start', yes: 'yes', no: 'no', help: 'In the instructions of the appliance.')]
         public ?bool $remoteStart = null,
         #[Says(Nature::Promise, unless: false)]
+        #[Question('Papers allow it to run unattended', yes: 'yes', no: 'no', help: 'In the instructions of the appliance.')]
         public ?bool $unattended = null,
         #[Says(Nature::Intention)]
+        #[Question(
+            'By itself',
+            yes: 'it may never start',
+            no: 'as is usual for its kind',
+            help: 'Whether it could hurt somebody by starting with nobody beside it.',
+        )]
         public ?bool $mustNotStart = null,
         #[Says(Nature::Intention)]
+        #[Question(
+            'After a cut, somebody or something',
+            yes: 'needs it back',
+            no: 'can wait',
+            help: 'Whether fish, food or pipes suffer when it stays off.',
+        )]
         public ?bool $mustComeBack = null,
+        #[Question(
+            'Diode across it',
+            yes: 'is fitted',
+            no: 'is not there',
+            help: 'Only across DC loads with a winding: cathode to plus.',
+        )]
         public ?bool $loadDiode = null,
+        #[ListOf('string')]
+        public array $forget = [],
     ) {}
 
     public function apply(Board $board): Board
     {
-        $facts = array_map(Fact::stated(...), $this->stated());
+        $facts = [...array_map(Fact::stated(...), $this->stated()), ...Forgotten::of(LineSafety::class, $this->forget)];
         if ([] === $facts) {
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
@@ -85,7 +143,7 @@ final readonly class StateSafety implements Edit
                 ', ',
                 array_map(
                     static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),
-                    array_keys($this->stated()),
+                    [...array_keys($this->stated()), ...$this->forget],
                 ),
             ),
         );

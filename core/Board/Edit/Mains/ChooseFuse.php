@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Mains;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\LostFacts;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Catalogue\MainsFuse;
 
@@ -14,6 +15,7 @@ use IronLatch\Core\Catalogue\MainsFuse;
 final readonly class ChooseFuse implements Edit
 {
     public function __construct(
+        #[Question('Fuse behind the inlet', help: 'Rated no more than the thinnest wire behind it bears.')]
         public MainsFuse $fuse,
     ) {}
 

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Mains;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\SwitchedConductor;
@@ -23,6 +24,7 @@ final readonly class StateConductor implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $lines,
+        #[Question('The contact interrupts', help: 'Which conductor runs through the relay.')]
         public SwitchedConductor $conductor,
     ) {}
 

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Mains;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\MainsBox;
 use IronLatch\Core\Board\Track;
@@ -21,6 +22,7 @@ final readonly class StateTrack implements Edit
 {
     public function __construct(
         #[Measured(Unit::Metre, above: true)]
+        #[Question('Narrowest mains track', help: 'Read it back from the layout.')]
         public float $widthMetres,
         #[Measured(Unit::Metre, above: true)]
         public float $copperMetres = 35e-6,

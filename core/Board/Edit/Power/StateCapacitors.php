@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Catalogue\Converter;
@@ -19,6 +20,12 @@ final readonly class StateCapacitors implements Edit
 {
     public function __construct(
         public string $rail,
+        #[Question(
+            'Capacitors of the regulator',
+            yes: 'fitted',
+            no: 'not fitted',
+            help: 'In its data sheet: without them it may oscillate.',
+        )]
         public bool $fitted,
     ) {}
 

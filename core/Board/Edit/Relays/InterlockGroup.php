@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Quantity\Unit;
@@ -16,21 +17,26 @@ use IronLatch\Core\Record\Measured;
 
 /**
  * States whether relays that may never be on together are interlocked through their contacts, so that no program can close two, and how
- * long the program waits between them.
+ * long the program waits between them; what is left out stays as it was.
  */
 #[Says(Nature::Choice)]
 final readonly class InterlockGroup implements Edit
 {
     public function __construct(
         public string $group,
-        public bool $byContacts,
+        #[Question('Relays of the group are interlocked', yes: 'by their contacts', no: 'by the program only')]
+        public ?bool $byContacts = null,
         #[Measured(Unit::Second)]
+        #[Question('Pause between the relays of the group', help: 'What the program waits.')]
         public ?float $pauseSeconds = null,
     ) {}
 
     public function apply(Board $board): Board
     {
         $group = Targets::group($board, $this->group);
+        if (null === $this->byContacts && null === $this->pauseSeconds) {
+            throw new EditRefused('Nothing was stated. Choose how they are interlocked, or say how long the program waits.');
+        }
         if (!$group->kind->isExclusive()) {
             throw new EditRefused(sprintf('“%s” is no group of relays that may never be on together.', $group->name));
         }
@@ -38,7 +44,7 @@ final readonly class InterlockGroup implements Edit
         return $board->with(groups: [
             ...$board->groups,
             $this->group => $group->with(
-                byContacts: Fact::stated($this->byContacts),
+                byContacts: null === $this->byContacts ? null : Fact::stated($this->byContacts),
                 pauseSeconds: null === $this->pauseSeconds ? null : Fact::stated($this->pauseSeconds),
             ),
         ]);
@@ -46,9 +52,10 @@ final readonly class InterlockGroup implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf(
-            $this->byContacts ? 'Interlock “%s” through the contacts' : 'Leave “%s” to the program alone',
-            $board->nameOf($this->group),
-        );
+        return sprintf(match ($this->byContacts) {
+            true => 'Interlock “%s” through the contacts',
+            false => 'Leave “%s” to the program alone',
+            null => 'State the pause of “%s”',
+        }, $board->nameOf($this->group));
     }
 }

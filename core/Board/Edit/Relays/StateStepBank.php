@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\StepBank;
@@ -21,10 +22,13 @@ final readonly class StateStepBank implements Edit
 {
     public function __construct(
         public string $group,
+        #[Question('The capacitors are', help: 'Printed on them.')]
         public ?CapacitorClass $class = null,
         #[Measured(Unit::Ohm)]
+        #[Question('Bleeder across each, 0 for none')]
         public ?float $bleederOhms = null,
         #[Measured(Unit::Ohm)]
+        #[Question('In series with each, 0 for none')]
         public ?float $seriesOhms = null,
     ) {}
 

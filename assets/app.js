@@ -2,6 +2,9 @@
 (() => {
   'use strict';
 
+  // What the tray works out by itself as it comes into sight is nobody's act: it moves neither focus nor drawer.
+  const isByItself = (event) => event.target instanceof Element && event.target.closest('.offers') !== null && event.detail?.requestConfig?.verb === 'get';
+
   const submit = (id) => document.getElementById(id)?.requestSubmit();
 
   document.addEventListener('keydown', (event) => {
@@ -92,7 +95,7 @@
     next = -1 === at || at + 1 >= all.length ? '' : all[at + 1].id;
   }, true);
   const typed = new Map();
-  const fieldsWith = (root) => [...root.querySelectorAll('input[type=text], input[type=search], select')];
+  const fieldsWith = (root) => [...root.querySelectorAll('input[type=text], input[type=search], textarea, select')];
   const isTouched = (field) => field instanceof HTMLSelectElement
     ? [...field.options].some((one) => one.selected !== one.defaultSelected) && !(0 === field.selectedIndex && [...field.options].every((one) => !one.defaultSelected))
     : field.value !== field.defaultValue;
@@ -140,6 +143,30 @@
     if (!act) return;
     event.preventDefault();
     act();
+  });
+  // One row of names is sent by Enter, like any field; a list of them grows. A name that is taken is said while it is typed.
+  document.addEventListener('keydown', (event) => {
+    const field = event.target;
+    if (!(field instanceof HTMLTextAreaElement) || !field.hasAttribute('data-refocus') || 'Enter' !== event.key || event.shiftKey || event.isComposing) return;
+    event.preventDefault();
+    field.form?.requestSubmit();
+  });
+  document.addEventListener('input', (event) => {
+    const field = event.target;
+    if (!(field instanceof HTMLTextAreaElement) || !field.dataset.taken) return;
+    const names = field.value.split(/\n/).map((name) => name.trim().toLowerCase()).filter((name) => '' !== name);
+    field.rows = Math.min(10, Math.max(1, field.value.split(/\n/).length));
+    const taken = names.filter((name, place) => Object.values(JSON.parse(field.dataset.taken)).includes(name) || names.indexOf(name) !== place);
+    const says = document.getElementById('add-help');
+    if (says) says.textContent = 0 === taken.length ? 'A list of names, one in each row, adds as many lines.' : `“${taken[0]}” is the name of another line already.`;
+  });
+  let refocus = '';
+  document.addEventListener('submit', (event) => {
+    refocus = event.target instanceof Element ? event.target.querySelector('[data-refocus]')?.id ?? '' : '';
+  }, true);
+  document.addEventListener('htmx:afterSettle', (event) => {
+    if ('' !== refocus && !isByItself(event)) document.getElementById(refocus)?.focus();
+    refocus = '';
   });
   const showWhatScriptsDo = () => document.querySelector('.find-finding')?.removeAttribute('hidden');
   document.addEventListener('DOMContentLoaded', () => {
@@ -200,8 +227,6 @@
 
   // What was clicked may be gone after a swap, as a remedy is once it is made: then its region takes the focus.
   let region = 'main';
-  // What the tray works out by itself as it comes into sight is nobody's act: it moves neither focus nor drawer.
-  const isByItself = (event) => event.target instanceof Element && event.target.closest('.offers') !== null && event.detail?.requestConfig?.verb === 'get';
   document.addEventListener('htmx:beforeRequest', (event) => {
     if (isByItself(event)) return;
     region = event.target instanceof Element && event.target.closest('#tray') ? 'tray' : 'main';

@@ -3,7 +3,7 @@ import { test, expect, latches, stageLink, swapped, repair } from './support.mjs
 /** Adds a line by the form below the strips. */
 async function addLine(page, name, appliance) {
   await page.getByLabel('Name, as you call it').fill(name);
-  await page.locator('select[name=appliance]').last().selectOption({ label: appliance });
+  await page.locator('#add-appliance').selectOption({ label: appliance });
   await swapped(page, () => page.getByRole('button', { name: 'Add', exact: true }).click());
   await expect(page.locator('.strip', { hasText: name })).toBeVisible();
 }
@@ -21,7 +21,9 @@ test('a board is made from nothing, and every gap is named until it is filled', 
   await addLine(page, 'Heater', 'Portable heater');
   await expect(stageLink(page, 'Lines')).toContainText('shut');
   await expect(stageLink(page, 'Pins')).toContainText('open: 2 broken');
-  await expect(page.locator('#tray')).toContainText('needs which conductor the contact interrupts');
+  await swapped(page, () => stageLink(page, 'Mains').click());
+  await expect(page.locator('#tray')).toContainText('The contact interrupts');
+  await swapped(page, () => stageLink(page, 'Lines').click());
 
   // Both outputs get boot-quiet pins, one after the other.
   for (const name of ['Freezer alarm lamp relay', 'Heater relay']) {
@@ -33,12 +35,12 @@ test('a board is made from nothing, and every gap is named until it is filled', 
 
   // Stated for both lines at once.
   await swapped(page, () => page.locator('#L1-appliance').click());
-  const conductor = page.locator('form', { has: page.locator('select[name=conductor]') });
-  await conductor.locator('select').selectOption({ label: 'live (brown)' });
-  await conductor.getByText('Apply to more lines').click();
-  await conductor.getByLabel('Heater').check();
-  await swapped(page, () => conductor.getByRole('button', { name: 'State' }).click());
-  await expect(page.locator('#tray')).not.toContainText('needs which conductor');
+  // Where nobody has said it of any line, it is offered for all of them.
+  await expect(page.locator('.drawer').getByLabel('Heater')).toBeChecked();
+  await swapped(page, () => page.locator('.drawer').getByLabel('The contact interrupts').selectOption('live'));
+  await swapped(page, () => stageLink(page, 'Mains').click());
+  await expect(page.locator('#tray')).not.toContainText('The contact interrupts');
+  await swapped(page, () => stageLink(page, 'Lines').click());
 
   // A heater on D0 would be switched on at every start: that is a danger, and a move is offered.
   await swapped(page, () => page.locator('#L2-pin').click());

@@ -15,7 +15,9 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   const finding = page.locator('#tray div.finding:not(.follow)').first();
   let steps = 1;
   while (await finding.count() > 0 && steps < 110) {
-    await finding.scrollIntoViewIfNeeded();
+    await finding.locator('.offers').scrollIntoViewIfNeeded();
+    await expect(finding.locator('form button').first()).toBeAttached({ timeout: 20_000 });
+    for (const fold of await finding.locator('.offers details:not([open]) > summary').all()) await fold.click();
     await swapped(page, () => finding.locator('form button').first().click());
     steps += 1;
   }

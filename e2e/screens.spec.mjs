@@ -10,7 +10,8 @@ const phone = { width: 390, height: 844 };
 const screens = [
   '/', '/rule-book', '/reckoner', '/reckoner/base-resistor', '/catalogue', '/catalogue/esp32-carrier-38', '/catalogue/module-5v-10w', '/catalogue/esp32-carrier-38/copy',
   'board/lines', 'board/lines?open=L4.driver', 'board/lines?open=L1.appliance', 'board/pins', 'board/pins?open=F3', 'board/drive', 'board/drive?open=A4',
-  'board/power', 'board/power?open=R2.on', 'board/mains', 'board/controls', 'board/controls?open=L6', 'board/sheets/C1',
+  'board/power', 'board/power?open=R2.on', 'board/power?open=heat', 'board/power?open=devices', 'board/mains', 'board/mains?open=L3', 'board/mains?open=barrier',
+  'board/mains?open=wires', 'board/facts', 'board/controls', 'board/controls?open=L6', 'board/sheets/C1',
   'board/compare', 'board/hand-over', 'board/read', 'board/revisions', 'board/settings', 'board/finding?open=drive.does-not-pull-in:A4',
 ];
 

@@ -56,7 +56,7 @@ export async function swapped(page, action) {
 export async function repair(page, finding, button) {
   const group = page.locator('#tray div.finding', { hasText: finding }).first();
   await group.locator('.offers').scrollIntoViewIfNeeded();
-  await expect(group.getByRole('button').first()).toBeAttached();
+  await expect(group.getByRole('button').first()).toBeAttached({ timeout: 20_000 });
   for (const fold of await group.locator('details:not([open]) > summary').all()) await fold.click();
   return swapped(page, () => group.getByRole('button', { name: button }).first().click());
 }

@@ -21,12 +21,51 @@ final readonly class FindingGroup
         return $this->findings[0];
     }
 
-    /** The first remedy of every finding as one edit, where all of them propose the same. */
+    /** The first remedy of every finding as one edit, where all of them propose the same; else one that by itself mends all. */
     public function remedyForAll(): ?Remedy
     {
-        if (count($this->findings) < 2) {
-            return null;
+        return count($this->findings) < 2 ? null : $this->alike() ?? $this->shared();
+    }
+
+    /**
+     * What one finding of the group is offered: its first remedies, but no pin that another one before it is offered already.
+     *
+     * @return array<int, Remedy> at most two, by their places
+     */
+    public function remediesOf(Finding $finding): array
+    {
+        $taken = [];
+        foreach ($this->findings as $other) {
+            if ($other === $finding) {
+                break;
+            }
+            array_push($taken, ...self::pins(array_map(static fn(Remedy $one): Edit => $one->edit, array_slice($other->remedies(), 0, 1))));
         }
+
+        return array_slice(array_filter(
+            $finding->remedies(),
+            static fn(Remedy $one): bool => [] === array_intersect(self::pins([$one->edit]), $taken) || $one->edit instanceof Sequence,
+        ), 0, 2, true);
+    }
+
+    /** A remedy that every finding has just so. */
+    private function shared(): ?Remedy
+    {
+        foreach ($this->findings[0]->remedies() as $remedy) {
+            $everywhere = array_filter($this->findings, static fn(Finding $finding): bool => [] !== array_filter(
+                $finding->remedies(),
+                static fn(Remedy $one): bool => $one->title === $remedy->title && $one->edit === $remedy->edit,
+            ));
+            if (count($everywhere) === count($this->findings)) {
+                return $remedy;
+            }
+        }
+
+        return null;
+    }
+
+    private function alike(): ?Remedy
+    {
         $title = null;
         $edits = [];
         foreach ($this->findings as $finding) {

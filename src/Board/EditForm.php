@@ -116,6 +116,11 @@ final readonly class EditForm
             throw new EditRefused('Nothing was chosen. Choose one from the list first.', $name);
         }
 
+        if (is_string($value) && ValueKind::Listing === $field->value->kind) {
+            // A list that is typed or pasted: one in each row.
+            $value = explode("\n", strtr($value, ["\r\n" => "\n", "\r" => "\n"]));
+        }
+
         // A field of a list that is left empty says nothing.
         return is_array($value) && array_is_list($value) && ValueKind::Listing === $field->value->kind
             ? array_values(array_filter($value, static fn(mixed $one): bool => '' !== $one))

@@ -21,6 +21,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Record\RecordShape;
+use IronLatch\Core\Review\Recommended;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\View\Joint;
 use Twig\Extension\AbstractExtension;
@@ -40,6 +41,7 @@ final class BoardExtension extends AbstractExtension
             ),
             new TwigFunction('exact', self::exact(...)),
             new TwigFunction('asks', self::asks(...)),
+            new TwigFunction('recommended', Recommended::of(...)),
             new TwigFunction('edit_word', self::wordOf(...)),
             new TwigFunction(
                 'stated',

@@ -20,7 +20,7 @@ use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Mains\FuseChoice;
+use IronLatch\Core\Review\Recommended;
 use IronLatch\Core\Review\Remedy;
 
 /** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */
@@ -102,8 +102,7 @@ final readonly class MainsDrawing
 
     private function recommendedFuse(): ?Remedy
     {
-        $first = FuseChoice::remedies($this->inspection)[0] ?? null;
-
+        $first = Recommended::fuse($this->inspection);
         $fitted = $this->inspection->board->box?->fuse;
 
         return $first?->edit instanceof ChooseFuse && $fitted !== $first->edit->fuse->identity->id ? $first : null;

@@ -14,6 +14,7 @@ use IronLatch\Core\Record\OneOf;
  */
 #[OneOf('edit', [
     'add-line' => Lines\AddLine::class,
+    'add-lines' => Lines\AddLines::class,
     'add-line-group' => Lines\AddLineGroup::class,
     'change-line-group' => Lines\ChangeLineGroup::class,
     'choose-appliance' => Lines\ChooseAppliance::class,

@@ -42,7 +42,13 @@ final class InletFuse implements Rule
             return;
         }
         if (null === $box?->fused?->value) {
-            yield new NotChecked($this->facts(), 'board', 'whether a fuse stands behind the inlet', Answer::by(StateBox::class, 'fused'));
+            yield new NotChecked(
+                $this->facts(),
+                'board',
+                'whether a fuse stands behind the inlet',
+                Answer::by(ChooseFuse::class, 'fuse'),
+                Answer::by(StateBox::class, 'fused'),
+            );
         } elseif (false === $box->fused->value) {
             yield new Finding(
                 $this->facts(),

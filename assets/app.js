@@ -77,6 +77,7 @@
   document.addEventListener('change', (event) => {
     const field = event.target;
     if (!(field instanceof HTMLInputElement || field instanceof HTMLSelectElement) || 'checkbox' === field.type) return;
+    if ('range' === field.type && !field.dataset.slide) return;
     if (field.form?.matches('[data-commit]')) field.form.requestSubmit();
   });
   let next = '';

@@ -36,7 +36,7 @@ test('a board is made from nothing, and every gap is named until it is filled', 
   // Stated for both lines at once.
   await swapped(page, () => page.locator('#L1-appliance').click());
   // Where nobody has said it of any line, it is offered for all of them.
-  await expect(page.locator('.drawer').getByLabel('Heater')).toBeChecked();
+  await expect(page.locator('.drawer form', { has: page.locator('[name=conductor]') }).getByLabel('Heater')).toBeChecked();
   await swapped(page, () => page.locator('.drawer').getByLabel('The contact interrupts').selectOption('live'));
   await swapped(page, () => stageLink(page, 'Mains').click());
   await expect(page.locator('#tray')).not.toContainText('The contact interrupts');

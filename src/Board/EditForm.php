@@ -116,15 +116,17 @@ final readonly class EditForm
             throw new EditRefused('Nothing was chosen. Choose one from the list first.', $name);
         }
 
-        if (is_string($value) && ValueKind::Listing === $field->value->kind) {
-            // A list that is typed or pasted: one in each row.
-            $value = explode("\n", strtr($value, ["\r\n" => "\n", "\r" => "\n"]));
-        }
+        return ValueKind::Listing === $field->value->kind ? self::listed($value) : $value;
+    }
 
-        // A field of a list that is left empty says nothing.
-        return is_array($value) && array_is_list($value) && ValueKind::Listing === $field->value->kind
-            ? array_values(array_filter($value, static fn(mixed $one): bool => '' !== $one))
-            : $value;
+    /** A list: chosen one by one, or typed and pasted, one in each row. What is left empty says nothing. */
+    private static function listed(mixed $value): mixed
+    {
+        $rows = is_string($value) ? explode("\n", strtr($value, ["\r\n" => "\n", "\r" => "\n"])) : $value;
+
+        return is_array($rows) && array_is_list($rows)
+            ? array_values(array_filter($rows, static fn(mixed $one): bool => '' !== $one))
+            : $rows;
     }
 
     /**

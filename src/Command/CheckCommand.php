@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Command;
 
-use IronLatch\Catalogue\FileCatalogue;
+use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\CheckReport;
 use IronLatch\Core\Review\Inspection;
@@ -14,57 +14,72 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand(
-    'check',
-    'Checks a board file: exit 0 when every checked latch is shut, 1 when one is open, 2 when the file cannot be read or holds nothing to '
-        . 'check.',
-)]
-final class CheckCommand extends Command
+#[AsCommand('check', 'Checks board files: exit 0 when every checked latch is shut, 1 when one is open, 2 when a file cannot be read or holds '
+    . 'nothing to check.')]
+final class CheckCommand extends BoardCommand
 {
-    private const UNREADABLE = 2;
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+        parent::__construct();
+    }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'the board file, or - for standard input');
-        $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        $this
+            ->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'board files, or - for standard input')
+            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json; json of several files is one line each', 'text')
+            ->addOption('strict', null, InputOption::VALUE_NONE, 'end with 1 as well when something could not be checked')
+            ->setHelp(<<<'HELP'
+                  latch check board.json
+                  latch check --strict boards/*.json
+                  latch apply board.json edit.json | latch check --format=json -
+                HELP);
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function work(InputInterface $input, OutputInterface $output): int
     {
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        $file = $input->getArgument('file');
         $format = $input->getOption('format');
-        if (!is_string($file) || !in_array($format, ['text', 'json'], true)) {
-            $errors->writeln('The format is text or json: --format=text or --format=json.', OutputInterface::OUTPUT_RAW);
-
-            return self::UNREADABLE;
+        if (!in_array($format, ['text', 'json'], true)) {
+            throw new \InvalidArgumentException('The format is text or json: --format=text or --format=json.');
         }
-        try {
-            $board = BoardFile::read($file);
-        } catch (BoardFileFault $fault) {
-            $errors->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
-
-            return self::UNREADABLE;
+        $files = array_map(self::text(...), is_array($input->getArgument('files')) ? array_values($input->getArgument('files')) : []);
+        $code = Command::SUCCESS;
+        foreach ($files as $number => $file) {
+            if (count($files) > 1 && 'text' === $format) {
+                $this->print($output, (0 === $number ? '' : "\n") . "== $file\n");
+            }
+            try {
+                $code = max($code, $this->check($file, $format, count($files) > 1, true === $input->getOption('strict'), $output));
+            } catch (BoardFileFault $fault) {
+                $this->say($output, $fault->getMessage());
+                $code = self::MISUSED;
+            }
         }
-        $report = Inspector::withRuleBook()->inspect(new Inspection($board, FileCatalogue::load(dirname(__DIR__, 2) . '/catalogue')));
-        $output->write(
-            'json' === $format ? CheckReport::json($board, $report) : CheckReport::text($board, $report),
-            false,
-            OutputInterface::OUTPUT_RAW,
-        );
 
+        return $code;
+    }
+
+    private function check(string $file, string $format, bool $isOneOfMany, bool $isStrict, OutputInterface $output): int
+    {
+        $board = BoardFile::read($file);
+        $report = Inspector::withRuleBook()->inspect(new Inspection($board, $this->catalogue));
+        $json = 'json' === $format ? CheckReport::json($board, $report) : '';
+        $this->print($output, match (true) {
+            '' === $json => CheckReport::text($board, $report),
+            $isOneOfMany => json_encode(
+                ['file' => $file, ...(array) json_decode($json, true)],
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ) . "\n",
+            default => $json,
+        });
         if ($report->isEmpty()) {
-            $errors->writeln(
-                'There is nothing to check: this board has no line yet. Add what is to be switched first.',
-                OutputInterface::OUTPUT_RAW,
-            );
+            $this->say($output, 'There is nothing to check: this board has no line yet. Add what is to be switched first.');
 
-            return self::UNREADABLE;
+            return self::MISUSED;
         }
 
-        return $report->isEveryCheckedLatchShut() ? Command::SUCCESS : Command::FAILURE;
+        return $report->isEveryCheckedLatchShut() && !($isStrict && [] !== $report->notChecked) ? Command::SUCCESS : self::OPEN;
     }
 }

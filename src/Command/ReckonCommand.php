@@ -29,6 +29,7 @@ final class ReckonCommand extends Command
         $this->addArgument('kind', InputArgument::OPTIONAL, 'what to reckon');
         $this->addArgument('values', InputArgument::IS_ARRAY, 'name=value, each with its unit');
         $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        $this->setHelp('  latch reckon base-resistor rail=5V coil=70Ω');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -4,42 +4,31 @@ declare(strict_types=1);
 
 namespace IronLatch\Command;
 
-use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Pins\SeatingPlan;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand(
     'seat',
     'Seats every function of a board file and prints the board: exit 0 when all fit, 1 when some do not, 2 when the file cannot be read.',
 )]
-final class SeatCommand extends Command
+final class SeatCommand extends BoardCommand
 {
-    private const UNREADABLE = 2;
-
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'the board file, or - for standard input');
+        $this->addArgument('file', InputArgument::REQUIRED, 'the board file, or - for standard input')
+            ->setHelp('  latch seat board.json > seated.json');
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function work(InputInterface $input, OutputInterface $output): int
     {
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        $file = $input->getArgument('file');
-        try {
-            $board = BoardFile::read(is_string($file) ? $file : '');
-        } catch (BoardFileFault $fault) {
-            $errors->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
-
-            return self::UNREADABLE;
-        }
+        $board = $this->board($input);
         $plan = SeatingPlan::of($board);
-        $output->write(BoardJson::write($plan->edit()->apply($board)), false, OutputInterface::OUTPUT_RAW);
+        $this->print($output, BoardJson::write($plan->edit()->apply($board)));
         $solution = $plan->solution();
         if ($solution->fits()) {
             return Command::SUCCESS;
@@ -48,11 +37,12 @@ final class SeatCommand extends Command
             ', ',
             array_map(static fn(mixed $id): string => is_string($id) ? '“' . $board->nameOf($id) . '”' : '', $ids),
         );
-        $errors->writeln(
-            sprintf('No pin is left for %s. These cannot all be seated: %s.', $names($solution->unseated), $names($solution->conflict)),
-            OutputInterface::OUTPUT_RAW,
-        );
+        $this->say($output, sprintf(
+            'No pin is left for %s. These cannot all be seated: %s.',
+            $names($solution->unseated),
+            $names($solution->conflict),
+        ));
 
-        return Command::FAILURE;
+        return self::OPEN;
     }
 }

@@ -6,17 +6,12 @@ namespace IronLatch\Controller;
 
 use IronLatch\Board\BoardChanges;
 use IronLatch\Board\PinTableForm;
+use IronLatch\Board\UsualStart;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
-use IronLatch\Core\Catalogue\Chip;
-use IronLatch\Core\Catalogue\MainsSystem;
-use IronLatch\Core\Catalogue\Relay;
-use IronLatch\Core\Catalogue\Supply;
-use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Exchange\PinTableImport;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -45,6 +40,7 @@ final class PinTableController extends AbstractController
         private readonly BoardChanges $changes,
         private readonly BoardScreen $screen,
         private readonly PinTableForm $form,
+        private readonly UsualStart $start,
         private readonly Catalogue $catalogue,
     ) {}
 
@@ -61,7 +57,7 @@ final class PinTableController extends AbstractController
             if (!$carrier instanceof Carrier) {
                 throw new EditRefused('Choose the controller from its list.');
             }
-            $board = $this->emptyBoard('' === $name ? 'From a pin table' : $name, $carrier);
+            $board = $this->start->board('' === $name ? 'From a pin table' : $name, $carrier->identity->id);
             if ([] === $rows) {
                 $rows = $this->form->read($text, $board->controller());
             } elseif ('make' === $request->request->getString('step')) {
@@ -156,30 +152,5 @@ final class PinTableController extends AbstractController
     private function report(Board $board): Report
     {
         return Inspector::withRuleBook()->inspect(new Inspection($board, $this->catalogue));
-    }
-
-    private function emptyBoard(string $name, Carrier $carrier): Board
-    {
-        $part = fn(string $id): mixed => $this->catalogue->part($id);
-        [$chip, $mains, $supply, $relay, $transistor] = [
-            $part($carrier->chip),
-            $part('mains-230'),
-            $part('module-5v-10w'),
-            $part('reinforced-5v'),
-            $part('npn-2n2222'),
-        ];
-        if (
-            !$chip instanceof Chip
-            || !$mains instanceof MainsSystem
-            || !$supply instanceof Supply
-            || !$relay instanceof Relay
-            || !$transistor instanceof Transistor
-        ) {
-            throw new EditRefused(
-                'The catalogue lacks a part that a new board starts with. Make an empty board instead, and read the table in there.',
-            );
-        }
-
-        return NewBoard::with($name, $carrier, $chip, $mains, $supply, $relay, $transistor);
     }
 }

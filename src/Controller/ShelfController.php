@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
-use IronLatch\Core\Board\NewBoard;
+use IronLatch\Board\UsualStart;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
-use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\MainsSystem;
-use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
-use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
@@ -34,11 +31,10 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The boards on the shelf: making, opening, copying, removing and backing them up. */
 final class ShelfController extends AbstractController
 {
-    private const DEFAULT_TRANSISTOR = 'npn-2n2222';
-
     public function __construct(
         private readonly BoardStore $store,
         private readonly Catalogue $catalogue,
+        private readonly UsualStart $start,
         private readonly DemoFiles $demos,
         private readonly ShelfCards $cards,
         private readonly ClockInterface $clock,
@@ -63,15 +59,13 @@ final class ShelfController extends AbstractController
             );
         }
         try {
-            $carrier = $this->part($request->request->getString('carrier'), Carrier::class);
-            $board = NewBoard::with(
+            $fields = $request->request;
+            $board = $this->start->board(
                 $name,
-                $carrier,
-                $this->part($carrier->chip, Chip::class),
-                $this->part($request->request->getString('mains'), MainsSystem::class),
-                $this->part($request->request->getString('supply'), Supply::class),
-                $this->part($request->request->getString('relay'), Relay::class),
-                $this->part(self::DEFAULT_TRANSISTOR, Transistor::class),
+                $fields->getString('carrier'),
+                $fields->getString('mains'),
+                $fields->getString('supply'),
+                $fields->getString('relay'),
             );
         } catch (\InvalidArgumentException $fault) {
             return $this->page(Notice::refused($fault->getMessage()), 422);
@@ -190,17 +184,5 @@ final class ShelfController extends AbstractController
             'relays' => $this->catalogue->parts(Relay::class),
             'notice' => $notice,
         ], new Response(status: $status));
-    }
-
-    /**
-     * @template T of Part
-     * @param class-string<T> $class
-     * @return T
-     */
-    private function part(string $id, string $class): Part
-    {
-        $part = $this->catalogue->part($id);
-
-        return $part instanceof $class ? $part : throw new \InvalidArgumentException('Choose each part of the new board from its list.');
     }
 }

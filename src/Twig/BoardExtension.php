@@ -21,7 +21,7 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Record\RecordShape;
-use IronLatch\Core\Review\Recommended;
+use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\View\Joint;
 use Twig\Extension\AbstractExtension;

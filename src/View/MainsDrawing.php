@@ -20,7 +20,7 @@ use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\Recommended;
+use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\Remedy;
 
 /** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */

@@ -36,7 +36,10 @@ final readonly class AddLines implements Edit
         }
         foreach ($names as $name) {
             if (mb_strlen($name) > self::LONGEST_NAME) {
-                throw new EditRefused(sprintf('“%s …” is longer than %d characters.', mb_substr($name, 0, 40), self::LONGEST_NAME), 'names');
+                throw new EditRefused(
+                    sprintf('“%s …” is longer than %d characters.', mb_substr($name, 0, 40), self::LONGEST_NAME),
+                    'names',
+                );
             }
             $board = (new AddLine($name, $this->appliance))->apply($board);
         }

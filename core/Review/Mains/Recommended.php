@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Core\Review;
+namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
@@ -11,7 +11,9 @@ use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
-use IronLatch\Core\Review\Mains\FuseChoice;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\OpenFact;
+use IronLatch\Core\Review\Remedy;
 
 /**
  * What to choose where an open fact is a choice and not something to be found out: the smallest that does, with its reason. Of what

@@ -63,6 +63,17 @@ final class PinTable
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new \InvalidArgumentException('This text is not encoded as UTF-8. Save it as UTF-8, or paste it from the screen.');
         }
+        $own = OwnPinList::read($text);
+        if (null !== $own) {
+            return array_map(static fn(array $row): PinTableRow => self::row(
+                $row['line'],
+                $row['text'],
+                $row['name'],
+                $row['pin'],
+                $controller,
+                $row['kind'],
+            ), $own);
+        }
         $rows = [];
         $inComment = false;
         foreach (self::split('/\R/u', $text) as $index => $line) {
@@ -140,7 +151,7 @@ final class PinTable
             }
         }
 
-        return self::cells($line);
+        return self::cells($plain);
     }
 
     /**
@@ -217,8 +228,14 @@ final class PinTable
         return '' === $name ? '' : mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr(mb_substr($name, 0, 110), 1);
     }
 
-    private static function row(int $line, string $text, string $name, string $pin, Controller $controller): PinTableRow
-    {
+    private static function row(
+        int $line,
+        string $text,
+        string $name,
+        string $pin,
+        Controller $controller,
+        ?FunctionKind $kind = null,
+    ): PinTableRow {
         if ('' === $name) {
             return new PinTableRow(
                 $line,
@@ -231,7 +248,7 @@ final class PinTable
             );
         }
         $reading = $controller->read($pin);
-        $kind = self::kindOf($name);
+        $kind ??= self::kindOf($name);
         $pinFound = $reading->best()?->chip;
         if (null !== $pinFound && !$pinFound->can(Ability::Input) && !$pinFound->can(Ability::Output)) {
             // Whatever its name says, this pin can only measure.
@@ -251,8 +268,8 @@ final class PinTable
                     $reading->asLabel?->name() ?? '',
                     $reading->asNumber?->name() ?? '',
                 ) : '',
-                null === $kind ? 'The name does not tell what it is.' : '',
-            ], static fn(string $part): bool => '' !== $part)));
+                null === $kind ? 'The name does not tell what it is: choose its kind, and tick it.' : '',
+            ], static fn(string $part): bool => '' !== $part)), null !== $kind);
     }
 
     private static function kindOf(string $name): ?FunctionKind

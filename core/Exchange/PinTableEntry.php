@@ -13,6 +13,13 @@ final readonly class PinTableEntry
     /**
      * @param string $pin chip number or printed label; empty where it has none yet
      * @param Appliance $appliance what the relay of this row switches
+     * @param string $operates of a switch or button: the name of the relay’s row that it operates; empty where it operates none
      */
-    public function __construct(public string $name, public FunctionKind $kind, public string $pin, public Appliance $appliance) {}
+    public function __construct(
+        public string $name,
+        public FunctionKind $kind,
+        public string $pin,
+        public Appliance $appliance,
+        public string $operates = '',
+    ) {}
 }

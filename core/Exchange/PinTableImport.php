@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Functions\AddFunction;
@@ -13,6 +14,7 @@ use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\SurfaceKind;
 
 /** Makes one edit of a confirmed pin table: what bears the same name moves, everything else is added. */
 final class PinTableImport
@@ -49,6 +51,14 @@ final class PinTableImport
             }
         }
 
+        foreach ($entries as $number => $entry) {
+            $edit = '' === $entry->operates ? null : self::pair($board, $entry, $number + 1);
+            if (null !== $edit) {
+                $edits[] = $edit;
+                $board = $edit->apply($board);
+            }
+        }
+
         return new Sequence(sprintf('Read in a pin table of %d rows', count($entries)), $edits);
     }
 
@@ -73,6 +83,34 @@ final class PinTableImport
         if ('' !== trim($entry->pin)) {
             yield new SeatFunction($function, $entry->pin);
         }
+    }
+
+    /** Lets the switch or button of a row operate the line of another row; nothing where it does so already. */
+    private static function pair(Board $board, PinTableEntry $entry, int $number): ?AddSurface
+    {
+        $kind = array_values(array_filter(
+            SurfaceKind::cases(),
+            static fn(SurfaceKind $one): bool => $one->functionKind() === $entry->kind,
+        ))[0] ?? null;
+        $function = self::existing($board, $entry);
+        $relay = self::existing($board, new PinTableEntry($entry->operates, FunctionKind::RelayOutput, '', $entry->appliance));
+        $actuator = null === $relay ? null : $board->actuatorOf($relay);
+        if (null === $kind || null === $function || null === $actuator) {
+            throw new EditRefused(sprintf(
+                'Row %d, “%s”: “%s” is no relay that it could operate. Choose one of the relay rows that are taken, or none.',
+                $number,
+                $entry->name,
+                $entry->operates,
+            ));
+        }
+        $line = $board->lineOf($actuator);
+        foreach ($board->lines[$line]->surfaces as $surface) {
+            if ($surface->function === $function) {
+                return null;
+            }
+        }
+
+        return new AddSurface($line, $kind, $function);
     }
 
     /** The function that a row speaks of: one of its name, or the relay of the line of its name. */

@@ -15,6 +15,7 @@ final readonly class PinTableRow
      * @param string $text the row as it was written
      * @param string $name as a maker would say it; empty where the row could not be read
      * @param string $pin as it was written; empty where there is none
+     * @param bool $isKindKnown whether its name, or the list that it stands in, tells what it is
      * @param string $doubt what the maker should look at, as a sentence; empty where nothing is doubtful
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class PinTableRow
         public ?PinReading $reading,
         public FunctionKind $kind,
         public string $doubt,
+        public bool $isKindKnown = false,
     ) {}
 
     public function isReadable(): bool

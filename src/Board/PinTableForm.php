@@ -18,7 +18,7 @@ use IronLatch\Core\Exchange\PinTableRow;
  * The rows of a pin table as a form: as they were read, and as the maker sends them back corrected.
  *
  * @phpstan-type FormRow array{line: string, text: string, name: string, kind: string, pin: string,
- *     choices: array<string, string>, appliance: string, doubt: string, take: bool}
+ *     choices: array<string, string>, appliance: string, doubt: string, take: bool, operates: string}
  */
 final readonly class PinTableForm
 {
@@ -66,7 +66,7 @@ final readonly class PinTableForm
             throw new EditRefused($fault->getMessage(), previous: $fault);
         }
 
-        return array_map(static function (PinTableRow $row): array {
+        return self::paired(array_map(static function (PinTableRow $row): array {
             $best = $row->reading?->best();
             $choices = [];
             if (true === $row->reading?->isAmbiguous()) {
@@ -87,9 +87,10 @@ final readonly class PinTableForm
                 'choices' => $choices,
                 'appliance' => self::applianceFor($row->name),
                 'doubt' => $row->doubt,
-                'take' => $row->isReadable(),
+                'take' => $row->isReadable() && $row->isKindKnown,
+                'operates' => '',
             ];
-        }, $rows);
+        }, $rows));
     }
 
     /**
@@ -119,6 +120,7 @@ final readonly class PinTableForm
                 'appliance' => $text('appliance'),
                 'doubt' => $text('doubt'),
                 'take' => '1' === $text('take'),
+                'operates' => trim($text('operates')),
             ];
         }
 
@@ -147,10 +149,39 @@ final readonly class PinTableForm
             if (null === $kind || !$appliance instanceof Appliance) {
                 throw new EditRefused(sprintf('Choose the kind and the appliance of row %s from their lists.', $row['line']));
             }
-            $entries[] = new PinTableEntry($row['name'], $kind, $row['pin'], $appliance);
+            $entries[] = new PinTableEntry($row['name'], $kind, $row['pin'], $appliance, $kind->isContact() ? $row['operates'] : '');
         }
 
         return [] === $entries ? throw new EditRefused('No row is marked to be taken. Tick at least one.') : $entries;
+    }
+
+    /**
+     * A switch and a relay that are told apart by those words alone, such as “Switch 2” and “Relay 2”, are proposed as a pair.
+     *
+     * @param list<FormRow> $rows
+     * @return list<FormRow>
+     */
+    private static function paired(array $rows): array
+    {
+        $relays = [];
+        foreach ($rows as $row) {
+            if (FunctionKind::RelayOutput->value === $row['kind'] && $row['take']) {
+                $relays[self::stem($row['name'])] ??= $row['name'];
+            }
+        }
+
+        return array_map(static fn(array $row): array => [
+            ...$row,
+            'operates' => true === FunctionKind::tryFrom($row['kind'])?->isContact() ? $relays[self::stem($row['name'])] ?? '' : '',
+        ], $rows);
+    }
+
+    /** What is left of a name without the words for what it is. */
+    private static function stem(string $name): string
+    {
+        $words = (string) preg_replace('/\b(relay|rel|rly|switch|sw|button|btn|push|wall|key|k)(?=\d|\b)/', ' ', mb_strtolower($name));
+
+        return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', $words);
     }
 
     private static function applianceFor(string $name): string

@@ -16,8 +16,11 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('check', 'Checks board files: exit 0 when every checked latch is shut, 1 when one is open, 2 when a file cannot be read or holds '
-    . 'nothing to check.')]
+#[AsCommand(
+    'check',
+    'Checks board files: exit 0 when every checked latch is shut, 1 when one is open, 2 when a file cannot be read or holds nothing to '
+        . 'check.',
+)]
 final class CheckCommand extends BoardCommand
 {
     public function __construct(private readonly Catalogue $catalogue)

@@ -4,14 +4,23 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
+use IronLatch\Board\PinTableForm;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\PinFunction;
+use IronLatch\Core\Board\Seat;
+use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\PinTable;
 use IronLatch\Core\Exchange\PinTableEntry;
 use IronLatch\Core\Exchange\PinTableImport;
 use IronLatch\Core\Exchange\PinTableRow;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Demo\DemoBoards;
+use IronLatch\Export\Exports;
+use IronLatch\Export\Handover;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -93,7 +102,7 @@ final class PinTableTest extends TestCase
         self::assertSame([2, 'hello there', ''], [$rows[1]->line, $rows[1]->text, $rows[1]->name]);
         self::assertStringContainsString('in no form that is known', $rows[1]->doubt);
         self::assertStringContainsString('leads out no pin called “77”', $rows[2]->doubt);
-        self::assertSame('The name does not tell what it is.', $rows[3]->doubt);
+        self::assertSame('The name does not tell what it is: choose its kind, and tick it.', $rows[3]->doubt);
         self::assertSame('“D4” is the print of GPIO2 and the number of GPIO4.', $rows[4]->doubt);
     }
 
@@ -164,5 +173,62 @@ final class PinTableTest extends TestCase
     private static function entry(string $name, FunctionKind $kind, string $pin): PinTableEntry
     {
         return new PinTableEntry($name, $kind, $pin, TestBoards::part('led-lamp', Appliance::class));
+    }
+
+    /** Each list that Iron Latch writes comes back whole: every function, its kind where it says so, and its pin, and nothing else. */
+    public function testOurOwnListsAreReadWhole(): void
+    {
+        $exports = new Exports();
+        foreach ((new DemoBoards(TestBoards::catalogue()))->all() as $name => $board) {
+            $handover = new Handover(new Inspection($board, TestBoards::catalogue()), '2026-01-02');
+            $pins = array_map(static fn(Seat $seat): string => $seat->pin, array_values($board->seats));
+            sort($pins);
+            foreach (['pins', 'constants.h', 'constants.env', 'constants.json'] as $what) {
+                $rows = PinTable::read($exports->file($handover, $what)->text ?? '', $board->controller());
+                $read = array_map(static fn(PinTableRow $row): string => $row->reading?->best()?->name() ?? $row->text, $rows);
+                sort($read);
+                self::assertSame(array_values(array_unique($pins)), array_values(array_unique($read)), "$name $what");
+            }
+            $kinds = array_map(
+                static fn(PinTableRow $row): string => $row->name . ' ' . $row->kind->value,
+                PinTable::read($exports->file($handover, 'pins')->text ?? '', $board->controller()),
+            );
+            self::assertSame(
+                array_values(array_map(static fn(PinFunction $one): string => $one->name . ' ' . $one->kind->value, $board->functions)),
+                $kinds,
+                $name,
+            );
+        }
+    }
+
+    /** What is no pin is not ticked: a rate or a delay among the constants of somebody’s program. */
+    public function testWhatNobodyKnowsIsNotTicked(): void
+    {
+        $rows = (new PinTableForm(TestBoards::catalogue()))->read(
+            "#define LAMP_RELAY 23\nconst int CONSOLE_RATE = 9600; // bits\nconst int THING = 25;\n",
+            TestBoards::bare()->controller(),
+        );
+        self::assertSame([true, false, false], array_column($rows, 'take'));
+        self::assertStringContainsString('choose its kind, and tick it', $rows[2]['doubt']);
+    }
+
+    public function testASwitchAndARelayOfOneNumberAreAPair(): void
+    {
+        $form = new PinTableForm(TestBoards::catalogue());
+        $rows = $form->read("Relay 1 = 23\nRelay 2 = 22\nSwitch 2 = 25\nButton 7 = 26\n", TestBoards::bare()->controller());
+        self::assertSame(['', '', 'Relay 2', ''], array_column($rows, 'operates'));
+        $board = PinTableImport::edit(TestBoards::bare(), $form->entries($rows))->apply(TestBoards::bare());
+        self::assertSame(
+            [[], ['wall switch F3']],
+            array_values(array_map(static fn(Line $line): array => array_values(array_map(
+                static fn(Surface $surface): string => $surface->kind->value . ' ' . $surface->function,
+                $line->surfaces,
+            )), $board->lines)),
+        );
+        self::assertEquals($board, PinTableImport::edit($board, $form->entries($rows))->apply($board), 'Read again, it changes nothing.');
+        $rows = array_map(static fn(array $row): array => [...$row, 'operates' => 'Switch 2' === $row['name'] ? 'Relay 9' : ''], $rows);
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('“Relay 9” is no relay that it could operate');
+        PinTableImport::edit(TestBoards::bare(), $form->entries($rows));
     }
 }

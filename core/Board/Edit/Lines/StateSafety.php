@@ -137,7 +137,8 @@ final readonly class StateSafety implements Edit
     public function summary(Board $board): string
     {
         return sprintf(
-            'State of %s: %s',
+            '%s of %s: %s',
+            [] === $this->stated() ? 'Take back what was said' : 'State',
             Targets::names($board, $this->lines),
             implode(
                 ', ',

@@ -218,7 +218,9 @@ final readonly class StateBox implements Edit
 
     public function summary(Board $board): string
     {
-        return 'State the mains side: ' . implode(
+        $verb = $this->stated() === $this->forget ? 'Take back what was said of' : 'State';
+
+        return $verb . ' the mains side: ' . implode(
             ', ',
             array_map(
                 static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),

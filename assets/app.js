@@ -77,7 +77,7 @@
   document.addEventListener('change', (event) => {
     const field = event.target;
     if (!(field instanceof HTMLInputElement || field instanceof HTMLSelectElement) || 'checkbox' === field.type) return;
-    if ('range' === field.type && !field.dataset.slide) return;
+    if ('range' === field.type) return;
     if (field.form?.matches('[data-commit]')) field.form.requestSubmit();
   });
   let next = '';
@@ -223,7 +223,10 @@
   document.addEventListener('input', (event) => {
     if (!(event.target instanceof HTMLInputElement) || !event.target.dataset.slide) return;
     const field = document.getElementById(event.target.dataset.slide);
-    if (field instanceof HTMLInputElement) field.value = event.target.dataset.values.split('|')[Number(event.target.value)];
+    if (!(field instanceof HTMLInputElement)) return;
+    field.value = event.target.dataset.values.split('|')[Number(event.target.value)];
+    // What was slid to is only tried; now there is something to save.
+    field.form?.classList.add('tried');
   });
 
   // What was clicked may be gone after a swap, as a remedy is once it is made: then its region takes the focus.

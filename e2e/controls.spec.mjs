@@ -66,7 +66,7 @@ test('a group that would start the airer is a danger, and a channel is added wit
   await channel.getByLabel('One more channel').selectOption({ label: 'Remote service that numbers pins' });
   await channel.getByLabel('Called').fill('Pocket');
   await swapped(page, () => channel.getByRole('button', { name: 'Add the channel' }).click());
-  await expect(page.locator('#tray')).toContainText('how long the program holds everything else up while it reconnects');
+  await expect(page.locator('#tray')).toContainText('While it reconnects, the program stands still for');
   const pocket = page.locator('#channels .entry', { hasText: 'Pocket' }).last();
   await swapped(page, () => pocket.getByRole('button', { name: 'Put every line on it' }).click());
   await expect(page.locator('#tray')).toContainText('“Pocket” takes 5 entries, and 6 are put on it.');

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { test, expect, takeDemo, stageLink, swapped } from './support.mjs';
+import { test, expect, takeDemo, stageLink, swapped, repair } from './support.mjs';
 
 async function openDrive(page, relay) {
   await swapped(page, () => stageLink(page, 'Drive').click());
@@ -36,8 +36,7 @@ test('another circuit is taken from the ranked list, and a missing clamp is stat
 
   await openDrive(page, 'A5');
   await expect(page.locator('#tray .finding', { hasText: 'Nothing clamps the coil' })).toHaveCount(1);
-  await page.getByLabel('Clamp').selectOption('diode and zener');
-  await swapped(page, () => page.locator('form', { has: page.getByLabel('Clamp') }).getByRole('button', { name: 'State' }).click());
+  await swapped(page, () => page.getByLabel('The coil is clamped by').selectOption('diode and zener'));
   await expect(page.locator('#tray .finding', { hasText: 'Nothing clamps the coil' })).toHaveCount(0);
   await expect(page.getByRole('row', { name: /^diode and zener fitted/ })).toBeVisible();
 });
@@ -77,10 +76,8 @@ test('a bistable relay is opened from an output of its own', async ({ page }) =>
   await openDrive(page, 'A1');
   const board = page.url().replace(/\/drive.*/, '');
   await page.goto(`${board}/lines?open=L1.coil`);
-  await page.locator('select[name=relay]').selectOption({ label: 'Bistable relay 5 V, one winding, 16 A' });
-  await swapped(page, () => page.getByRole('button', { name: 'Fit', exact: true }).click());
-  const finding = page.locator('#tray .finding', { hasText: 'wants its current turned round' });
-  await swapped(page, () => finding.getByRole('button', { name: /^Drive it both ways by Full bridge/ }).click());
+  await swapped(page, () => page.locator('select[name=relay]').selectOption({ label: 'Bistable relay 5 V, one winding, 16 A' }));
+  await repair(page, 'wants its current turned round', /^Drive it both ways by Full bridge/);
   await expect(page.locator('#tray')).not.toContainText('turned round');
   await swapped(page, () => stageLink(page, 'Drive').click());
   await expect(page.locator('.functions')).toContainText(', opening');

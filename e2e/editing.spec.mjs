@@ -41,11 +41,11 @@ test('one edit can be made for several lines', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await swapped(page, () => page.locator('#L1-driver').click());
   const form = page.locator('form', { has: page.locator('#baseOhms-L1') });
-  await form.getByText('Apply to more lines').click();
+  await form.getByText('Also for …').click();
   await form.getByLabel('Worktop lamp').check();
   await form.getByLabel('Heated airer').check();
   await page.locator('#baseOhms-L1').fill('1k');
-  await swapped(page, () => form.getByRole('button', { name: 'Set' }).click());
+  await swapped(page, () => page.locator('#baseOhms-L1').press('Enter'));
   await expect(page.locator('#notice')).toContainText('Fit 1 kΩ as base resistor for “Dehumidifier”, “Heated airer”, “Worktop lamp”');
   await expect(page.locator('#tray .finding', { hasText: '3 times' })).toContainText('forced gain');
   await swapped(page, () => page.getByRole('button', { name: 'Fit 560 Ω at the base, for all 3' }).click());
@@ -101,7 +101,7 @@ test('what is refused is said at its field, which keeps text and focus', async (
   await page.locator('#L4-driver').click();
   const field = page.locator('#baseOhms-L4');
   await field.fill('4 banana');
-  await page.locator('form', { has: field }).getByRole('button', { name: 'Set' }).click();
+  await field.press('Enter');
   await expect(field).toHaveAttribute('aria-invalid', 'true');
   await expect(page.locator('#refused')).toContainText('cannot be read as a resistance');
   await expect(field).toHaveValue('4 banana');
@@ -118,10 +118,10 @@ test('everything works without scripts', async ({ browser, baseURL }) => {
   await takeDemo(page, 'First try');
   await page.locator('#L4-driver').click();
   await page.locator('#baseOhms-L4').fill('560');
-  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Set' }).click();
+  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Save' }).click();
   await expect(page.locator('#L4-driver')).toContainText('560 Ω');
   await page.locator('#baseOhms-L4').fill('nonsense');
-  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Set' }).click();
+  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Save' }).click();
   await expect(page.locator('#notice')).toContainText('You had entered: ohms “nonsense”');
   await page.locator('#latches').getByRole('link', { name: /^Pins/ }).click();
   await page.locator('#fn-F1').click();

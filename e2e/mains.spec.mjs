@@ -68,10 +68,10 @@ test('a fan gets a step that closes two capacitors, and its percentages follow',
   await expect(steps.getByRole('row', { name: /^Extractor fan low \+ Extractor fan medium/ })).toContainText('V');
   await expect(steps).toContainText('88–100 % Extractor fan low + Extractor fan medium');
   await expect(page.locator('#tray')).toContainText('With “Extractor fan low” and “Extractor fan medium” closed the motor gets 301 V; it is made for 230 V.');
-  await swapped(page, () => page.getByRole('button', { name: 'Take away the step Extractor fan low', exact: true }).click());
+  await swapped(page, () => page.getByRole('button', { name: 'Remove the step Extractor fan low', exact: true }).click());
   await expect(steps).toContainText('1–49 % Extractor fan medium');
   await page.getByLabel('Series capacitor of Extractor fan low').fill('lots');
-  await page.getByRole('button', { name: 'Fit to Extractor fan low' }).click();
+  await page.getByRole('button', { name: 'Save the capacitor of Extractor fan low' }).click();
   await expect(page.locator('#notice')).toContainText('lots');
   await expect(page.getByLabel('Series capacitor of Extractor fan low')).toHaveValue('lots');
 });

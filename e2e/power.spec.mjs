@@ -54,7 +54,7 @@ test('a scenario of one’s own, hours, a device, and back again', async ({ page
   await swapped(page, () => page.getByRole('link', { name: /^What else hangs/ }).click());
   await page.getByLabel('Attach').selectOption({ label: 'Character display with backlight, 5 V' });
   await page.getByLabel('Called').fill('Display');
-  await swapped(page, () => page.getByRole('button', { name: 'Attach' }).click());
+  await swapped(page, () => page.locator('.drawer form', { has: page.getByLabel('Attach') }).getByRole('button', { name: 'Add' }).click());
   await expect(page.locator('#tray')).toContainText('“Display” gets down to 3.2 V');
   await repair(page, 'gets down to 3.2 V', 'Feed it from the rail 5 V');
   await expect(stageLink(page, 'Power')).toContainText('shut');

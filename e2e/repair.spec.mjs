@@ -17,7 +17,8 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   while (await finding.count() > 0 && steps < 110) {
     await finding.locator('.offers').scrollIntoViewIfNeeded();
     await expect(finding.locator('form button').first()).toBeAttached({ timeout: 20_000 });
-    for (const fold of await finding.locator('.offers details:not([open]) > summary').all()) await fold.click();
+    const folded = finding.locator('.offers details:not([open]) > summary');
+    while (await folded.count() > 0) await folded.first().click();
     await swapped(page, () => finding.locator('form button').first().click());
     steps += 1;
   }

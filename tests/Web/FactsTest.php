@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Web;
+
+use IronLatch\Core\Board\Edit\Lines\AddLines;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Tests\Support\TestBoards;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** What is open is asked once, answered in its row, for one or for all, and can be taken back. */
+final class FactsTest extends BoardTestCase
+{
+    public function testEveryOpenFactHasItsRow(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::bare(),
+            new AddLines(['Lamp', 'Fan', 'Pump'], TestBoards::part('led-lamp', Appliance::class)),
+        ));
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/facts');
+        self::assertResponseIsSuccessful();
+        $names = $crawler->filter('#main form.ask [name]:not([type=hidden]):not([name="for[]"])')
+            ->each(static fn(Crawler $field): string => (string) $field->attr('name'));
+        self::assertSame(array_values(array_unique($names)), $names, 'Each is asked once.');
+        self::assertContains('conductor', $names);
+        self::assertSame(
+            ['L1', 'L2', 'L3'],
+            $crawler->filter('#ask-state-conductor-conductor')->closest('form')?->filter('[name="for[]"][checked]')->each(static fn(Crawler $tick): string => (string) $tick->attr('value')),
+            'It is open for all of them, so the answer is for all.',
+        );
+        self::assertSame((string) $crawler->filter('#main .ask')->count(), $crawler->filter('#facts-link .num')->text());
+        self::assertStringContainsString('Isolate and prove dead', $crawler->filter('#main')->text());
+    }
+
+    /** As a browser without scripts sends it. */
+    public function testOneAnswerIsForAllThatAreTicked(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::bare(),
+            new AddLines(['Lamp', 'Fan', 'Pump'], TestBoards::part('led-lamp', Appliance::class)),
+        ));
+        $this->edit($opened, 'state-conductor', ['for' => ['L1', 'L3'], 'conductor' => 'live']);
+        $said = static fn(Line $line): ?string => $line->conductor->value?->value;
+        $board = $this->head($opened)->board;
+        self::assertSame(['L1' => 'live', 'L2' => null, 'L3' => 'live'], array_map($said, $board->lines));
+        $this->edit($this->head($opened), 'add-surface', ['for' => ['L1', 'L2', 'L3'], 'kind' => 'wall switch']);
+        $head = $this->head($opened);
+        self::assertSame([1, 1, 1], array_values(array_map(static fn(Line $line): int => count($line->surfaces), $head->board->lines)));
+        self::assertSame(3, $head->revision->number(), 'One revision for all three.');
+        self::assertStringContainsString('“Lamp”, “Fan”, “Pump”', $head->revision->summary());
+    }
+
+    public function testAFactCanBeTakenBack(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::sound(),
+            new StateSafety(['L1'], restore: RestorePolicy::On),
+            new StateBox(oneCircuit: true),
+        ));
+        $this->edit($opened, 'state-safety', ['lines' => ['L1'], 'restore' => '?']);
+        self::assertNull($this->head($opened)->board->lines['L1']->safety?->restore);
+        $this->edit($this->head($opened), 'state-box', ['oneCircuit' => '?']);
+        $head = $this->head($opened);
+        self::assertNull($head->board->box?->oneCircuit);
+        self::assertSame('Take back what was said of the mains side: one circuit', $head->revision->summary());
+        $this->edit($head, 'state-box', ['forget' => ['track']]);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('Nothing is known by the name “track”', $this->page());
+    }
+
+    public function testWhatCannotBeIsRefusedAndNothingIsLost(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        foreach ([
+            ['state-cable', ['for' => [], 'metres' => '3 m'], 'Choose at least one'],
+            ['state-cable', ['for' => ['F3'], 'metres' => 'long'], 'long'],
+            ['state-cable', ['for' => ['F99'], 'metres' => '3 m'], 'F99'],
+            ['add-surface', ['for' => [], 'kind' => 'wall switch'], 'Choose at least one'],
+            ['add-lines', ['names' => " \r\n ", 'appliance' => 'led-lamp'], 'Give the line a name first'],
+            ['add-lines', ['names' => implode("\n", range(1, 65)), 'appliance' => 'led-lamp'], '65 lines at once are too many'],
+            ['add-lines', ['names' => str_repeat('a', 121), 'appliance' => 'led-lamp'], 'is longer than 120 characters'],
+        ] as [$edit, $fields, $words]) {
+            $this->edit($opened, $edit, $fields);
+            self::assertResponseStatusCodeSame(422, $edit);
+            self::assertStringContainsString($words, $this->page());
+        }
+        self::assertSame(1, $this->head($opened)->revision->number());
+    }
+
+    public function testAPastedListMakesAsManyLines(): void
+    {
+        $opened = $this->shelved(TestBoards::bare());
+        $this->edit($opened, 'add-lines', ['names' => "Hall lamp\r\n\r\n  Stair lamp \nFan", 'appliance' => 'led-lamp']);
+        self::assertSame(
+            ['Hall lamp', 'Stair lamp', 'Fan'],
+            array_values(array_map(static fn(Line $line): string => $line->name, $this->head($opened)->board->lines)),
+        );
+    }
+
+    /** What is a choice comes with what to choose; what stands somewhere already never does. */
+    public function testOnlyChoicesAreRecommended(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::bare(),
+            new AddLines(['Airer'], TestBoards::part('heated-airer', Appliance::class)),
+        ));
+        $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/facts');
+        $offered = $crawler->filter('#main .ask-best input[name]:not([name=base]):not([name=view]):not([name=open]):not([name=edit])')
+            ->each(static fn(Crawler $field): string => (string) $field->attr('name'));
+        self::assertEqualsCanonicalizing(['fuse', 'innerSquareMetres', 'branchSquareMetres'], $offered);
+        self::assertStringContainsString('the smallest that carries', $crawler->filter('#main .ask-best')->text());
+    }
+}

@@ -18,7 +18,7 @@ test('a line is renamed once and every name follows; one name is made the maker�
 
   const topic = page.locator('#entry-S19');
   await topic.getByLabel(/^Topic/).fill('bench/#');
-  await swapped(page, () => topic.getByRole('button', { name: /^Set/ }).click());
+  await swapped(page, () => topic.getByRole('button', { name: /^(Set|Save)/ }).click());
   await expect(page.locator('#tray')).toContainText('“bench/#” cannot be a topic on “House broker”');
   await repair(page, 'cannot be a topic', 'Use the derived one');
   await expect(page.locator('#tray')).not.toContainText('cannot be a topic');
@@ -29,6 +29,7 @@ test('a line is renamed once and every name follows; one name is made the maker�
 test('keys of the simulated remote are read and assigned by keyboard; a key for two lines is a finding', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await openControls(page);
+  await swapped(page, () => page.getByRole('link', { name: /^Infrared keys/ }).click());
   const infrared = page.locator('#infrared');
   await swapped(page, () => infrared.getByRole('button', { name: 'Press 1 on the simulated remote' }).click());
   await swapped(page, () => infrared.getByRole('button', { name: 'Press 2 on the simulated remote' }).click());
@@ -51,6 +52,7 @@ test('keys of the simulated remote are read and assigned by keyboard; a key for 
 test('a group that would start the airer is a danger, and a channel is added with all lines on it', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await openControls(page);
+  await swapped(page, () => page.getByRole('link', { name: /^Groups/ }).click());
   const group = page.locator('form', { has: page.getByRole('button', { name: 'Add the group' }) });
   await group.getByLabel('Called').fill('Morning');
   await group.getByText('Lines and channels').click();
@@ -62,6 +64,7 @@ test('a group that would start the airer is a danger, and a channel is added wit
   await repair(page, '“Morning” switches it on', 'Let those groups only switch off');
   await expect(page.locator('#tray')).not.toContainText('Morning');
 
+  await swapped(page, () => page.getByRole('link', { name: /^Channels/ }).click());
   const channel = page.locator('form', { has: page.getByRole('button', { name: 'Add the channel' }) });
   await channel.getByLabel('One more channel').selectOption({ label: 'Remote service that numbers pins' });
   await channel.getByLabel('Called').fill('Pocket');
@@ -70,7 +73,8 @@ test('a group that would start the airer is a danger, and a channel is added wit
   const pocket = page.locator('#channels .entry', { hasText: 'Pocket' }).last();
   await swapped(page, () => pocket.getByRole('button', { name: 'Put every line on it' }).click());
   await expect(page.locator('#tray')).toContainText('“Pocket” takes 5 entries, and 6 are put on it.');
-  await page.getByRole('link', { name: 'Pocket', exact: true }).click();
+  await swapped(page, () => page.getByRole('link', { name: /^Program and set-up sheets/ }).click());
+  await page.locator('#sheets').getByRole('link', { name: 'Pocket', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pocket: set-up for Utility room board');
   await expect(page.locator('.caution')).toContainText('Isolate and prove dead');
   await expect(page.getByRole('row', { name: /Heated airer/ })).toContainText('53');
@@ -79,9 +83,11 @@ test('a group that would start the airer is a danger, and a channel is added wit
 test('constants in use are held against the board, and either side is adopted', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await openControls(page);
+  await swapped(page, () => page.getByRole('link', { name: /^Program and set-up sheets/ }).click());
   const header = await (await page.request.get(await page.getByRole('link', { name: 'Header for C++' }).getAttribute('href'))).text();
   expect(header).toContain('constexpr int32_t DEHUMIDIFIER_PIN = 23;');
   expect(header).not.toContain('PASSWORD');
+  await swapped(page, () => page.getByRole('link', { name: /^Drift/ }).click());
   const drift = page.locator('#drift');
   await drift.locator('textarea').fill(header);
   await swapped(page, () => drift.getByRole('button', { name: 'Compare' }).click());

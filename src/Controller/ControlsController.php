@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Control\ReceiverLog;
 use IronLatch\Core\Control\SimulatedRemote;
 use IronLatch\Core\Exchange\Drift;
+use IronLatch\Core\Exchange\KeysInOrder;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Screen\ControlsScreen;
@@ -49,13 +50,17 @@ final class ControlsController extends AbstractController
             throw new EditRefused($fault->getMessage(), previous: $fault);
         }
 
-        return $this->answer($request, $opened, '' === $fields->getString('surface') ? null : static fn(): Edit => new AssignCode(
-            $fields->getString('surface'),
-            $fields->getString('code'),
-            InfraredEncoding::tryFrom($fields->getString('encoding')) ?? InfraredEncoding::PulseDistance,
-            $fields->getInt('bits', 32),
-            $fields->getBoolean('forOff'),
-        ), static fn(): array => ['log' => $log, 'log_text' => $text]);
+        return $this->answer($request, $opened, match (true) {
+            $fields->getBoolean('order') => fn(OpenBoard $seen): Edit => KeysInOrder::edit((new Inspection($seen->board, $this->catalogue))->controls, $log['keys']),
+            '' === $fields->getString('surface') => null,
+            default => static fn(): Edit => new AssignCode(
+                $fields->getString('surface'),
+                $fields->getString('code'),
+                InfraredEncoding::tryFrom($fields->getString('encoding')) ?? InfraredEncoding::PulseDistance,
+                $fields->getInt('bits', 32),
+                $fields->getBoolean('forOff'),
+            ),
+        }, static fn(): array => ['log' => $log, 'log_text' => $text]);
     }
 
     /** Holds the board against constants in use, and adopts what they say of one thing. */

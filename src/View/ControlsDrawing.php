@@ -29,10 +29,12 @@ use IronLatch\Core\Review\Stage;
 /** What the Controls view shows: every line on every surface, and all that follows from it. */
 final readonly class ControlsDrawing
 {
+    private const SECTIONS = ['channels', 'together', 'infrared', 'outages', 'program', 'drift'];
+
     public function __construct(private Inspection $inspection) {}
 
     /**
-     * @param string $open id of a line or a surface
+     * @param string $open a line, a surface, or a part that stands around the lines
      * @return array<string, mixed>
      */
     public function context(string $open, Report $report): array
@@ -44,6 +46,7 @@ final readonly class ControlsDrawing
         return [
             'map' => $map,
             'line_id' => $line,
+            'section' => in_array($open, self::SECTIONS, true) ? $open : '',
             'surface_id' => isset($map->entries[$open]) ? $open : '',
             'cells' => $this->cells(),
             'marks' => $this->marks($report),

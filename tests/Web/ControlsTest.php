@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Lines\AddLines;
 use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Core\Board\Edit\Pins\FreezePins;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
 use IronLatch\Core\Review\Inspection;
@@ -42,7 +47,7 @@ final class ControlsTest extends BoardTestCase
         $post = fn(array $fields) => $this->browser->request(
             'POST',
             '/boards/' . $opened->record->id() . '/receiver-log',
-            ['base' => $this->head($opened)->revision->id(), 'open' => '', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields],
+            ['base' => $this->head($opened)->revision->id(), 'open' => 'infrared', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields],
         );
         $rows = $post([])->filter('#infrared tbody tr')
             ->each(static fn($row): string => $row->filter('th')->text() . ' ' . $row->filter('td')->eq(1)->text());
@@ -56,6 +61,41 @@ final class ControlsTest extends BoardTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertSame('hello', $crawler->filter('#infrared textarea')->text(), 'What was pasted stays.');
         self::assertStringContainsString('There is no code in this text', $crawler->filter('#notice')->text());
+    }
+
+    /** As many keys as lines, pressed one after the other, are given to them in one step. */
+    public function testKeysAreAssignedInTheirOrder(): void
+    {
+        $opened = $this->shelved(TestBoards::edited(
+            TestBoards::bare(),
+            new AddLines(['Lamp', 'Fan', 'Pump'], TestBoards::part('led-lamp', Appliance::class)),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new AddSurface('L2', SurfaceKind::InfraredKey),
+            new AddSurface('L3', SurfaceKind::InfraredKey),
+        ));
+        $post = fn(array $fields) => $this->browser->request('POST', '/boards/' . $opened->record->id() . '/receiver-log', [
+            'base' => $this->head($opened)->revision->id(), 'open' => 'infrared', 'text' => "BF410EF\nFFFFFFFF\nBF430CF\n", ...$fields,
+        ]);
+        $crawler = $post([]);
+        self::assertSame(
+            'Save the 2 in this order: Lamp, Fan',
+            preg_replace('/\s+/', ' ', $crawler->filter('#infrared button[name=order]')->text()),
+        );
+        self::assertSame(
+            ['Lamp (no key yet)', 'Fan (no key yet)'],
+            $crawler->filter('#infrared select option[selected]')->each(static fn($option): string => $option->text()),
+            'The next line is preselected for the next key.',
+        );
+        $crawler = $post(['order' => '1']);
+        $codes = array_map(
+            static fn(Line $line): ?string => array_values($line->surfaces)[0]->code?->value,
+            array_values($this->head($opened)->board->lines),
+        );
+        self::assertSame(['0BF410EF', '0BF430CF', null], $codes);
+        self::assertCount(2, $crawler->filter('#infrared tbody tr'), 'The log stays.');
+        $post(['order' => '1']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('every key of the log a line', $this->page());
     }
 
     public function testDriftIsShownAndAdoptedUnlessThePinsAreFrozen(): void

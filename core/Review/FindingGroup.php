@@ -44,7 +44,7 @@ final readonly class FindingGroup
 
         return array_slice(array_filter(
             $finding->remedies(),
-            static fn(Remedy $one): bool => [] === array_intersect(self::pins([$one->edit]), $taken) || $one->edit instanceof Sequence,
+            static fn(Remedy $one): bool => [] === array_intersect(self::pins([$one->edit]), $taken),
         ), 0, 2, true);
     }
 
@@ -54,7 +54,8 @@ final readonly class FindingGroup
         foreach ($this->findings[0]->remedies() as $remedy) {
             $everywhere = array_filter($this->findings, static fn(Finding $finding): bool => [] !== array_filter(
                 $finding->remedies(),
-                static fn(Remedy $one): bool => $one->title === $remedy->title && $one->edit === $remedy->edit,
+                static fn(Remedy $one): bool => $one->title === $remedy->title
+                    && serialize($one->edit) === serialize($remedy->edit),
             ));
             if (count($everywhere) === count($this->findings)) {
                 return $remedy;

@@ -45,16 +45,33 @@ final readonly class WayOut
     }
 
     /**
-     * @return list<int|float> lower is better: what does not fit, then findings worst first, then the price
+     * @return array<string, int|float> lower is better, by what it is: what does not fit, then findings worst first, hazard, the price
      */
     public function rank(): array
     {
         return [
-            $this->unseated,
-            $this->count(Severity::Danger),
-            $this->count(Severity::Broken),
-            $this->count(Severity::Weak),
-            $this->price,
+            'more without a pin' => $this->unseated,
+            'more danger' => $this->count(Severity::Danger),
+            'more broken' => $this->count(Severity::Broken),
+            'more weak' => $this->count(Severity::Weak),
+            'more hazard' => $this->hazard,
+            'dearer' => $this->price,
         ];
+    }
+
+    /** What puts this way behind another, in words; empty where nothing does. */
+    public function behind(self $better): string
+    {
+        $than = $better->rank();
+        foreach ($this->rank() as $words => $value) {
+            if ($value > $than[$words]) {
+                return $words;
+            }
+            if ($value < $than[$words]) {
+                return '';
+            }
+        }
+
+        return '';
     }
 }

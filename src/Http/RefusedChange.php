@@ -11,6 +11,7 @@ use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\NothingToDo;
 use IronLatch\Storage\StaleEdit;
 use IronLatch\View\Notice;
+use IronLatch\View\Refusal;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Exception\BadRequestException;
 use Symfony\Component\HttpFoundation\Response;
@@ -48,6 +49,7 @@ final readonly class RefusedChange
         if (null === $notice) {
             return;
         }
+        $request->attributes->set(Refusal::class, new Refusal($fields, $refused instanceof EditRefused ? $refused->field : '', $notice->text));
         try {
             $opened = $this->store->open($id);
             if (null === $opened) {

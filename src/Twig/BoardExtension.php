@@ -24,13 +24,15 @@ use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\View\Joint;
+use IronLatch\View\Refusal;
+use Symfony\Component\HttpFoundation\RequestStack;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
 /** What templates need of the core: printing, and the parts on offer. */
 final class BoardExtension extends AbstractExtension
 {
-    public function __construct(private readonly Catalogue $catalogue) {}
+    public function __construct(private readonly Catalogue $catalogue, private readonly RequestStack $requests) {}
 
     public function getFunctions(): array
     {
@@ -41,6 +43,7 @@ final class BoardExtension extends AbstractExtension
             ),
             new TwigFunction('exact', self::exact(...)),
             new TwigFunction('asks', self::asks(...)),
+            new TwigFunction('refusal', $this->refusal(...)),
             new TwigFunction('recommended', Recommended::of(...)),
             new TwigFunction('edit_word', self::wordOf(...)),
             new TwigFunction(
@@ -72,6 +75,14 @@ final class BoardExtension extends AbstractExtension
         $class = RecordShape::variants(Part::class)->classes[$word] ?? null;
 
         return null !== $class && is_subclass_of($class, Part::class) ? $this->catalogue->parts($class) : [];
+    }
+
+    /** What was refused by this request, if anything was. */
+    private function refusal(): ?Refusal
+    {
+        $refusal = $this->requests->getCurrentRequest()?->attributes->get(Refusal::class);
+
+        return $refusal instanceof Refusal ? $refusal : null;
     }
 
     /** The word by which forms and files name an edit. */

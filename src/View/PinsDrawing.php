@@ -19,6 +19,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Report;
 use IronLatch\Core\Review\Severity;
+use IronLatch\Core\Review\WayOut;
 use IronLatch\Core\Review\WaysOut;
 
 /** What the Pins view and the comparison of controllers draw. */
@@ -66,10 +67,21 @@ final readonly class PinsDrawing
     {
         return [
             'kinds' => Severity::cases(),
-            'controllers' => WaysOut::controllers($this->inspection),
+            'controllers' => self::ranked(WaysOut::controllers($this->inspection)),
             'ways' => $this->inspection->plan->solution()->fits() ? [] : WaysOut::of($this->inspection),
             'solution' => $this->inspection->plan->solution(),
         ];
+    }
+
+    /**
+     * @param list<WayOut> $ways
+     * @return list<WayOut> the best first
+     */
+    private static function ranked(array $ways): array
+    {
+        usort($ways, static fn(WayOut $a, WayOut $b): int => array_values($a->rank()) <=> array_values($b->rank()));
+
+        return $ways;
     }
 
     /**

@@ -115,4 +115,20 @@ final class FactsTest extends BoardTestCase
         self::assertEqualsCanonicalizing(['fuse', 'innerSquareMetres', 'branchSquareMetres'], $offered);
         self::assertStringContainsString('the smallest that carries', $crawler->filter('#main .ask-best')->text());
     }
+
+    /** Without scripts the page is drawn anew: the field keeps what was typed, and says what is wrong with it. */
+    public function testARefusalStandsAtItsFieldWithoutScripts(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        $fields = ['view' => 'power', 'lengthMetres' => 'as long as my arm'];
+        $this->edit($opened, 'state-box', $fields, asHtmx: false, open: 'heat');
+        self::assertResponseStatusCodeSame(422);
+        $crawler = $this->browser->getCrawler();
+        $field = $crawler->filter('#state-box-lengthMetres');
+        self::assertSame(['as long as my arm', 'true', 'refused'], [
+            $field->attr('value'), $field->attr('aria-invalid'), $field->attr('aria-describedby'),
+        ]);
+        self::assertStringContainsString('cannot be read as a length', $crawler->filter('#refused')->text());
+        self::assertCount(1, $crawler->filter('#main [aria-invalid]'), 'The other fields stay as they were.');
+    }
 }

@@ -29,6 +29,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\LatchState;
 use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\Core\Review\Severity;
@@ -212,9 +213,14 @@ final class InspectorTest extends TestCase
             new UnseatFunction('F1'),
             new UnseatFunction('F2'),
         ))->groups();
-        // One pin serves one function: what each proposes alone cannot be done for all.
+        // One pin serves one function: what each proposes alone cannot be done for all, and is offered to the first of them only.
+        $offered = array_map(static fn(Finding $finding): array => array_values(array_map(
+            static fn(Remedy $remedy): string => $remedy->title,
+            $unseated[0]->remediesOf($finding),
+        )), $unseated[0]->findings);
+        self::assertSame([['Seat it on GPIO25 (printed 25)', 'Seat all functions anew'], ['Seat all functions anew']], $offered);
         self::assertSame(
-            ['Seat it on GPIO25 (printed 25)', null],
+            ['Seat it on GPIO25 (printed 25)', 'Seat all functions anew'],
             [$unseated[0]->findings[1]->remedies()[0]->title, $unseated[0]->remedyForAll()?->title],
         );
     }

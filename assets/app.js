@@ -77,8 +77,28 @@
   document.addEventListener('change', (event) => {
     const field = event.target;
     if (!(field instanceof HTMLInputElement || field instanceof HTMLSelectElement) || 'checkbox' === field.type) return;
-    if ('range' === field.type) return;
+    if ('range' === field.type || keyed === field) return;
     if (field.form?.matches('[data-commit]')) field.form.requestSubmit();
+  });
+  // Whoever goes through a list by keys passes what is not meant: it commits by Enter, or when it is left.
+  let keyed = null;
+  document.addEventListener('keydown', (event) => {
+    const field = event.target;
+    if (!(field instanceof HTMLSelectElement) || !field.form?.matches('[data-commit]') || ['Tab', 'Shift', 'Escape'].includes(event.key)) return;
+    if ('Enter' !== event.key) {
+      keyed = field;
+    } else if (keyed === field) {
+      event.preventDefault();
+      keyed = null;
+      field.form.requestSubmit();
+    }
+  });
+  document.addEventListener('focusout', (event) => {
+    if (null === keyed || event.target !== keyed) return;
+    const form = keyed.form;
+    const isChanged = isTouched(keyed);
+    keyed = null;
+    if (isChanged && form?.isConnected) form.requestSubmit();
   });
   let next = '';
   document.addEventListener('submit', (event) => {

@@ -51,7 +51,10 @@ final class ControlsController extends AbstractController
         }
 
         return $this->answer($request, $opened, match (true) {
-            $fields->getBoolean('order') => fn(OpenBoard $seen): Edit => KeysInOrder::edit((new Inspection($seen->board, $this->catalogue))->controls, $log['keys']),
+            $fields->getBoolean('order') => fn(OpenBoard $seen): Edit => KeysInOrder::edit((new Inspection(
+                $seen->board,
+                $this->catalogue,
+            ))->controls, $log['keys']),
             '' === $fields->getString('surface') => null,
             default => static fn(): Edit => new AssignCode(
                 $fields->getString('surface'),

@@ -49,7 +49,10 @@ final readonly class RefusedChange
         if (null === $notice) {
             return;
         }
-        $request->attributes->set(Refusal::class, new Refusal($fields, $refused instanceof EditRefused ? $refused->field : '', $notice->text));
+        $request->attributes->set(
+            Refusal::class,
+            new Refusal($fields, $refused instanceof EditRefused ? $refused->field : '', $notice->text),
+        );
         try {
             $opened = $this->store->open($id);
             if (null === $opened) {

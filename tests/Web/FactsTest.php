@@ -30,7 +30,8 @@ final class FactsTest extends BoardTestCase
         self::assertContains('conductor', $names);
         self::assertSame(
             ['L1', 'L2', 'L3'],
-            $crawler->filter('#ask-state-conductor-conductor')->closest('form')?->filter('[name="for[]"][checked]')->each(static fn(Crawler $tick): string => (string) $tick->attr('value')),
+            $crawler->filter('#ask-state-conductor-conductor')->closest('form')?->filter('[name="for[]"][checked]')
+                ->each(static fn(Crawler $tick): string => (string) $tick->attr('value')),
             'It is open for all of them, so the answer is for all.',
         );
         self::assertSame((string) $crawler->filter('#main .ask')->count(), $crawler->filter('#facts-link .num')->text());

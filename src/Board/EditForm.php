@@ -106,7 +106,7 @@ final readonly class EditForm
      */
     private function sent(array $fields, string $name, FieldShape $field, Board $board): mixed
     {
-        $value = self::untouched($fields, $name) ?? $fields[$name] ?? null;
+        $value = self::untouched($fields, $name) ?? self::inShownUnit($fields, $name) ?? $fields[$name] ?? null;
         $class = $field->value->class;
         if (is_string($value) && null !== $class && is_subclass_of($class, Part::class)) {
             return $this->facts($value, $class, $board);
@@ -127,6 +127,22 @@ final readonly class EditForm
         return is_array($rows) && array_is_list($rows)
             ? array_values(array_filter($rows, static fn(mixed $one): bool => '' !== $one))
             : $rows;
+    }
+
+    /**
+     * A bare number takes the unit that its field shows: 8 where millimetres stand is never 8 metres.
+     *
+     * @param array<mixed> $fields
+     */
+    private static function inShownUnit(array $fields, string $name): ?string
+    {
+        $shown = is_array($fields['shown'] ?? null) ? $fields['shown'][$name] ?? null : null;
+        $value = $fields[$name] ?? null;
+        if (!is_string($shown) || !is_string($value) || 1 !== preg_match('/^\s*\d[\d.,]*\s*$/', $value)) {
+            return null;
+        }
+
+        return 1 === preg_match('/^[\d.,]+\s?([^\s\d(]+)$/u', trim($shown), $match) ? trim($value) . ' ' . $match[1] : null;
     }
 
     /**

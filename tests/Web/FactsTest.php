@@ -132,4 +132,21 @@ final class FactsTest extends BoardTestCase
         self::assertStringContainsString('cannot be read as a length', $crawler->filter('#refused')->text());
         self::assertCount(1, $crawler->filter('#main [aria-invalid]'), 'The other fields stay as they were.');
     }
+
+    /** A bare number takes the unit that stands in the field, or that its example shows. */
+    public function testABareNumberTakesTheUnitThatIsShown(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        foreach ([['8', '6 mm', 8e-3], ['9.5', 'e.g. 8 mm', null], ['7 mm', '6 mm', 7e-3], ['8e-3 m', '6 mm', null]] as [$typed, $shown,
+            $metres]) {
+            $this->edit($this->head($opened), 'state-box', ['clearanceMetres' => $typed, 'shown' => ['clearanceMetres' => $shown]]);
+            if (null !== $metres) {
+                self::assertSame($metres, $this->head($opened)->board->box?->clearanceMetres?->value, $typed);
+            }
+        }
+        $page = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/mains?open=barrier');
+        self::assertSame('8 mm', $page->filter('[name="shown[clearanceMetres]"]')->attr('value'));
+        $this->edit($this->head($opened), 'state-box', ['creepageMetres' => '8']);
+        self::assertResponseStatusCodeSame(422, '8 m are no creepage distance: it is asked about.');
+    }
 }

@@ -16,7 +16,7 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   let steps = 1;
   while (await finding.count() > 0 && steps < 110) {
     await finding.locator('.offers').scrollIntoViewIfNeeded();
-    await expect(finding.locator('form button').first()).toBeAttached({ timeout: 20_000 });
+    await expect(finding.locator('.offers').locator('form button, details').first()).toBeAttached({ timeout: 20_000 });
     const folded = finding.locator('.offers details:not([open]) > summary');
     while (await folded.count() > 0) await folded.first().click();
     await swapped(page, () => finding.locator('form button').first().click());

@@ -56,7 +56,7 @@ export async function swapped(page, action) {
 export async function repair(page, finding, button) {
   const group = page.locator('#tray div.finding', { hasText: finding }).first();
   await group.locator('.offers').scrollIntoViewIfNeeded();
-  await expect(group.locator('form button').first()).toBeAttached({ timeout: 20_000 });
+  await expect(group.locator('.offers').locator('form button, details').first()).toBeAttached({ timeout: 20_000 });
   const folded = group.locator('.offers details:not([open]) > summary');
   while (await folded.count() > 0) await folded.first().click();
   return swapped(page, () => group.getByRole('button', { name: button }).first().click());

@@ -69,6 +69,20 @@ final readonly class Finding
         return $this->proposals?->remedies($this) ?? [];
     }
 
+    /**
+     * @return list<Remedy> that are thought of, none of them tried: quick, and not to be offered as they are
+     */
+    public function untried(): array
+    {
+        return $this->proposals?->untried() ?? [];
+    }
+
+    /** Whether a remedy does away with this finding and with others, and brings nothing that hurts. */
+    public function goesWith(Remedy $remedy, self ...$others): bool
+    {
+        return $this->proposals?->mendsAll($remedy, $this, ...$others) ?? false;
+    }
+
     /** Whether it keeps its stage’s latch open. */
     public function counts(): bool
     {

@@ -21,10 +21,20 @@ final readonly class FindingGroup
         return $this->findings[0];
     }
 
-    /** The first remedy of every finding as one edit, where all of them propose the same; else one that by itself mends all. */
+    /**
+     * One edit for all: what the first proposes, with the same for each of the others, or one that by itself mends them all. It is tried
+     * once as a whole, however many there are.
+     */
     public function remedyForAll(): ?Remedy
     {
-        return count($this->findings) < 2 ? null : $this->alike() ?? $this->shared();
+        foreach (count($this->findings) < 2 ? [] : $this->first()->remedies() as $remedy) {
+            $forAll = $this->alike($remedy) ?? $this->shared($remedy);
+            if (null !== $forAll && $this->first()->goesWith($forAll, ...array_slice($this->findings, 1))) {
+                return $forAll;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -48,45 +58,39 @@ final readonly class FindingGroup
         ), 0, 2, true);
     }
 
-    /** A remedy that every finding has just so. */
-    private function shared(): ?Remedy
+    /** The remedy itself, where every other finding has it just so. */
+    private function shared(Remedy $remedy): ?Remedy
     {
-        foreach ($this->findings[0]->remedies() as $remedy) {
-            $everywhere = array_filter($this->findings, static fn(Finding $finding): bool => [] !== array_filter(
-                $finding->remedies(),
-                static fn(Remedy $one): bool => $one->title === $remedy->title
-                    && serialize($one->edit) === serialize($remedy->edit),
-            ));
-            if (count($everywhere) === count($this->findings)) {
-                return $remedy;
-            }
-        }
-
-        return null;
-    }
-
-    private function alike(): ?Remedy
-    {
-        $title = null;
-        $edits = [];
-        foreach ($this->findings as $finding) {
-            $remedy = $finding->remedies()[0] ?? null;
-            if (null === $remedy || ($title ?? $remedy->title) !== $remedy->title) {
+        $edit = serialize($remedy->edit);
+        foreach (array_slice($this->findings, 1) as $finding) {
+            $same = array_filter($finding->untried(), static fn(Remedy $one): bool => $one->title === $remedy->title);
+            if ([] === array_filter($same, static fn(Remedy $one): bool => serialize($one->edit) === $edit)) {
                 return null;
             }
-            $title = $remedy->title;
-            $edits[] = $remedy->edit;
         }
 
-        // One pin serves one function: what each proposes alone cannot be done for all.
+        return $remedy;
+    }
+
+    /** What each finding has by the title of a remedy, as one edit. One pin serves one function: then there is none. */
+    private function alike(Remedy $remedy): ?Remedy
+    {
+        $edits = [$remedy->edit];
+        foreach (array_slice($this->findings, 1) as $finding) {
+            $same = array_values(array_filter($finding->untried(), static fn(Remedy $one): bool => $one->title === $remedy->title));
+            if ([] === $same) {
+                return null;
+            }
+            $edits[] = $same[0]->edit;
+        }
         $pins = self::pins($edits);
-        if (count($pins) !== count(array_unique($pins))) {
+        if (count($pins) !== count(array_unique($pins)) || count($edits) !== count(array_unique(array_map(serialize(...), $edits)))) {
             return null;
         }
 
         return new Remedy(
-            sprintf('%s, for all %d', $title, count($edits)),
-            new Sequence(sprintf('%s (%d times)', $title, count($edits)), $edits),
+            sprintf('%s, for all %d', $remedy->title, count($edits)),
+            new Sequence(sprintf('%s (%d times)', $remedy->title, count($edits)), $edits),
         );
     }
 

@@ -35,8 +35,32 @@ final class Proposals
     {
         $remedies = ($this->find)();
         if (null !== $this->trial) {
-            $remedies = array_values(array_filter($remedies, fn(Remedy $remedy): bool => $this->trial->holds($finding, $remedy)));
+            $remedies = array_values(array_filter($remedies, fn(Remedy $remedy): bool => $this->trial->holds($remedy, $finding)));
         }
+
+        return self::sorted($remedies);
+    }
+
+    /**
+     * @return list<Remedy> as they are thought of, none of them tried
+     */
+    public function untried(): array
+    {
+        return $this->remedies ?? self::sorted(($this->find)());
+    }
+
+    /** Whether one remedy does away with several findings at once and brings nothing that hurts. */
+    public function mendsAll(Remedy $remedy, Finding $finding, Finding ...$others): bool
+    {
+        return $this->trial?->holds($remedy, $finding, ...$others) ?? true;
+    }
+
+    /**
+     * @param list<Remedy> $remedies
+     * @return list<Remedy>
+     */
+    private static function sorted(array $remedies): array
+    {
         usort($remedies, static fn(Remedy $a, Remedy $b): int => $a->nature()->comesAfterRepairs() <=> $b->nature()->comesAfterRepairs());
 
         return $remedies;

@@ -11,8 +11,8 @@ final readonly class Trial
 {
     public function __construct(private Inspector $inspector, private Inspection $inspection, private Report $before) {}
 
-    /** Whether it may be offered for a finding. */
-    public function holds(Finding $finding, Remedy $remedy): bool
+    /** Whether it may be offered for a finding, or for several of one kind at once. */
+    public function holds(Remedy $remedy, Finding $finding, Finding ...$others): bool
     {
         $nature = $remedy->nature();
         if (Severity::Danger === $finding->severity && (Nature::Intention === $nature || Nature::Observation === $nature)) {
@@ -23,8 +23,9 @@ final readonly class Trial
             return false;
         }
         $after = $this->inspector->inspect(new Inspection($board, $this->inspection->catalogue));
+        $left = array_filter([$finding, ...$others], static fn(Finding $one): bool => null !== $after->finding($one->key()));
         if (
-            null !== $after->finding($finding->key())
+            [] !== $left
             || Nature::Promise === $nature && Severity::Danger === $finding->severity && [] === $after->holdPointsMissingFrom($this->before)
         ) {
             return false;

@@ -46,7 +46,13 @@ final class BoardController extends AbstractController
     {
         $query = $request->query;
 
-        return $this->screen->offers($opened, $query->getString('finding'), $query->getString('view'), $query->getString('open'));
+        return $this->screen->offers(
+            $opened,
+            $query->getString('finding'),
+            $query->getString('view'),
+            $query->getString('open'),
+            $query->getBoolean('each'),
+        );
     }
 
     /** After all other addresses of a board, for any name of a screen. */

@@ -105,12 +105,12 @@ final readonly class BoardScreen
     }
 
     /** What can be done about the findings of one group of the tray, each tried; empty when its finding is gone. */
-    public function offers(OpenBoard $opened, string $finding, string $view, string $open): Response
+    public function offers(OpenBoard $opened, string $finding, string $view, string $open, bool $each = false): Response
     {
         $group = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue))->groupOf($finding);
         $page = null === $group ? '' : $this->twig->render(
             'board/_offers.html.twig',
-            ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => $this->known($view), 'open' => $open],
+            ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => $this->known($view), 'open' => $open, 'each' => $each],
         );
 
         return new Response($page, headers: ['Cache-Control' => 'no-store']);

@@ -77,7 +77,7 @@
   document.addEventListener('change', (event) => {
     const field = event.target;
     if (!(field instanceof HTMLInputElement || field instanceof HTMLSelectElement) || 'checkbox' === field.type) return;
-    if ('range' === field.type || keyed === field) return;
+    if ('range' === field.type || keyed === field || 'select-multiple' === field.type) return;
     if (field.form?.matches('[data-commit]')) field.form.requestSubmit();
   });
   // Whoever goes through a list by keys passes what is not meant: it commits by Enter, or when it is left.
@@ -115,6 +115,19 @@
     const at = all.findIndex((one) => one.form === form);
     next = -1 === at || at + 1 >= all.length ? '' : all[at + 1].id;
   }, true);
+  // The server is told which parts of the page are here already, and of which revision: it answers with what differs.
+  document.addEventListener('htmx:configRequest', (event) => {
+    event.detail.headers['X-Parts'] = [...document.querySelectorAll('[data-hash]')].map((one) => `${one.id}:${one.dataset.hash}`).join(' ');
+    const now = document.getElementById('board-head')?.dataset.revision;
+    const says = event.detail.parameters;
+    if (now && undefined !== says.base) says.base = now;
+    // The list of findings stays as it is from view to view: what is done in it leads back to where one is.
+    const where = document.getElementById('board-head')?.dataset;
+    if (where && undefined !== says.base && event.target instanceof Element && event.target.closest('#tray')) {
+      says.view = where.view;
+      says.open = where.open;
+    }
+  });
   const typed = new Map();
   const fieldsWith = (root) => [...root.querySelectorAll('input[type=text], input[type=search], textarea, select')];
   const isTouched = (field) => field instanceof HTMLSelectElement

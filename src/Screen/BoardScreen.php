@@ -10,6 +10,7 @@ use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\OpenFacts;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\Notice;
+use IronLatch\View\Parts;
 use Symfony\Component\DependencyInjection\Attribute\AutowireLocator;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -28,6 +29,7 @@ final readonly class BoardScreen
      */
     public function __construct(
         private Environment $twig,
+        private Parts $parts,
         private Catalogue $catalogue,
         private UrlGeneratorInterface $urls,
         #[AutowireLocator(Screen::class, defaultIndexMethod: 'name')]
@@ -76,11 +78,21 @@ final readonly class BoardScreen
             ...$this->screens->get($view)->context(new Look($opened, $inspection, $report, $open, $request)),
             ...$more,
         ];
-        $isPart = Fragment::isAsked($request);
-        $response = new Response($this->twig->render($isPart ? 'board/swap.html.twig' : 'board/page.html.twig', $context), $status);
-        if ($isPart && null !== $notice && $notice->isRefusal && null === $notice->stale) {
+        $this->parts->begin($opened->revision->id());
+        $response = new Response('', $status);
+        if (!Fragment::isAsked($request)) {
+            $response->setContent($this->parts->whole($this->twig->render('board/page.html.twig', $context)));
+        } elseif (null !== $notice && $notice->isRefusal && null === $notice->stale) {
             // Only the notice: the form stays as it was typed.
+            $response->setContent($this->twig->render('board/notice.html.twig', $context));
             $response->headers->set('HX-Reswap', 'none');
+        } else {
+            $said = $this->twig->render('board/swap.html.twig', $context);
+            [$lacking, $isWhole] = $this->parts->lacking(Parts::named((string) $request->headers->get(Parts::HEADER)));
+            $response->setContent($said . $lacking);
+            if (!$isWhole) {
+                $response->headers->set('HX-Reswap', 'none');
+            }
         }
         $response->headers->set('Vary', Fragment::VARY);
         $response->headers->set('Cache-Control', 'no-store');
@@ -110,7 +122,8 @@ final readonly class BoardScreen
         $group = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue))->groupOf($finding);
         $page = null === $group ? '' : $this->twig->render(
             'board/_offers.html.twig',
-            ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => $this->known($view), 'open' => $open, 'each' => $each],
+            ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => $this->known($view), 'open' => $open,
+                'each' => $each],
         );
 
         return new Response($page, headers: ['Cache-Control' => 'no-store']);

@@ -24,15 +24,29 @@ use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\View\Joint;
+use IronLatch\View\Parts;
 use IronLatch\View\Refusal;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Twig\Extension\AbstractExtension;
+use Twig\TwigFilter;
 use Twig\TwigFunction;
 
 /** What templates need of the core: printing, and the parts on offer. */
 final class BoardExtension extends AbstractExtension
 {
-    public function __construct(private readonly Catalogue $catalogue, private readonly RequestStack $requests) {}
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly RequestStack $requests,
+        private readonly Parts $parts,
+    ) {}
+
+    public function getFilters(): array
+    {
+        return [
+            new TwigFilter('part', $this->parts->part(...), ['is_safe' => ['html']]),
+            new TwigFilter('skeleton', $this->parts->skeleton(...), ['is_safe' => ['html']]),
+        ];
+    }
 
     public function getFunctions(): array
     {

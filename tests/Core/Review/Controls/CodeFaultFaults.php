@@ -4,25 +4,18 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\InfraredEncoding;
-use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
-use IronLatch\Tests\Support\TestBoards;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class CodeFaultFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $remote = TestBoards::edited(
-            TestBoards::sound(),
-            new AddSurface('L1', SurfaceKind::InfraredKey),
-            new AddSurface('L2', SurfaceKind::InfraredKey),
-        );
         $key = static fn(string $surface, string $code): Edit => new AssignCode($surface, $code);
         $raw = static fn(string $surface, string $code): Edit => new AssignCode($surface, $code, InfraredEncoding::Raw, 12);
         yield 'code with a slip in its last byte' => Planted::in(
@@ -32,7 +25,7 @@ final class CodeFaultFaults implements PlantedFaults
             '',
             $key('S3', '0BF430CE'),
             $key('S3', '0BF430CF'),
-            $remote,
+            Starts::remote(),
             says: '0x0BF430CE fails its complement: two of its bytes do not belong together.',
             proposes: ['Read it as 0x0BF430CF', 'Take the key away here'],
         );
@@ -44,7 +37,7 @@ final class CodeFaultFaults implements PlantedFaults
             '',
             $key('S4', 'FFFFFFFF'),
             $key('S4', '0BF418E7'),
-            $remote,
+            Starts::remote(),
             says: '0xFFFFFFFF is no key but the sign that the last one is still held.',
             proposes: ['Take the key away here'],
         );
@@ -56,7 +49,7 @@ final class CodeFaultFaults implements PlantedFaults
             '',
             Planted::both($raw('S3', 'A90'), $raw('S4', 'A91')),
             Planted::both($raw('S3', 'A90'), $raw('S4', 'B52')),
-            $remote,
+            Starts::remote(),
             says: '0xA91 differs from the key of “Lamp” in one digit, and carries no complement that would show a slip. Read it again.',
             proposes: ['Take the key away here'],
         );

@@ -4,25 +4,18 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\InfraredEncoding;
-use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
-use IronLatch\Tests\Support\TestBoards;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class CodeSharedFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $remote = TestBoards::edited(
-            TestBoards::sound(),
-            new AddSurface('L1', SurfaceKind::InfraredKey),
-            new AddSurface('L2', SurfaceKind::InfraredKey),
-        );
         $key = static fn(string $surface, string $code): Edit => new AssignCode($surface, $code);
         yield 'one key printed in two orders of bits' => Planted::in(
             'controls.code-shared',
@@ -31,7 +24,7 @@ final class CodeSharedFaults implements PlantedFaults
             '',
             Planted::both($key('S3', '0BF430CF'), $key('S4', 'F30C2FD0')),
             Planted::both($key('S3', '0BF430CF'), $key('S4', '0BF418E7')),
-            $remote,
+            Starts::remote(),
             says: '“Lamp” and “Airer” answer to the same key, 0xF30C2FD0.',
             proposes: ['Take the key away here'],
         );
@@ -49,7 +42,7 @@ final class CodeSharedFaults implements PlantedFaults
                 new AssignCode('S3', '100C', InfraredEncoding::BiPhase, 13),
                 new AssignCode('S4', '180D', InfraredEncoding::BiPhase, 13),
             ),
-            $remote,
+            Starts::remote(),
             says: '“Lamp” and “Airer” answer to the same key, 0x180C.',
             proposes: ['Take the key away here'],
         );

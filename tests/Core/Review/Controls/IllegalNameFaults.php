@@ -4,30 +4,21 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\Controls\AddChannel;
-use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
-use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
-use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class IllegalNameFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $channel = static fn(string $profile, string ...$lines): Edit => Planted::both(
-            new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
-            new ChangeChannel('C1', blockSeconds: 0.0),
-            new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
-        );
-        $broker = TestBoards::edited(TestBoards::sound(), $channel('message-broker'));
-        $radio = TestBoards::edited(TestBoards::sound(), $channel('serial-radio-text'));
-        $voice = TestBoards::edited(TestBoards::sound(), $channel('spoken-assistant'));
-        $service = TestBoards::edited(TestBoards::sound(), $channel('numbered-service'));
+        $broker = TestBoards::edited(TestBoards::sound(), Starts::channel('message-broker'));
+        $radio = TestBoards::edited(TestBoards::sound(), Starts::channel('serial-radio-text'));
+        $voice = TestBoards::edited(TestBoards::sound(), Starts::channel('spoken-assistant'));
+        $service = TestBoards::edited(TestBoards::sound(), Starts::channel('numbered-service'));
         yield 'wildcard in a topic' => Planted::in(
             'controls.illegal-name',
             'S3',
@@ -83,7 +74,7 @@ final class IllegalNameFaults implements PlantedFaults
             '',
             new TellSurface('S3', address: '/lamp?x'),
             new TellSurface('S3', address: '/lamp-x'),
-            TestBoards::edited(TestBoards::sound(), $channel('web-request')),
+            TestBoards::edited(TestBoards::sound(), Starts::channel('web-request')),
             says: '“/lamp?x” cannot be a path on “Far”: a path is made of letters, digits, “-”, “_”, “.” and “~” '
                     . 'between slashes.',
             proposes: ['Use the derived one'],

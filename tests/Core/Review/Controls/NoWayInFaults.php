@@ -7,7 +7,6 @@ namespace IronLatch\Tests\Core\Review\Controls;
 use IronLatch\Core\Board\Edit\Controller\StateRadio;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
-use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
@@ -20,6 +19,7 @@ use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class NoWayInFaults implements PlantedFaults
@@ -27,13 +27,8 @@ final class NoWayInFaults implements PlantedFaults
     public static function all(): iterable
     {
         $nothing = new RenameLine('L1', 'Lamp');
-        $channel = static fn(string $profile, string ...$lines): Edit => Planted::both(
-            new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
-            new ChangeChannel('C1', blockSeconds: 0.0),
-            new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
-        );
-        $broker = TestBoards::edited(TestBoards::sound(), $channel('message-broker'));
-        $radio = TestBoards::edited(TestBoards::sound(), $channel('serial-radio-text'));
+        $broker = TestBoards::edited(TestBoards::sound(), Starts::channel('message-broker'));
+        $radio = TestBoards::edited(TestBoards::sound(), Starts::channel('serial-radio-text'));
         yield 'serial radio without a link' => Planted::in(
             'controls.no-way-in',
             'C1',

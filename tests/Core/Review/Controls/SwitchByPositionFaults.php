@@ -4,29 +4,20 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\Controls\AddChannel;
-use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
-use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\RemoveChannel;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
-use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Catalogue\Operation;
-use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class SwitchByPositionFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $channel = static fn(string $profile, string ...$lines): Edit => Planted::both(
-            new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
-            new ChangeChannel('C1', blockSeconds: 0.0),
-            new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
-        );
-        $broker = TestBoards::edited(TestBoards::sound(), $channel('message-broker'));
+        $broker = TestBoards::edited(TestBoards::sound(), Starts::channel('message-broker'));
         $byPosition = new TellSurface('S1', Operation::Explicit);
         yield 'wall switch by its position beside a broker' => Planted::in(
             'controls.switch-by-position',

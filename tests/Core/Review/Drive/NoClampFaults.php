@@ -10,35 +10,21 @@ use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
-use IronLatch\Core\Board\Edit\Power\AddRail;
-use IronLatch\Core\Board\Edit\Power\FeedAppliance;
 use IronLatch\Core\Board\Edit\Relays\AddSecondWinding;
-use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
-use IronLatch\Core\Board\Edit\Relays\SwitchDirectly;
 use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Board\MosfetLowSide;
-use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\BridgeDriver;
 use IronLatch\Core\Catalogue\DarlingtonArray;
-use IronLatch\Core\Catalogue\Mosfet;
-use IronLatch\Core\Catalogue\Relay;
-use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class NoClampFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $mosfet = static function (string $id): Edit {
-            $part = TestBoards::part($id, Mosfet::class);
-
-            return new ChooseDriver(['A1'], new MosfetLowSide($id, 100.0, 10e3), [$part]);
-        };
         $array = TestBoards::part('uln2803a', DarlingtonArray::class);
         $onArray = static fn(Edit ...$more): Edit => new Sequence(
             'array',
@@ -66,31 +52,23 @@ final class NoClampFaults implements PlantedFaults
             proposes: ['Connect the common pin to the coils’ rail'],
         );
 
-        $valve = TestBoards::edited(
-            TestBoards::sound(),
-            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
-            new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class)),
-            new FeedAppliance('L1', 'R2'),
-            new SwitchDirectly(['A1']),
-        );
         yield 'valve without a diode' => Planted::in(
             'drive.no-clamp',
             'A1',
             Severity::Broken,
             '',
-            Planted::both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::None)),
-            Planted::both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)),
-            $valve,
+            Planted::both(Starts::mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::None)),
+            Planted::both(Starts::mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)),
+            Starts::valveOnItsOwnDriver(),
             says: 'Nothing clamps the coil of “Lamp”: each switching off strikes its driver.',
             proposes: ['Fit a diode across the coil, cathode to the rail'],
         );
 
-        $bistable = static fn(string $id, string $relay): Edit => new ChooseRelay([$id], TestBoards::part($relay, Relay::class));
         $bridge = TestBoards::part('drv8837', BridgeDriver::class);
         $bridged = static fn(Edit ...$more): Edit => new Sequence(
             'bridged',
             [
-                $bistable('A1', 'bistable-5v-one'),
+                Starts::bistable('A1', 'bistable-5v-one'),
                 new ChooseDriver(['A1'], new BridgeOutput('drv8837'), [$bridge]),
                 new AddSecondWinding('A1'),
                 new SeatFunction('F6', '21'),

@@ -5,35 +5,23 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Drive;
 
 use IronLatch\Core\Board\ContactUse;
-use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
-use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Relays\ChooseContact;
-use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
-use IronLatch\Core\Board\Edit\Sequence;
-use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
-use IronLatch\Tests\Support\TestBoards;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class SolidStateMismatchFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $solid = static fn(string $line, string $relay, string $appliance, ?float $watts = null): Edit => new Sequence('solid', [
-            new ChooseRelay(['A' . $line], TestBoards::part($relay, Relay::class)),
-            new ChooseAppliance('L' . $line, TestBoards::part($appliance, Appliance::class)),
-            ...null === $watts ? [] : [new StateLoad('L' . $line, $watts)],
-        ]);
         yield 'triac on direct current' => Planted::in(
             'drive.solid-state-output',
             'A1',
             Severity::Broken,
             '',
-            $solid('1', 'ssr-25a-zero', 'shut-off-valve'),
-            $solid('1', 'ssr-5a-dc', 'shut-off-valve'),
+            Starts::solid('1', 'ssr-25a-zero', 'shut-off-valve'),
+            Starts::solid('1', 'ssr-5a-dc', 'shut-off-valve'),
             says: '“Lamp” runs from direct current, and the triac of its relay never lets go of that once it is on.',
             proposes: ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
         );
@@ -43,8 +31,8 @@ final class SolidStateMismatchFaults implements PlantedFaults
             'A2',
             Severity::Broken,
             '',
-            Planted::both($solid('2', 'ssr-25a-zero', 'heated-airer'), new ChooseContact(['A2'], ContactUse::NormallyClosed)),
-            $solid('2', 'ssr-25a-zero', 'heated-airer'),
+            Planted::both(Starts::solid('2', 'ssr-25a-zero', 'heated-airer'), new ChooseContact(['A2'], ContactUse::NormallyClosed)),
+            Starts::solid('2', 'ssr-25a-zero', 'heated-airer'),
             says: '“Airer” is to be on while its relay is off, but a solid-state relay has no normally closed contact.',
             proposes: ['Switch it on by switching the relay on', 'Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
         );
@@ -54,8 +42,8 @@ final class SolidStateMismatchFaults implements PlantedFaults
             'A1',
             Severity::Weak,
             '×0.783',
-            $solid('1', 'ssr-25a-zero', 'led-lamp', 9.0),
-            $solid('1', 'cube-5v', 'led-lamp', 9.0),
+            Starts::solid('1', 'ssr-25a-zero', 'led-lamp', 9.0),
+            Starts::solid('1', 'cube-5v', 'led-lamp', 9.0),
             says: '“Lamp” draws 78.3 mA, and its solid-state relay stays on from 100 mA: it may flicker, or stay off.',
             proposes: ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
         );
@@ -65,8 +53,8 @@ final class SolidStateMismatchFaults implements PlantedFaults
             'A1',
             Severity::Weak,
             '×69.6',
-            $solid('1', 'ssr-25a-zero', 'led-lamp', 24.0),
-            $solid('1', 'ssr-25a-zero', 'filament-lamp', 60.0),
+            Starts::solid('1', 'ssr-25a-zero', 'led-lamp', 24.0),
+            Starts::solid('1', 'ssr-25a-zero', 'filament-lamp', 60.0),
             says: '“Lamp” may glow while it is off: it draws 209 mA, and 3 mA leak through its solid-state relay.',
             proposes: ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
         );

@@ -8,15 +8,11 @@ use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Drivers\StateClamp;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Power\AddRail;
-use IronLatch\Core\Board\Edit\Power\FeedAppliance;
 use IronLatch\Core\Board\Edit\Power\FeedCoils;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
-use IronLatch\Core\Board\Edit\Relays\SwitchDirectly;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NpnLowSide;
-use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\PartIdentity;
@@ -27,17 +23,13 @@ use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class SwitchRatingFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $mosfet = static function (string $id): Edit {
-            $part = TestBoards::part($id, Mosfet::class);
-
-            return new ChooseDriver(['A1'], new MosfetLowSide($id, 100.0, 10e3), [$part]);
-        };
         $twelve = TestBoards::edited(
             TestBoards::sound(),
             new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
@@ -49,8 +41,8 @@ final class SwitchRatingFaults implements PlantedFaults
             'A1',
             Severity::Broken,
             '×0.816',
-            Planted::both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::DiodeZener)),
-            Planted::both($mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)),
+            Planted::both(Starts::mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::DiodeZener)),
+            Planted::both(Starts::mosfet('mosfet-2v5'), new StateClamp(['A1'], Clamp::Diode)),
             $twelve,
             says: 'When “Lamp” is switched off, its coil kicks to 36.8 V; MOSFET specified at 2.5 V (AO3400 class) bears 30 V.',
             proposes: ['Fit a plain diode across the coil'],
@@ -91,13 +83,6 @@ final class SwitchRatingFaults implements PlantedFaults
             proposes: ['Drive it by MOSFET specified at 2.5 V (AO3400 class)', 'Drive it by NPN 2N2222A class with 560 Ω'],
         );
 
-        $valve = TestBoards::edited(
-            TestBoards::sound(),
-            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
-            new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class)),
-            new FeedAppliance('L1', 'R2'),
-            new SwitchDirectly(['A1']),
-        );
         $transistor = TestBoards::part('npn-bc547b', Transistor::class);
         yield 'small transistor on a valve' => Planted::in(
             'drive.switch-rating',
@@ -105,8 +90,8 @@ final class SwitchRatingFaults implements PlantedFaults
             Severity::Broken,
             '×0.2',
             new ChooseDriver(['A1'], new NpnLowSide('npn-bc547b', 220.0, 10e3), [$transistor]),
-            $mosfet('mosfet-2v5'),
-            $valve,
+            Starts::mosfet('mosfet-2v5'),
+            Starts::valveOnItsOwnDriver(),
             says: 'NPN BC547B class carries 500 mA for “Lamp”; it bears 100 mA.',
             proposes: ['Drive it by MOSFET specified at 2.5 V (AO3400 class)'],
         );

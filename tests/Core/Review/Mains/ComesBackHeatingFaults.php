@@ -7,7 +7,6 @@ namespace IronLatch\Tests\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Lines\DescribeAppliance;
-use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\RestorePolicy;
@@ -22,10 +21,6 @@ final class ComesBackHeatingFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $outlet = static fn(float $amps): Edit => Planted::both(
-            new StateLoad('L2', 2900.0),
-            new StateSafety(['L2'], outlet: OutletKind::Earthed, outletAmps: $amps),
-        );
         $frost = static fn(OutletKind $outlet, bool $unattended, bool $cutOut): Edit => Planted::both(
             new ChooseAppliance('L1', TestBoards::part('frost-heater', Appliance::class)),
             new StateSafety(

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Mains;
 
 use IronLatch\Core\Board\ContactUse;
-use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Relays\ChooseContact;
-use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class SelfStartOnDeadFaults implements PlantedFaults
@@ -32,15 +30,14 @@ final class SelfStartOnDeadFaults implements PlantedFaults
             proposes: ['Use the normally open contact'],
         );
 
-        $bistable = static fn(string $id, string $relay): Edit => new ChooseRelay([$id], TestBoards::part($relay, Relay::class));
         $heater = new ChooseAppliance('L2', TestBoards::part('portable-heater', Appliance::class));
         yield 'bistable relay on what must not start by itself' => Planted::in(
             'mains.on-when-dead',
             'A2',
             Severity::Danger,
             '',
-            Planted::both($heater, $bistable('A2', 'bistable-5v-two')),
-            Planted::both($heater, $bistable('A2', 'cube-5v')),
+            Planted::both($heater, Starts::bistable('A2', 'bistable-5v-two')),
+            Planted::both($heater, Starts::bistable('A2', 'cube-5v')),
             says: '“Airer” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts '
                     . 'when the mains comes back.',
             proposes: ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],

@@ -7,29 +7,27 @@ namespace IronLatch\Tests\Core\Review\Mains;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Lines\StateLoad;
-use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Mains\StateTrack;
 use IronLatch\Core\Board\Edit\Power\StateAmbient;
 use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class SharedOverloadedFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $fuse = static fn(string $id): Edit => new ChooseFuse(TestBoards::part($id, MainsFuse::class));
         yield 'airer of 1500 W on a 6 A lead' => Planted::in(
             'mains.shared-overloaded',
             'lead',
             Severity::Danger,
             '×0.898',
-            Planted::both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10'), new StateBox(leadSquareMetres: 0.75e-6)),
-            Planted::both(new StateLoad('L2', 1500.0), $fuse('fuse-ceramic-10')),
+            Planted::both(new StateLoad('L2', 1500.0), Starts::fuse('fuse-ceramic-10'), new StateBox(leadSquareMetres: 0.75e-6)),
+            Planted::both(new StateLoad('L2', 1500.0), Starts::fuse('fuse-ceramic-10')),
             says: 'The lead carries 6.68 A and bears 6 A (0.75 mm²).',
             proposes: ['Use a lead of 1 mm²'],
         );
@@ -61,7 +59,7 @@ final class SharedOverloadedFaults implements PlantedFaults
 
         $two = static fn(int $atOnce): Edit => Planted::both(...[
             ...array_map(static fn(int $line): Edit => new StateLoad('L' . $line, 690.0), range(1, 6)),
-            $fuse('fuse-ceramic-10'),
+            Starts::fuse('fuse-ceramic-10'),
             new StateBox(leadSquareMetres: 1.0e-6, innerSquareMetres: 2.5e-6, atOnce: $atOnce),
         ]);
         yield 'airer of 900 W on a wire of 0.5 mm²' => Planted::in(
@@ -126,13 +124,13 @@ final class SharedOverloadedFaults implements PlantedFaults
             '×0.749',
             Planted::both(
                 new StateLoad('L2', 1500.0),
-                $fuse('fuse-ceramic-10'),
+                Starts::fuse('fuse-ceramic-10'),
                 new StateAmbient(60.0),
                 new StateBox(innerSquareMetres: 1.0e-6),
             ),
             Planted::both(
                 new StateLoad('L2', 1500.0),
-                $fuse('fuse-ceramic-10'),
+                Starts::fuse('fuse-ceramic-10'),
                 new StateAmbient(30.0),
                 new StateBox(innerSquareMetres: 1.0e-6),
             ),

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\Edit\Controller\StateOutputOrder;
 use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
-use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Functions\FitPull;
 use IronLatch\Core\Board\Edit\Functions\TolerateConsole;
@@ -20,10 +19,8 @@ use IronLatch\Core\Board\Edit\Power\StateAmbient;
 use IronLatch\Core\Board\Edit\Relays\AddRelay;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\GroupKind;
-use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Catalogue\DarlingtonArray;
-use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
@@ -32,6 +29,7 @@ use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class BootTwitchFaults implements PlantedFaults
@@ -96,18 +94,13 @@ final class BootTwitchFaults implements PlantedFaults
             proposes: ['Seat it on GPIO25 (printed 25)', 'Fit 10 kΩ as base–emitter resistor'],
         );
 
-        $gate = static fn(string $relay, ?float $pullDown): Edit => new ChooseDriver(
-            [$relay],
-            new MosfetLowSide('mosfet-2v5', 100.0, $pullDown),
-            [TestBoards::part('mosfet-2v5', Mosfet::class)],
-        );
         yield 'gate of a lamp that nothing holds' => Planted::in(
             'pins.boot-twitch',
             'A1',
             Severity::Weak,
             '3.4 V',
-            $gate('A1', null),
-            $gate('A1', 10e3),
+            Starts::gate('A1', null),
+            Starts::gate('A1', 10e3),
             says: 'The relay of “Lamp” on GPIO23 (printed 23) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
                     . 'decides the level of its driver’s input.',
             proposes: ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
@@ -118,8 +111,8 @@ final class BootTwitchFaults implements PlantedFaults
             'A2',
             Severity::Danger,
             '3.4 V',
-            $gate('A2', null),
-            $gate('A2', 10e3),
+            Starts::gate('A2', null),
+            Starts::gate('A2', 10e3),
             says: 'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
                     . 'decides the level of its driver’s input, and this appliance must never start by itself.',
             proposes: ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],
@@ -130,8 +123,8 @@ final class BootTwitchFaults implements PlantedFaults
             'A2',
             Severity::Danger,
             '1 V',
-            $gate('A2', 1e6),
-            $gate('A2', 470e3),
+            Starts::gate('A2', 1e6),
+            Starts::gate('A2', 470e3),
             says: 'The relay of “Airer” on GPIO22 (printed 22) may pull in while the boot loader runs (250 ms; 410 ms in all): nothing '
                     . 'decides the level of its driver’s input, and this appliance must never start by itself.',
             proposes: ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ', 'Drive it by Opto relay module 5 V, active low'],

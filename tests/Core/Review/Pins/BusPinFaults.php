@@ -4,25 +4,19 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class BusPinFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $avr = TestBoards::edited(
-            TestBoards::bare('atmega328p-carrier-30', 'atmega328p'),
-            new AddFunction(FunctionKind::InfraredReceiver, 'Receiver'),
-            new AddGroup(GroupKind::I2c, 'Bus'),
-        );
         yield 'bus clock off the one pin that has it' => Planted::in(
             'pins.bus-pin',
             'F3',
@@ -30,7 +24,7 @@ final class BusPinFaults implements PlantedFaults
             '',
             new SeatFunction('F3', 'A4'),
             new SeatFunction('F3', 'A5'),
-            $avr,
+            Starts::avr(),
             says: '“Bus SCL” sits on PC4 (printed A4), which has no SCL.',
             proposes: ['Seat it on PC5 (printed A5)'],
         );

@@ -4,23 +4,17 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Pins;
 
-use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\TolerateConsole;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
-use IronLatch\Tests\Support\TestBoards;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class ConsolePinFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $s3 = TestBoards::edited(
-            TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'),
-            new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'),
-        );
         yield 'switch on USB' => Planted::in(
             'pins.console-pin',
             'F1',
@@ -28,7 +22,7 @@ final class ConsolePinFaults implements PlantedFaults
             '',
             new SeatFunction('F1', '19'),
             new SeatFunction('F1', '18'),
-            $s3,
+            Starts::s3(),
             says: '“Switch” sits on GPIO19 (printed 19), USB: a computer that is plugged in drives it, and a program cannot be uploaded '
                     . 'over USB while something else holds it.',
             proposes: ['Seat it on GPIO39 (printed 39)', 'State that USB is not used'],

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\Controller\FitExpander;
-use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
-use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
-use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Catalogue\Expander;
-use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class ExpanderAtPowerUpFaults implements PlantedFaults
@@ -43,19 +40,14 @@ final class ExpanderAtPowerUpFaults implements PlantedFaults
             proposes: ['Hold its outputs off with a pull-up on output-enable'],
         );
 
-        $gate = static fn(string $relay, ?float $pullDown): Edit => new ChooseDriver(
-            [$relay],
-            new MosfetLowSide('mosfet-2v5', 100.0, $pullDown),
-            [TestBoards::part('mosfet-2v5', Mosfet::class)],
-        );
         $pushPull = new FitExpander(TestBoards::part('mcp23017', Expander::class));
         yield 'gate on an expander that has not been spoken to' => Planted::in(
             'pins.expander-at-power-up',
             'A1',
             Severity::Weak,
             '3.4 V',
-            Planted::both($pushPull, $gate('A1', null), new SeatFunction('F1', 'X1.A0')),
-            Planted::both($pushPull, $gate('A1', 10e3), new SeatFunction('F1', 'X1.A0')),
+            Planted::both($pushPull, Starts::gate('A1', null), new SeatFunction('F1', 'X1.A0')),
+            Planted::both($pushPull, Starts::gate('A1', 10e3), new SeatFunction('F1', 'X1.A0')),
             says: 'After power-up X1.A0 is floating, and the relay of “Lamp” may pull in until the program has written to the expander.',
             proposes: ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ'],
         );
@@ -65,8 +57,8 @@ final class ExpanderAtPowerUpFaults implements PlantedFaults
             'A2',
             Severity::Danger,
             '3.4 V',
-            Planted::both($pushPull, $gate('A2', null), new SeatFunction('F2', 'X1.A0')),
-            Planted::both($pushPull, $gate('A2', 10e3), new SeatFunction('F2', 'X1.A0')),
+            Planted::both($pushPull, Starts::gate('A2', null), new SeatFunction('F2', 'X1.A0')),
+            Planted::both($pushPull, Starts::gate('A2', 10e3), new SeatFunction('F2', 'X1.A0')),
             says: 'After power-up X1.A0 is floating, and the relay of “Airer” may pull in until the program has written to the expander.',
             proposes: ['Fit 10 kΩ as gate pull-down', 'Fit a pull-down of 47 kΩ'],
         );

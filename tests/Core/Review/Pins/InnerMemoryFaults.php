@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Pins;
 
 use IronLatch\Core\Board\Edit\Controller\StateInnerMemory;
-use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
-use IronLatch\Tests\Support\TestBoards;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class InnerMemoryFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $s3 = TestBoards::edited(
-            TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'),
-            new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'),
-        );
         yield 'relay on a pin of the PSRAM inside' => Planted::in(
             'pins.inner-memory',
             'F1',
@@ -40,7 +34,7 @@ final class InnerMemoryFaults implements PlantedFaults
             '',
             Planted::both(new SeatFunction('F1', '35'), new StateInnerMemory(true)),
             Planted::both(new SeatFunction('F1', '35'), new StateInnerMemory(false)),
-            $s3,
+            Starts::s3(),
             says: '“Switch” sits on GPIO35 (printed 35), which the memory inside the module uses: the program stops, or does not start.',
             proposes: ['Seat it on GPIO39 (printed 39)'],
         );

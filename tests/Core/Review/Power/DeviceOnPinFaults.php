@@ -4,31 +4,22 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Functions\AttachDevice;
-use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
-use IronLatch\Tests\Support\TestBoards;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class DeviceOnPinFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $device = static fn(string $id, ?string $rail = null, ?string $pin = null): Edit => new AttachDevice(
-            TestBoards::part($id, Device::class),
-            'Display',
-            $rail,
-            $pin,
-        );
         yield 'display on a pin' => Planted::in(
             'power.device-on-pin',
             'D1',
             Severity::Broken,
             '30 mA',
-            $device('small-display', null, '25'),
-            $device('temperature-sensor', null, '25'),
+            Starts::device('small-display', null, '25'),
+            Starts::device('temperature-sensor', null, '25'),
             says: '“Display” takes up to 30 mA from GPIO25 (printed 25), which gives 12 mA.',
             proposes: ['Feed it from the controller’s pin supply', 'Feed it from the rail 5 V'],
         );
@@ -38,8 +29,8 @@ final class DeviceOnPinFaults implements PlantedFaults
             'D1',
             Severity::Broken,
             '',
-            $device('temperature-sensor', null, '35'),
-            $device('temperature-sensor', null, '25'),
+            Starts::device('temperature-sensor', null, '35'),
+            Starts::device('temperature-sensor', null, '25'),
             says: '“Display” is fed from GPIO35 (printed 35), which cannot be an output.',
             proposes: ['Feed it from the controller’s pin supply', 'Feed it from the rail 5 V'],
         );

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Power;
 
-use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\ChooseEntry;
@@ -14,11 +12,11 @@ use IronLatch\Core\Board\Edit\Power\ConvertRail;
 use IronLatch\Core\Board\Edit\Power\FitHeatSink;
 use IronLatch\Core\Board\Edit\Power\StateAmbient;
 use IronLatch\Core\Catalogue\Converter;
-use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class RegulatorTooHotFaults implements PlantedFaults
@@ -27,12 +25,6 @@ final class RegulatorTooHotFaults implements PlantedFaults
     {
         $supply = static fn(string $id): Supply => TestBoards::part($id, Supply::class);
         $converter = static fn(string $id): Converter => TestBoards::part($id, Converter::class);
-        $device = static fn(string $id, ?string $rail = null, ?string $pin = null): Edit => new AttachDevice(
-            TestBoards::part($id, Device::class),
-            'Display',
-            $rail,
-            $pin,
-        );
         $twelve = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', $supply('module-12v-10w')));
         yield 'coils behind a 7805 on 12 V' => Planted::in(
             'power.regulator-too-hot',
@@ -73,8 +65,8 @@ final class RegulatorTooHotFaults implements PlantedFaults
             'board',
             Severity::Weak,
             '×0.93',
-            $device('character-display'),
-            $device('small-display'),
+            Starts::device('character-display'),
+            Starts::device('small-display'),
             $avr,
             says: 'The regulator of the carrier burns 831 mW and reaches 131 °C at its greatest load; it bears 125 °C.',
             proposes: ['Feed the carrier through Step-down board to 5 V, 2 A at 5V'],

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Core\Review;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\CapacitorClass;
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Functions\AddGroup;
+use IronLatch\Core\Board\Edit\Functions\AttachDevice;
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Functions\StateCable;
+use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
+use IronLatch\Core\Board\Edit\Lines\StateLoad;
+use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\Edit\Power\AddRail;
+use IronLatch\Core\Board\Edit\Power\FeedAppliance;
+use IronLatch\Core\Board\Edit\Relays\AddRelay;
+use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
+use IronLatch\Core\Board\Edit\Relays\FitStepCapacitor;
+use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
+use IronLatch\Core\Board\Edit\Relays\StateStepBank;
+use IronLatch\Core\Board\Edit\Relays\SwitchDirectly;
+use IronLatch\Core\Board\Edit\Sequence;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\LostSensor;
+use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Board\Sensed;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\MainsFuse;
+use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
+use IronLatch\Tests\Support\TestBoards;
+
+/** Boards and edits that the planted faults of several rules start from. */
+final class Starts
+{
+    /** A channel from afar with lines on it, in a program that does not stand still while it reconnects. */
+    public static function channel(string $profile, string ...$lines): Edit
+    {
+        return Planted::both(
+            new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
+            new ChangeChannel('C1', blockSeconds: 0.0),
+            new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
+        );
+    }
+
+    /** A fan of two steps, one through a capacitor. */
+    public static function fan(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseAppliance('L1', TestBoards::part('extractor-fan', Appliance::class)),
+            new AddRelay('L1'),
+            new SeatFunction('F6', '21'),
+            new AddGroup(GroupKind::StepRelays, 'Fan', ['F1', 'F6']),
+            new InterlockGroup('G1', true),
+            new FitStepCapacitor('G1', 'F1', 1.5e-6),
+        );
+    }
+
+    /** What its capacitors are. */
+    public static function bank(CapacitorClass $class, float $bleeder, float $series): Edit
+    {
+        return new StateStepBank('G1', $class, $bleeder, $series);
+    }
+
+    /** A display on a rail or a pin. */
+    public static function device(string $id, ?string $rail = null, ?string $pin = null): Edit
+    {
+        return new AttachDevice(
+            TestBoards::part($id, Device::class),
+            'Display',
+            $rail,
+            $pin,
+        );
+    }
+
+    /** Two lines with an infrared key each. */
+    public static function remote(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new AddSurface('L1', SurfaceKind::InfraredKey),
+            new AddSurface('L2', SurfaceKind::InfraredKey),
+        );
+    }
+
+    /** A MOSFET as the driver of the first relay. */
+    public static function mosfet(string $id): Edit
+    {
+        $part = TestBoards::part($id, Mosfet::class);
+
+        return new ChooseDriver(['A1'], new MosfetLowSide($id, 100.0, 10e3), [$part]);
+    }
+
+    /** The first line by a temperature. */
+    public static function warm(float $on, float $off, ?LostSensor $lost = LostSensor::Off, float $least = 0.0): Edit
+    {
+        return Planted::both(
+            self::sensor(),
+            new StateSensorRule('S3', Sensed::Temperature, $on, $off, leastOnSeconds: $least, whenLost: $lost),
+        );
+    }
+
+    /** A sensor of air that the first line can go by. */
+    public static function sensor(): Edit
+    {
+        return Planted::both(
+            new AddFunction(FunctionKind::OneWireSensor, 'Air'),
+            new SeatFunction('F6', '27'),
+            new FitPull('F6', PullDirection::Up, 4.7e3),
+            new StateCable(['F6'], 1.0),
+            new AddSurface('L1', SurfaceKind::SensorRule, 'F6'),
+        );
+    }
+
+    /** A solid-state relay with an appliance. */
+    public static function solid(string $line, string $relay, string $appliance, ?float $watts = null): Edit
+    {
+        return new Sequence('solid', [
+            new ChooseRelay(['A' . $line], TestBoards::part($relay, Relay::class)),
+            new ChooseAppliance('L' . $line, TestBoards::part($appliance, Appliance::class)),
+            ...null === $watts ? [] : [new StateLoad('L' . $line, $watts)],
+        ]);
+    }
+
+    /** An appliance of 2.9 kW behind an outlet. */
+    public static function outlet(float $amps): Edit
+    {
+        return Planted::both(
+            new StateLoad('L2', 2900.0),
+            new StateSafety(['L2'], outlet: OutletKind::Earthed, outletAmps: $amps),
+        );
+    }
+
+    /** A MOSFET with a pull-down of choice. */
+    public static function gate(string $relay, ?float $pullDown): Edit
+    {
+        return new ChooseDriver(
+            [$relay],
+            new MosfetLowSide('mosfet-2v5', 100.0, $pullDown),
+            [TestBoards::part('mosfet-2v5', Mosfet::class)],
+        );
+    }
+
+    /** An 8-bit controller with a receiver and a bus. */
+    public static function avr(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::bare('atmega328p-carrier-30', 'atmega328p'),
+            new AddFunction(FunctionKind::InfraredReceiver, 'Receiver'),
+            new AddGroup(GroupKind::I2c, 'Bus'),
+        );
+    }
+
+    /** A controller that may have memory inside its module. */
+    public static function s3(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::bare('esp32-s3-carrier-44', 'esp32-s3'),
+            new AddFunction(FunctionKind::MaintainedSwitch, 'Switch'),
+        );
+    }
+
+    /** A valve that a driver switches without a relay. */
+    public static function valveOnItsOwnDriver(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            new ChooseAppliance('L1', TestBoards::part('shut-off-valve', Appliance::class)),
+            new FeedAppliance('L1', 'R2'),
+            new SwitchDirectly(['A1']),
+        );
+    }
+
+    /** A valve as a third line, on low voltage. */
+    public static function valveLine(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
+            new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)),
+            new FeedAppliance('L3', 'R2'),
+            new SeatFunction('F6', '21'),
+        );
+    }
+
+    /** A relay that is driven both ways. */
+    public static function bistable(string $id, string $relay): Edit
+    {
+        return new ChooseRelay([$id], TestBoards::part($relay, Relay::class));
+    }
+
+    /** The fuse behind the inlet. */
+    public static function fuse(string $id): Edit
+    {
+        return new ChooseFuse(TestBoards::part($id, MainsFuse::class));
+    }
+}

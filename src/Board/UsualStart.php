@@ -18,7 +18,7 @@ use IronLatch\Core\Catalogue\Transistor;
 /** An empty board of the parts that are named, and the usual ones where none is. */
 final readonly class UsualStart
 {
-    private const CARRIER = 'esp32-carrier-38';
+    public const CARRIER = 'esp32-carrier-38';
     private const MAINS = 'mains-230';
     private const SUPPLY = 'module-5v-10w';
     private const RELAY = 'reinforced-5v';

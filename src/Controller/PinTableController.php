@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace IronLatch\Controller;
 
 use IronLatch\Board\BoardChanges;
+use IronLatch\Board\CarrierOfPins;
 use IronLatch\Board\PinTableForm;
 use IronLatch\Board\UsualStart;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Exchange\PinTableImport;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -24,6 +29,7 @@ use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -41,6 +47,7 @@ final class PinTableController extends AbstractController
         private readonly BoardScreen $screen,
         private readonly PinTableForm $form,
         private readonly UsualStart $start,
+        private readonly CarrierOfPins $pins,
         private readonly Catalogue $catalogue,
     ) {}
 
@@ -50,18 +57,33 @@ final class PinTableController extends AbstractController
     {
         $text = $request->request->getString('text');
         $name = trim($request->request->getString('name'));
-        $carrier = $this->catalogue->part($request->request->getString('carrier'));
-        $rows = $this->form->sent($request->request->all()['rows'] ?? null);
+        $fields = $request->request;
+        $carrier = $this->catalogue->part($fields->getString('carrier'));
+        $rows = $this->form->sent($fields->all()['rows'] ?? null);
         $notice = null;
         try {
+            if ('' === $fields->getString('carrier')) {
+                $known = $this->pins->known($text);
+                $best = (string) array_key_first($known);
+                $carrier = $this->catalogue->part($best);
+                $notice = Notice::done(sprintf(
+                    '%s knows %d of the pins that are named. Choose another below, and read again.',
+                    $carrier?->identity()->name ?? $best,
+                    $known[$best],
+                ));
+            }
             if (!$carrier instanceof Carrier) {
                 throw new EditRefused('Choose the controller from its list.');
             }
-            $board = $this->start->board('' === $name ? 'From a pin table' : $name, $carrier->identity->id);
+            $board = $this->start->board(
+                '' === $name ? 'From a pin table' : $name,
+                $carrier->identity->id,
+                $fields->getString('mains'),
+            );
             if ([] === $rows) {
                 $rows = $this->form->read($text, $board->controller());
             } elseif ('make' === $request->request->getString('step')) {
-                $made = PinTableImport::edit($board, $this->form->entries($rows))->apply($board);
+                $made = $this->asAsked(PinTableImport::edit($board, $this->form->entries($rows))->apply($board), $fields);
                 $opened = $this->store->create($made, sprintf('Read from a pin table of %d rows', count($rows)));
 
                 return $this->redirectToRoute(
@@ -81,8 +103,26 @@ final class PinTableController extends AbstractController
             'carrier' => $carrier instanceof Carrier ? $carrier->identity->id : '',
             'rows' => $rows,
             'carriers' => $this->catalogue->parts(Carrier::class),
+            'asked' => array_map($fields->getString(...), ['mains' => 'mains', 'level' => 'level', 'module' => 'module']),
             'notice' => $notice,
-        ], new Response(status: null === $notice ? 200 : 422));
+        ], new Response(status: true === $notice?->isRefusal ? 422 : 200));
+    }
+
+    /**
+     * What is asked once for all relays of the table; what is left open stays as is usual.
+     *
+     * @param InputBag<bool|float|int|string> $fields
+     */
+    private function asAsked(Board $board, InputBag $fields): Board
+    {
+        $relays = array_keys($board->actuators());
+        $module = $this->catalogue->part($fields->getString('module'));
+        $level = Level::tryFrom($fields->getString('level'));
+        if ([] !== $relays && $module instanceof OptoModule) {
+            $board = (new DriveByModule($relays, $module))->apply($board);
+        }
+
+        return [] !== $relays && null !== $level ? (new StateActiveLevel($relays, $level))->apply($board) : $board;
     }
 
     /** On a board: the rows, then what they would change, then the edit. */

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Web;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Pins\FreezePins;
+use IronLatch\Core\Board\OptoModuleInput;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Tests\Support\TestBoards;
 
@@ -201,5 +202,32 @@ final class PinsTest extends BoardTestCase
     private function post(string $board, string $what, array $fields): void
     {
         $this->browser->request('POST', "/boards/$board/$what", $fields, [], ['HTTP_HX-Request' => 'true']);
+    }
+
+    /** What holds for every relay of a table is asked once, and the controller is the one that knows its pins. */
+    public function testTheControllerIsFoundByThePinsAndDriversAreAskedOnce(): void
+    {
+        $text = "Lamp relay, D1\nFan relay, D2\nLamp switch, D5\n";
+        $crawler = $this->browser->request('POST', '/read', ['text' => $text, 'carrier' => '']);
+        self::assertResponseIsSuccessful();
+        self::assertStringStartsWith('esp8266', (string) $crawler->filter('select[name=carrier] option[selected]')->attr('value'));
+        self::assertStringContainsString('knows 3 of the pins', $crawler->filter('#notice')->text());
+        $rows = [
+            ['take' => '1', 'line' => '1', 'name' => 'Lamp relay', 'kind' => 'relay output', 'pin' => 'D1', 'appliance' => 'led-lamp'],
+            ['take' => '1', 'line' => '2', 'name' => 'Fan relay', 'kind' => 'relay output', 'pin' => 'D2', 'appliance' => 'vent-fan'],
+        ];
+        $this->browser->request('POST', '/read', [
+            'text' => $text, 'carrier' => 'esp8266-carrier-30', 'step' => 'make', 'rows' => $rows, 'mains' => 'mains-120',
+            'module' => 'opto-module-low', 'level' => 'low',
+        ]);
+        $id = (string) preg_replace('~^.*/boards/([^/]+)/.*$~', '$1', (string) $this->browser->getResponse()->headers->get('Location'));
+        $board = $this->store->open($id)->board ?? self::fail('No board was made.');
+        self::assertSame('mains-120', $board->mains);
+        foreach ($board->actuators() as $actuator) {
+            self::assertSame(['module', 'low'], [
+                $actuator->driver instanceof OptoModuleInput ? 'module' : 'parts',
+                $actuator->activeLevel->value instanceof \BackedEnum ? $actuator->activeLevel->value->value : '',
+            ]);
+        }
     }
 }

@@ -13,6 +13,7 @@ final readonly class PowerNode
      * @param string $note what stands between it and the knot before it, or what it is assumed from
      * @param string $rail id of the rail that it opens; empty for a load
      * @param list<self> $branches
+     * @param string $opens the view, and what is opened there, where it is worked on: “drive:A1”; empty for nothing
      */
     public function __construct(
         public string $name,
@@ -20,6 +21,7 @@ final readonly class PowerNode
         public Demand $amps,
         public string $rail = '',
         public array $branches = [],
+        public string $opens = '',
     ) {}
 
     /** How many rows it needs, one for each load at the end. */

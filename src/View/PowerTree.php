@@ -79,6 +79,7 @@ final readonly class PowerTree
             $this->flows->amps($rail, $this->scenario),
             $rail,
             [] === $branches ? [new PowerNode('nothing hangs on it', '', Demand::none())] : $branches,
+            'power:' . $rail,
         );
     }
 
@@ -102,6 +103,7 @@ final readonly class PowerTree
                     $item->amps,
                     Draws::PINS,
                     $this->loads($this->flows->items(Draws::PINS, $this->scenario), $scale),
+                    'power:controller',
                 );
             } elseif (DrawKind::Coil === $item->kind) {
                 $coils[] = $item;
@@ -114,6 +116,7 @@ final readonly class PowerTree
                     $item->name,
                     DrawKind::Appliance === $item->kind ? 'DC appliance' : $item->kind->value,
                     $item->amps,
+                    opens: self::opened($item),
                 );
             }
         }
@@ -133,11 +136,24 @@ final readonly class PowerTree
                         )),
                     ) . (count($group) > 2 ? ' …' : ''),
                     self::sum($group),
+                    opens: self::opened($group[0]),
                 );
             }
         }
 
         return $nodes;
+    }
+
+    /** Where a load is worked on. */
+    private static function opened(FlowItem $item): string
+    {
+        return match (true) {
+            DrawKind::Coil === $item->kind, DrawKind::DriverInput === $item->kind => 'drive:' . $item->subject,
+            DrawKind::Appliance === $item->kind => 'lines:' . $item->subject . '.appliance',
+            DrawKind::Controller === $item->kind => 'power:controller',
+            str_starts_with($item->subject, 'F') => 'pins:' . $item->subject,
+            default => 'power:devices',
+        };
     }
 
     /**
@@ -170,6 +186,7 @@ final readonly class PowerTree
                 'note' => $branch->note,
                 'amps' => $branch->amps,
                 'end' => $isEnd,
+                'opens' => $branch->opens,
                 'rail' => Draws::PINS === $branch->rail ? '' : $branch->rail,
             ];
             $drawing['width'] = max($drawing['width'], $bus + self::END + 180);

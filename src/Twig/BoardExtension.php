@@ -57,6 +57,7 @@ final class BoardExtension extends AbstractExtension
             ),
             new TwigFunction('exact', self::exact(...)),
             new TwigFunction('asks', self::asks(...)),
+            new TwigFunction('part_id', Parts::idOf(...)),
             new TwigFunction('refusal', $this->refusal(...)),
             new TwigFunction('recommended', Recommended::of(...)),
             new TwigFunction('edit_word', self::wordOf(...)),

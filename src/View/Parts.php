@@ -13,8 +13,9 @@ namespace IronLatch\View;
 final class Parts
 {
     public const HEADER = 'X-Parts';
-    private const SIGN = "\u{E000}%s\u{E001}";
-    private const IN_PLACE = '/\x{E000}([^\x{E001}]+)\x{E001}/u';
+    /** No name and no text of a person can hold it: in HTML their angle brackets are escaped. */
+    private const SIGN = '<@%s@>';
+    private const IN_PLACE = '/<@([^@>]+)@>/';
     private const STAGE = 'stage-hash';
 
     /** @var array<string, string> by id, each with its hash on it */
@@ -147,6 +148,12 @@ final class Parts
     private function hash(string $html): string
     {
         return substr(hash('xxh3', '' === $this->revision ? $html : str_replace($this->revision, '', $html)), 0, 10);
+    }
+
+    /** An id for a part that is known by something longer. */
+    public static function idOf(string $what): string
+    {
+        return 'p' . hash('xxh3', $what);
     }
 
     private static function with(string $html, string $id, string $attribute): string

@@ -27,7 +27,7 @@ final class HostileNamesTest extends BoardTestCase
         '"; int evil = 1; //', 'ends in a backslash \\', '*/ int evil; /*', 'trigraph ??/', '??/\\', '=HYPERLINK("x")', '+1', '-1', '@sum',
         '.control', '.include x',
         '<script>evil()</script>', '--><b>', ']]>', '../../evil', '%n%s%x', '$(touch evil)', '`evil`', "a'b\"c", 'Größe', '🙂',
-        '#define A', 'a = b', '; evil', "tab\u{a0}nbsp", 'const char * x', '0', 'null', '{{ 7*7 }}',
+        '#define A', 'a = b', '; evil', "tab\u{a0}nbsp", 'const char * x', '0', 'null', '{{ 7*7 }}', '<@L1@>',
     ];
 
     public function testExportsOfHostileNamesAreWhatTheySayTheyAre(): void

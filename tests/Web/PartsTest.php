@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Edit\Lines\AddLines;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Demo\DemoFiles;
 use IronLatch\Screen\BoardScreen;
@@ -65,7 +66,7 @@ final class PartsTest extends BoardTestCase
             $ids = $this->attributes($page, '//@id');
             self::assertSame([], array_diff(['board-head', 'latches', 'tray', 'stage-hash'], array_keys($this->hashes($page))), $view);
             self::assertSame(array_values(array_unique($ids)), $ids, $view . ': an id stands for one element.');
-            self::assertStringNotContainsString("\u{E000}", (string) $page->saveHTML(), $view);
+            self::assertStringNotContainsString('<@', $this->page(), $view);
         }
     }
 
@@ -190,5 +191,23 @@ final class PartsTest extends BoardTestCase
         @$page->loadHTML('<?xml encoding="UTF-8">' . $html, LIBXML_NOERROR | LIBXML_NOWARNING | LIBXML_COMPACT | LIBXML_HTML_NODEFDTD);
 
         return $page;
+    }
+
+    /** What marks a part while a page is drawn is nothing that a name could hold. */
+    public function testNoNameIsTakenForAPart(): void
+    {
+        foreach (['<@L1@>', '<@L2@>', '<@tray@>', "\u{E000}L1\u{E001}", 'id="L1"', '"><b id="L2">'] as $name) {
+            $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new RenameLine('L1', $name), new RenameLine('L2', $name . ' two')));
+            foreach (['lines?open=L1.name', 'mains', 'facts'] as $view) {
+                $address = '/boards/' . $opened->record->id() . '/' . $view;
+                $page = $this->whole($address);
+                self::assertResponseIsSuccessful($name);
+                $ids = $this->attributes($page, '//@id');
+                self::assertSame(array_values(array_unique($ids)), $ids, $name);
+                $shown = $this->swapped($this->whole('/boards/' . $opened->record->id() . '/lines'), 'GET', $address);
+                self::assertSame($this->seen($page), $this->seen($shown), $name . ' on ' . $view);
+            }
+            self::assertStringContainsString($name, $this->whole('/boards/' . $opened->record->id() . '/lines')->textContent);
+        }
     }
 }

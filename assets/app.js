@@ -118,15 +118,39 @@
   // The server is told which parts of the page are here already, and of which revision: it answers with what differs.
   document.addEventListener('htmx:configRequest', (event) => {
     event.detail.headers['X-Parts'] = [...document.querySelectorAll('[data-hash]')].map((one) => `${one.id}:${one.dataset.hash}`).join(' ');
-    const now = document.getElementById('board-head')?.dataset.revision;
+    const now = document.getElementById('board-head')?.dataset;
     const says = event.detail.parameters;
-    if (now && undefined !== says.base) says.base = now;
+    if (!now || undefined === says.base || !(event.target instanceof Element)) return;
+    // A remedy is what was written on its button: it stays that of the board it was tried on.
+    if (!event.target.closest('.offers')) says.base = now.revision;
     // The list of findings stays as it is from view to view: what is done in it leads back to where one is.
-    const where = document.getElementById('board-head')?.dataset;
-    if (where && undefined !== says.base && event.target instanceof Element && event.target.closest('#tray')) {
-      says.view = where.view;
-      says.open = where.open;
+    if (event.target.closest('#tray')) {
+      says.view = now.view;
+      says.open = now.open;
     }
+  });
+  // Once a form is answered, the same may be sent again: what was refused may be possible by then.
+  document.addEventListener('htmx:afterRequest', (event) => {
+    const form = event.target instanceof Element ? event.target.closest('form') : null;
+    if (form) delete form.dataset.sent;
+  });
+  // What can be done about a finding that stayed is worked out anew after an edit, as it comes into sight.
+  const asTheyWere = new WeakMap();
+  document.addEventListener('htmx:beforeRequest', (event) => {
+    if (!(event.target instanceof Element) || !event.target.matches('.offers')) return;
+    asTheyWere.set(event.target, { revision: document.getElementById('board-head')?.dataset.revision, html: event.target.innerHTML });
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    const revision = document.getElementById('board-head')?.dataset.revision;
+    document.querySelectorAll('.offers').forEach((offers) => {
+      const was = asTheyWere.get(offers);
+      if (undefined === was || was.revision === revision) return;
+      const anew = offers.cloneNode(false);
+      anew.innerHTML = was.html;
+      anew.classList.remove('htmx-request', 'htmx-settling');
+      offers.replaceWith(anew);
+      htmx.process(anew);
+    });
   });
   const typed = new Map();
   const fieldsWith = (root) => [...root.querySelectorAll('input[type=text], input[type=search], textarea, select')];
@@ -142,9 +166,14 @@
     if (0 === typed.size) return;
     fieldsWith(document).forEach((field) => {
       const kept = typed.get(keyOf(field));
-      if (undefined !== kept && !isTouched(field)) field.value = kept;
+      if (undefined === kept || isTouched(field)) return;
+      field.value = kept;
+      field.dispatchEvent(new Event('input', { bubbles: true }));
     });
   });
+
+  // Where the focus goes once the answer is there.
+  let refocus = '';
 
   // A search over the findings, and the next of them and of the open facts by a key.
   document.addEventListener('input', (event) => {
@@ -162,6 +191,13 @@
     to?.scrollIntoView({ block: 'nearest' });
     return undefined !== to;
   };
+  // Lines are added on Lines: from elsewhere the key leads there first.
+  const addLine = () => {
+    const field = document.querySelector('[data-key=add]');
+    if (field) return field.focus();
+    refocus = 'add-name';
+    document.querySelector('.latches a')?.click();
+  };
   const nextFact = () => goOn('.ask [name]:is(select, input[type=text]), .ask a.button') || document.getElementById('facts-link')?.click();
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || !(event.target instanceof Element)) return;
@@ -169,7 +205,7 @@
     const keys = {
       f: () => goOn('#tray .finding:not([hidden]) > p > a'),
       o: nextFact,
-      a: () => document.querySelector('[data-key=add]')?.focus(),
+      a: addLine,
       '/': () => (document.getElementById('find') ?? document.getElementById('find-finding'))?.focus(),
     };
     const stage = /^[1-9]$/.test(event.key) ? document.querySelectorAll('.latches a')[Number(event.key) - 1] : null;
@@ -194,7 +230,6 @@
     const says = document.getElementById('add-help');
     if (says) says.textContent = 0 === taken.length ? 'A list of names, one in each row, adds as many lines.' : `“${taken[0]}” is the name of another line already.`;
   });
-  let refocus = '';
   document.addEventListener('submit', (event) => {
     refocus = event.target instanceof Element ? event.target.querySelector('[data-refocus]')?.id ?? '' : '';
   }, true);
@@ -252,7 +287,7 @@
     document.querySelectorAll('.drop').forEach((one) => one.classList.remove('drop'));
   });
 
-  // A value is tried while it slides; Set makes it an edit.
+  // A value is tried while it slides; Save makes it an edit.
   document.addEventListener('input', (event) => {
     if (!(event.target instanceof HTMLInputElement) || !event.target.dataset.slide) return;
     const field = document.getElementById(event.target.dataset.slide);

@@ -47,7 +47,7 @@ final readonly class Actuator
     /** A relay as it comes with a new line, with the diode that belongs to every discrete driver. */
     public static function usual(string $function, string $relay, Driver $driver, string $rail): self
     {
-        return new self($function, $relay, $driver, $rail, self::levelOf($driver), self::usualClamp($driver));
+        return new self($function, $relay, $driver, $rail, self::levelOf($driver), self::clampOf($driver));
     }
 
     /**
@@ -69,7 +69,7 @@ final readonly class Actuator
             $driver->isReadyMade() => ['holdRatio' => null, 'paired' => false],
             default => ['holdRatio' => null],
         };
-        $usual = null === $driver || $this->clamp->isStated() ? null : self::usualClamp($driver);
+        $usual = null === $driver || $this->clamp->isStated() ? null : self::clampOf($driver);
 
         return Copy::of(
             Copy::said(
@@ -102,7 +102,7 @@ final readonly class Actuator
     /**
      * @return Fact<Clamp> what a circuit usually brings against the kick of its coil
      */
-    private static function usualClamp(Driver $driver): Fact
+    public static function clampOf(Driver $driver): Fact
     {
         return $driver->clampsItself() ? Fact::assumed(
             Clamp::None,

@@ -38,7 +38,7 @@ final class NewBoard
             new McuFacts($carrier->identity->id, 'R1'),
             new ProgramFacts(
                 self::radioOf($chip),
-                Fact::assumed(OutputOrder::LevelFirst, 'as the constants for the firmware ask for it'),
+                self::outputOrder(),
             ),
             $mains->identity->id,
             self::ambient(),
@@ -69,6 +69,14 @@ final class NewBoard
     public static function ambient(): Fact
     {
         return Fact::assumed(self::AMBIENT_CELSIUS, 'usual in a closed box');
+    }
+
+    /**
+     * @return Fact<OutputOrder>
+     */
+    public static function outputOrder(): Fact
+    {
+        return Fact::assumed(OutputOrder::LevelFirst, 'as the constants for the firmware ask for it');
     }
 
     /**

@@ -9,13 +9,20 @@ final class Copy
 {
     /**
      * @template T of object
-     * @param T $record whose fields are all promoted parameters
+     * @param T $record what is no parameter of its constructor is reckoned anew
      * @param array<string, mixed> $changes by field
      * @return T
      */
     public static function of(object $record, array $changes): object
     {
-        return (new \ReflectionClass($record))->newInstanceArgs([...get_object_vars($record), ...$changes]);
+        $class = new \ReflectionClass($record);
+        $values = get_object_vars($record);
+        $fields = [];
+        foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $fields[$parameter->name] = $values[$parameter->name];
+        }
+
+        return $class->newInstanceArgs([...$fields, ...$changes]);
     }
 
     /**

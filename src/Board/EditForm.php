@@ -26,15 +26,13 @@ final readonly class EditForm
 {
     /** Stands between the short form of a value, as it is in a field, and the value with all its digits. */
     public const EXACTLY = ' = ';
-    /** What a list of choices sends for “not known”, where something was known. */
-    private const UNKNOWN = '?';
 
     public function __construct(private Catalogue $catalogue) {}
 
     /**
-     * In one piece: what an empty field means depends on the field, case by case.
+     * In one piece: what an empty field means depends on the field, case by case. One of which something was said takes it back.
      *
-     * @param array<mixed> $fields “edit” names the edit, the rest are its values
+     * @param array<mixed> $fields “edit” names the edit, “said” a field of which something was said, the rest are its values
      * @throws EditRefused in words that can be shown beside the form
      */
     public function read(array $fields, Board $board): Edit
@@ -44,17 +42,19 @@ final readonly class EditForm
         if (null === $edit || !is_subclass_of($edit, Edit::class)) {
             throw new EditRefused('This form names no edit. Load the page again.');
         }
-        $subjects = $fields['for'] ?? null;
-        if (is_array($subjects)) {
-            return $this->forSeveral($edit, array_values(array_filter($subjects, is_string(...))), $fields, $board);
+        $subjects = is_array($fields['for'] ?? null) ? array_values(array_filter($fields['for'], is_string(...))) : null;
+        $said = is_string($fields['said'] ?? null) ? $fields['said'] : '';
+        if ('' !== $said && '' === ($fields[$said] ?? null)) {
+            $own = $fields[ForSeveral::target($edit)[0] ?? ''] ?? [];
+
+            return ForSeveral::takenBack($edit, $said, $subjects ?? array_values(array_filter((array) $own, is_string(...))));
+        }
+        if (null !== $subjects) {
+            return $this->forSeveral($edit, $subjects, $fields, $board);
         }
         $data = ['edit' => $word];
         foreach (RecordShape::of($edit)->fields as $name => $field) {
             $value = $this->sent($fields, $name, $field, $board);
-            if (self::UNKNOWN === $value && array_key_exists('forget', RecordShape::of($edit)->fields)) {
-                $fields['forget'] = [...is_array($fields['forget'] ?? null) ? $fields['forget'] : [], $name];
-                $value = null;
-            }
             if (('' === $value || null === $value) && $field->nullable) {
                 $value = null;
             } elseif (null === $value && Chip::class === $field->value->class) {

@@ -7,6 +7,7 @@ namespace IronLatch\Twig;
 use IronLatch\Board\EditForm;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Level;
@@ -110,7 +111,7 @@ final class BoardExtension extends AbstractExtension
      * What an edit asks in one of its fields, as its constructor describes it.
      *
      * @return array{kind: string, unit: string, example: string, title: string, choices: list<\BackedEnum>, part: string,
-     *     question: ?Question}
+     *     question: ?Question, place: string}
      */
     private static function asks(string $edit, string $field): array
     {
@@ -128,6 +129,7 @@ final class BoardExtension extends AbstractExtension
             'choices' => null !== $class && is_subclass_of($class, \BackedEnum::class) ? $class::cases() : [],
             'part' => is_string($part) ? $part : '',
             'question' => Question::of($made, $field),
+            'place' => Place::of($made, $field) ?? '',
         ];
     }
 

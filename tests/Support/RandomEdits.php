@@ -180,6 +180,7 @@ final readonly class RandomEdits
                     array_values($board->actuators()),
                 ),
             ]),
+            'facts' === $name => self::stated(RecordWriter::write($board)),
             'at' === $name => ['07:30', '06:30', '21:15'],
             'label' === $name => array_map(static fn($entry): string => $entry->label, $board->controller()->carrier->entries()),
             'transistor' === $name || 'npn' === $name => ['npn-2n2222'],
@@ -188,6 +189,24 @@ final readonly class RandomEdits
         };
 
         return [] === $ids || $this->once(25) ? $this->one(['', 'L1', 'F1', 'no such']) : (string) $this->one($ids);
+    }
+
+    /**
+     * @param array<mixed> $record
+     * @return list<string> the steps to all facts that are stated
+     */
+    private static function stated(array $record, string $at = ''): array
+    {
+        $found = [];
+        foreach ($record as $key => $value) {
+            $found[] = match (true) {
+                !is_array($value) || in_array($key, ['parts', 'acceptances'], true) => [],
+                isset($value['stated']) => [$at . $key],
+                default => self::stated($value, $at . $key . '.'),
+            };
+        }
+
+        return array_merge(...$found);
     }
 
     /**

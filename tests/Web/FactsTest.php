@@ -63,15 +63,26 @@ final class FactsTest extends BoardTestCase
             new StateSafety(['L1'], restore: RestorePolicy::On),
             new StateBox(oneCircuit: true),
         ));
-        $this->edit($opened, 'state-safety', ['lines' => ['L1'], 'restore' => '?']);
-        self::assertNull($this->head($opened)->board->lines['L1']->safety?->restore);
-        $this->edit($this->head($opened), 'state-box', ['oneCircuit' => '?']);
+        $this->edit($opened, 'state-safety', ['for' => ['L1'], 'said' => 'restore', 'restore' => '']);
+        $head = $this->head($opened);
+        self::assertNull($head->board->lines['L1']->safety?->restore);
+        self::assertSame('Take back what was said; no longer holds: “Lamp” restore (on)', $head->revision->summary());
+        $this->edit($head, 'state-box', ['said' => 'oneCircuit', 'oneCircuit' => '']);
         $head = $this->head($opened);
         self::assertNull($head->board->box?->oneCircuit);
-        self::assertSame('Take back what was said of the mains side: one circuit', $head->revision->summary());
-        $this->edit($head, 'state-box', ['forget' => ['track']]);
-        self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('Nothing is known by the name “track”', $this->page());
+        $this->edit($head, 'state-hours', ['lines' => ['L1'], 'hours' => '3 h']);
+        self::assertSame(3.0, $this->head($opened)->board->lines['L1']->hoursPerDay?->value);
+        $this->edit($this->head($opened), 'state-hours', ['lines' => ['L1'], 'said' => 'hours', 'hours' => '']);
+        self::assertNull($this->head($opened)->board->lines['L1']->hoursPerDay);
+        foreach ([
+            ['state-track', ['said' => 'copperMetres', 'copperMetres' => ''], 'cannot be taken back by itself'],
+            ['state-safety', ['for' => [], 'said' => 'restore', 'restore' => ''], 'Choose at least one'],
+            ['state-safety', ['for' => ['L1'], 'said' => 'restore', 'restore' => ''], 'Nothing was said of it'],
+        ] as [$edit, $fields, $words]) {
+            $this->edit($this->head($opened), $edit, $fields);
+            self::assertResponseStatusCodeSame(422);
+            self::assertStringContainsString($words, $this->page());
+        }
     }
 
     public function testWhatCannotBeIsRefusedAndNothingIsLost(): void
@@ -79,6 +90,8 @@ final class FactsTest extends BoardTestCase
         $opened = $this->shelved(TestBoards::sound());
         foreach ([
             ['state-cable', ['for' => [], 'metres' => '3 m'], 'Choose at least one'],
+            ['state-conductor', ['for' => [], 'conductor' => 'live'], 'Choose at least one'],
+            ['state-safety', ['for' => [], 'earthJoined' => '1'], 'Choose at least one'],
             ['state-cable', ['for' => ['F3'], 'metres' => 'long'], 'long'],
             ['state-cable', ['for' => ['F99'], 'metres' => '3 m'], 'F99'],
             ['add-surface', ['for' => [], 'kind' => 'wall switch'], 'Choose at least one'],

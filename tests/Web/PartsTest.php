@@ -197,7 +197,8 @@ final class PartsTest extends BoardTestCase
     public function testNoNameIsTakenForAPart(): void
     {
         foreach (['<@L1@>', '<@L2@>', '<@tray@>', "\u{E000}L1\u{E001}", 'id="L1"', '"><b id="L2">'] as $name) {
-            $opened = $this->shelved(TestBoards::edited(TestBoards::sound(), new RenameLine('L1', $name), new RenameLine('L2', $name . ' two')));
+            $renamed = TestBoards::edited(TestBoards::sound(), new RenameLine("L1", $name), new RenameLine("L2", $name . " two"));
+            $opened = $this->shelved($renamed);
             foreach (['lines?open=L1.name', 'mains', 'facts'] as $view) {
                 $address = '/boards/' . $opened->record->id() . '/' . $view;
                 $page = $this->whole($address);

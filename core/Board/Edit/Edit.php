@@ -140,6 +140,7 @@ use IronLatch\Core\Record\OneOf;
     'set-house-rules' => Whole\SetHouseRules::class,
     'take-part-facts' => Whole\TakePartFacts::class,
     'withdraw-acceptance' => Whole\WithdrawAcceptance::class,
+    'take-back' => TakeBack::class,
     'sequence' => Sequence::class,
 ])]
 interface Edit

@@ -18,15 +18,46 @@ final class ForSeveral
     public static function made(string $edit, array $subjects, string $title, \Closure $make): Edit
     {
         [$field, $takesMany] = self::target($edit) ?? ['', false];
-        if ('' === $field || $takesMany) {
-            return $make('' === $field ? [] : [$field => $subjects]);
+        if ('' === $field) {
+            return $make([]);
         }
-        if ([] === $subjects) {
-            throw new EditRefused('Choose at least one that it is said of.');
+        self::requireOne($subjects);
+        if ($takesMany) {
+            return $make([$field => $subjects]);
         }
         $edits = array_map(static fn(string $subject): Edit => $make([$field => $subject]), $subjects);
 
         return 1 === count($edits) ? $edits[0] : new Sequence($title, $edits);
+    }
+
+    /**
+     * What was said in a field of an edit, taken back of all that it was said of.
+     *
+     * @param class-string<Edit> $edit
+     * @param list<string> $subjects as above
+     */
+    public static function takenBack(string $edit, string $field, array $subjects): TakeBack
+    {
+        $place = array_key_exists($field, RecordShape::of($edit)->fields) ? Place::of($edit, $field) : null;
+        if (null === $place) {
+            throw new EditRefused('What stands here cannot be taken back by itself. Choose another value, or undo the edit that set it.');
+        }
+        if (null === self::target($edit)) {
+            return new TakeBack([$place]);
+        }
+        self::requireOne($subjects);
+
+        return new TakeBack(array_map(static fn(string $subject): string => $subject . '.' . $place, $subjects));
+    }
+
+    /**
+     * @param list<string> $subjects
+     */
+    private static function requireOne(array $subjects): void
+    {
+        if ([] === $subjects) {
+            throw new EditRefused('Choose at least one that it is said of.');
+        }
     }
 
     /**

@@ -8,12 +8,14 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Record\Fact;
 
 /** States what stands around a bare module; what is left out stays as it was. */
 #[Says(Nature::Choice)]
+#[Place('mcu.*')]
 final readonly class StateBareModule implements Edit
 {
     /**

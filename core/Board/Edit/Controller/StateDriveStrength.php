@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Controller;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Record\Fact;
@@ -16,6 +17,7 @@ use IronLatch\Core\Record\Fact;
 final readonly class StateDriveStrength implements Edit
 {
     public function __construct(
+        #[Place('program.driveRaised')]
         #[Question('Drive strength of the outputs', yes: 'raised by the program', no: 'left as after reset')]
         public bool $raised,
     ) {}

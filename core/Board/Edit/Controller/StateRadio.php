@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Record\Fact;
@@ -17,6 +18,7 @@ use IronLatch\Core\Record\Fact;
 final readonly class StateRadio implements Edit
 {
     public function __construct(
+        #[Place('program.radioUsed')]
         #[Question('The controller’s radio', yes: 'is used', no: 'is not used', help: 'By the program: wireless network or Bluetooth.')]
         public bool $used,
     ) {}

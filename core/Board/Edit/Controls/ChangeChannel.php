@@ -6,6 +6,7 @@ namespace IronLatch\Core\Board\Edit\Controls;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Quantity\Unit;
@@ -20,6 +21,7 @@ final readonly class ChangeChannel implements Edit
         public ?string $name = null,
         public ?string $root = null,
         #[Measured(Unit::Second)]
+        #[Place('blockSeconds')]
         #[Question(
             'While it reconnects, the program stands still for',
             help: 'Measured with the broker switched off; 0 s where nothing waits for it.',

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -25,6 +26,7 @@ final readonly class StateActiveLevel implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $actuators,
+        #[Place('activeLevel')]
         #[Question('Active level', help: 'Which level at the pin makes the relay pull in.')]
         public Level $level,
     ) {}

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -25,6 +26,7 @@ final readonly class StateClamp implements Edit
     public function __construct(
         #[ListOf('string')]
         public array $actuators,
+        #[Place('clamp')]
         #[Question('The coil is clamped by')]
         public Clamp $clamp,
     ) {}

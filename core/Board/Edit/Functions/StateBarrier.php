@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -21,6 +22,7 @@ final readonly class StateBarrier implements Edit
 {
     public function __construct(
         public string $function,
+        #[Place('barrier')]
         #[Question('Insulation of its coupler', help: 'In the data sheet of the coupler.')]
         public Insulation $barrier,
     ) {}

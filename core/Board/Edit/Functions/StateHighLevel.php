@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -28,6 +29,7 @@ final readonly class StateHighLevel implements Edit
         #[ListOf('string')]
         public array $functions,
         #[Measured(Unit::Volt, above: true)]
+        #[Place('highVolts')]
         #[Question('Its high level', help: 'What the signal has when it is high; without it, the supply of the pins is assumed.')]
         public float $volts,
     ) {}

@@ -12,9 +12,8 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\PinFunction;
-use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Board\UsualFacts;
 use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Record\Fact;
 
 /** Adds a line with the board’s usual relay and driver. */
 final readonly class AddLine implements Edit
@@ -37,11 +36,8 @@ final readonly class AddLine implements Edit
             lines: [...$board->lines, $line => new Line(
                 $this->name,
                 $this->appliance->identity->id,
-                Fact::assumed($this->appliance->typicalWatts, 'typical for ' . $this->appliance->identity->name),
-                null === $this->appliance->dcVolts ? Fact::unknown() : Fact::assumed(
-                    SwitchedConductor::DcPositive,
-                    'a DC appliance is switched in its positive lead',
-                ),
+                UsualFacts::watts($this->appliance),
+                UsualFacts::conductor($this->appliance),
                 [],
                 [$ids->next('A') => Actuator::usual($function, $board->defaults->relay, $driver, $board->defaults->rail)],
             )],

@@ -10,10 +10,9 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\LostFacts;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Board\UsualFacts;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Record\Fact;
 
 /** States what a line switches. */
 final readonly class ChooseAppliance implements Edit
@@ -32,16 +31,9 @@ final readonly class ChooseAppliance implements Edit
         $line = Copy::of($line, [
             'appliance' => $this->appliance->identity->id,
             // What stands on the plate of the old appliance says nothing of the new one.
-            'watts' => $isSame && $line->watts->isStated() ? $line->watts : Fact::assumed(
-                $this->appliance->typicalWatts,
-                'typical for ' . $this->appliance->identity->name,
-            ),
+            'watts' => $isSame && $line->watts->isStated() ? $line->watts : UsualFacts::watts($this->appliance),
             // What was said of the wiring holds for an appliance on the same supply only.
-            'conductor' => match (true) {
-                $sameSupply => $line->conductor,
-                null === $this->appliance->dcVolts => Fact::unknown(),
-                default => Fact::assumed(SwitchedConductor::DcPositive, 'a DC appliance is switched in its positive lead'),
-            },
+            'conductor' => $sameSupply ? $line->conductor : UsualFacts::conductor($this->appliance),
             'feed' => $sameSupply ? $line->feed : null,
             'safety' => $isSame ? $line->safety : $line->safety?->forAnotherAppliance(
                 null === $old->dcVolts && null !== $this->appliance->dcVolts,

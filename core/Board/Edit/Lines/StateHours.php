@@ -8,6 +8,8 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
+use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -27,6 +29,8 @@ final readonly class StateHours implements Edit
         #[ListOf('string')]
         public array $lines,
         #[Measured(Unit::Hour)]
+        #[Place('hoursPerDay')]
+        #[Question('It is on each day for')]
         public float $hours,
     ) {}
 

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Lines;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -22,6 +23,7 @@ final readonly class StateLoad implements Edit
     public function __construct(
         public string $line,
         #[Measured(Unit::Watt, most: 20e3, above: true, hint: 'Take the figure from its rating plate.')]
+        #[Place('watts')]
         #[Question('Power on its rating plate', help: 'On the plate of the appliance.')]
         public float $watts,
     ) {}

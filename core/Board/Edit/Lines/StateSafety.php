@@ -7,8 +7,8 @@ namespace IronLatch\Core\Board\Edit\Lines;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\Forgotten;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -24,11 +24,11 @@ use IronLatch\Core\Record\Measured;
 
 /** States facts of lines that keep people from harm; what is left out stays as it was. */
 #[Says(Nature::Choice)]
+#[Place('safety.*')]
 final readonly class StateSafety implements Edit
 {
     /**
      * @param list<string> $lines ids
-     * @param list<string> $forget fields of which nobody knows any more
      */
     public function __construct(
         #[ListOf('string')]
@@ -82,6 +82,7 @@ final readonly class StateSafety implements Edit
         )]
         public ?bool $linkRemoved = null,
         #[Says(Nature::Intention)]
+        #[Question('Acts on a group', yes: 'may never switch it on', no: 'may switch it on')]
         public ?bool $barredFromGroups = null,
         #[Measured(Unit::Ampere)]
         #[Question('Outlet rated', help: 'Printed on the outlet.')]
@@ -115,13 +116,11 @@ final readonly class StateSafety implements Edit
             help: 'Only across DC loads with a winding: cathode to plus.',
         )]
         public ?bool $loadDiode = null,
-        #[ListOf('string')]
-        public array $forget = [],
     ) {}
 
     public function apply(Board $board): Board
     {
-        $facts = [...array_map(Fact::stated(...), $this->stated()), ...Forgotten::of(LineSafety::class, $this->forget)];
+        $facts = array_map(Fact::stated(...), $this->stated());
         if ([] === $facts) {
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
@@ -137,14 +136,13 @@ final readonly class StateSafety implements Edit
     public function summary(Board $board): string
     {
         return sprintf(
-            '%s of %s: %s',
-            [] === $this->stated() ? 'Take back what was said' : 'State',
+            'State of %s: %s',
             Targets::names($board, $this->lines),
             implode(
                 ', ',
                 array_map(
                     static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),
-                    [...array_keys($this->stated()), ...$this->forget],
+                    array_keys($this->stated()),
                 ),
             ),
         );

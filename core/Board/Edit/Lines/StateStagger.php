@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Lines;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -20,6 +21,7 @@ final readonly class StateStagger implements Edit
 {
     public function __construct(
         #[Measured(Unit::Second)]
+        #[Place('program.staggerSeconds')]
         #[Question('Between two lines of a group the program waits')]
         public float $seconds,
     ) {}

@@ -9,8 +9,8 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\Forgotten;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\InletKind;
@@ -24,7 +24,6 @@ use IronLatch\Core\Catalogue\BoxKind;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
-use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
 /**
@@ -33,11 +32,9 @@ use IronLatch\Core\Record\Measured;
  * Clearance and creepage are targets unless they are said to be measured on the built piece or read back from its layout.
  */
 #[Says(Nature::Choice)]
+#[Place('box.*')]
 final readonly class StateBox implements Edit
 {
-    /**
-     * @param list<string> $forget fields of which nobody knows any more
-     */
     public function __construct(
         #[Question('The mains comes in by', help: 'Whether the plug can be put in either way round decides what “live” means inside.')]
         public ?InletKind $inlet = null,
@@ -163,8 +160,6 @@ final readonly class StateBox implements Edit
         #[Says(Nature::Observation)]
         #[Question('The distances', yes: 'are measured or read back', no: 'are targets')]
         public ?bool $measured = null,
-        #[ListOf('string')]
-        public array $forget = [],
     ) {}
 
     /** In one piece: a table from field to fact. */
@@ -203,7 +198,7 @@ final readonly class StateBox implements Edit
             $changes['fuse'] = null;
         }
 
-        return $board->with(box: Copy::of($box, [...$changes, ...Forgotten::of(MainsBox::class, $this->forget)]));
+        return $board->with(box: Copy::of($box, $changes));
     }
 
     /**
@@ -211,16 +206,12 @@ final readonly class StateBox implements Edit
      */
     private function stated(): array
     {
-        $said = array_filter(get_object_vars($this), static fn(mixed $value): bool => null !== $value && !is_array($value));
-
-        return [...array_keys($said), ...$this->forget];
+        return array_keys(array_filter(get_object_vars($this), static fn(mixed $value): bool => null !== $value));
     }
 
     public function summary(Board $board): string
     {
-        $verb = $this->stated() === $this->forget ? 'Take back what was said of' : 'State';
-
-        return $verb . ' the mains side: ' . implode(
+        return 'State the mains side: ' . implode(
             ', ',
             array_map(
                 static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),

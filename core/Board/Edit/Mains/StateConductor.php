@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Mains;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -16,6 +17,7 @@ use IronLatch\Core\Record\ListOf;
 
 /** States which conductor of the appliance the contact interrupts. */
 #[Says(Nature::Choice)]
+#[Place('*')]
 final readonly class StateConductor implements Edit
 {
     /**

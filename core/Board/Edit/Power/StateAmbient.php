@@ -7,6 +7,7 @@ namespace IronLatch\Core\Board\Edit\Power;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -21,6 +22,7 @@ final readonly class StateAmbient implements Edit
 {
     public function __construct(
         #[Measured(Unit::Celsius, least: -40.0, most: 120.0, hint: 'In a closed box 40 °C to 60 °C is usual.')]
+        #[Place('ambient')]
         #[Question('Air inside', help: 'Measured at the parts with everything on, or reckoned from the box.')]
         public float $celsius,
     ) {}

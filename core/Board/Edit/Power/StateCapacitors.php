@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -20,6 +21,7 @@ final readonly class StateCapacitors implements Edit
 {
     public function __construct(
         public string $rail,
+        #[Place('capacitorsFitted')]
         #[Question(
             'Capacitors of the regulator',
             yes: 'fitted',

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -19,6 +20,7 @@ final readonly class StateGround implements Edit
 {
     public function __construct(
         public string $rail,
+        #[Place('groundJoined')]
         #[Question('Its ground', yes: 'joined to the controller’s', no: 'kept apart')]
         public bool $joined,
     ) {}

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -20,6 +21,7 @@ use IronLatch\Core\Record\Measured;
  * long the program waits between them; what is left out stays as it was.
  */
 #[Says(Nature::Choice)]
+#[Place('*')]
 final readonly class InterlockGroup implements Edit
 {
     public function __construct(

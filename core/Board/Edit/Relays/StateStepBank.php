@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
@@ -18,6 +19,7 @@ use IronLatch\Core\Record\Measured;
 
 /** States what the capacitors of a fan’s steps are, and what lies across and before them; what is left out stays as it was. */
 #[Says(Nature::Choice)]
+#[Place('bank.*')]
 final readonly class StateStepBank implements Edit
 {
     public function __construct(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 
@@ -39,6 +40,11 @@ final readonly class FindingScreen implements Screen
             ];
         }
 
-        return ['finding' => $finding, 'effects' => $effects];
+        $alike = array_filter(
+            null === $finding ? [] : $look->report->groupOf($look->open)->findings ?? [],
+            static fn(Finding $one): bool => $one !== $finding,
+        );
+
+        return ['finding' => $finding, 'effects' => $effects, 'alike' => $alike];
     }
 }

@@ -9,13 +9,17 @@ use Doctrine\Persistence\ManagerRegistry;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Lines\AddLines;
 use IronLatch\Core\Board\NpnLowSide;
+use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Review\FindingGroup;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\Revised;
 use IronLatch\Tests\Support\TestBoards;
 use Symfony\Component\Clock\NativeClock;
+use Symfony\Component\DomCrawler\Crawler;
 
 final class EditingTest extends BoardTestCase
 {
@@ -279,6 +283,27 @@ final class EditingTest extends BoardTestCase
         foreach (['hand', 'pin', 'driver', 'coil', 'contact', 'appliance', 'name'] as $part) {
             $this->browser->request('GET', '/boards/' . $opened->record->id() . '/lines', ['open' => 'L1.' . $part]);
             self::assertResponseIsSuccessful($part);
+        }
+    }
+
+    /** Whatever is shown as one can be gone through one by one, however many there are and with nothing to be done about them. */
+    public function testEachOfManyFindingsAlikeIsReached(): void
+    {
+        $names = array_map(static fn(int $number): string => "Lamp $number", range(1, 30));
+        $board = TestBoards::edited(TestBoards::bare(), new AddLines($names, TestBoards::part('led-lamp', Appliance::class)));
+        $opened = $this->shelved($board);
+        $base = '/boards/' . $opened->record->id();
+        $groups = array_filter(
+            TestBoards::inspect($board)->groups(),
+            static fn(FindingGroup $group): bool => count($group->findings) > 24,
+        );
+        self::assertNotSame([], array_filter($groups, static fn(FindingGroup $group): bool => null !== $group->first()->root));
+        foreach ($groups as $group) {
+            $this->browser->request('GET', $base . '/lines');
+            self::assertSelectorExists(sprintf('.finding .gaps a[href$="?open=%s"]', $group->first()->key()));
+            $page = $this->browser->request('GET', $base . '/finding', ['open' => $group->first()->key()]);
+            $others = $page->filter('.alike a')->each(static fn(Crawler $link): string => (string) $link->attr('href'));
+            self::assertCount(count($group->findings) - 1, array_unique($others));
         }
     }
 

@@ -35,14 +35,7 @@ final readonly class Inspector
             static fn(Finding $finding): Finding => $finding->followingFrom(self::root($findings, $finding)),
             array_values($findings),
         );
-        usort($findings, static fn(Finding $a, Finding $b): int => [
-            null !== $a->root,
-            $a->severity->rank(),
-            array_search($a->rule->stage, Stage::cases(), true),
-            $a->rule->id,
-            $a->subject,
-        ]
-            <=> [null !== $b->root, $b->severity->rank(), array_search($b->rule->stage, Stage::cases(), true), $b->rule->id, $b->subject]);
+        usort($findings, static fn(Finding $a, Finding $b): int => self::place($a) <=> self::place($b));
 
         $stages = [];
         foreach (Stage::cases() as $stage) {
@@ -76,6 +69,23 @@ final readonly class Inspector
         }
 
         return null;
+    }
+
+    /**
+     * What stands first, by the worst; of one rule in the order of the ids, L2 before L10.
+     *
+     * @return list<bool|int|string>
+     */
+    private static function place(Finding $finding): array
+    {
+        return [
+            null !== $finding->root,
+            $finding->severity->rank(),
+            array_search($finding->rule->stage, Stage::cases(), true),
+            $finding->rule->id,
+            strlen($finding->subject),
+            $finding->subject,
+        ];
     }
 
     /** An acceptance lapses when the rule, the kind or the figure is no longer the one that was accepted. */

@@ -1,4 +1,4 @@
-import { test, expect, takeDemo, swapped } from './support.mjs';
+import { test, expect, takeDemo, stageLink, swapped } from './support.mjs';
 
 test('a value is edited in place from the keyboard, refused with its text kept, and undone', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
@@ -110,6 +110,54 @@ test('what is refused is said at its field, which keeps text and focus', async (
   await expect(page.locator('#refused')).toHaveCount(0);
   await field.press('Enter');
   await expect(page.locator('#L4-driver')).toContainText('560 Ω');
+});
+
+test('what did not arrive is sent again by the same key', async ({ browser, baseURL }) => {
+  // A page of its own: one that fails its test on a lost request would not do.
+  const page = await browser.newPage({ baseURL });
+  await takeDemo(page, 'First try');
+  await page.locator('#L4-driver').click();
+  const field = page.locator('#baseOhms-L4');
+  await page.route('**/edits', (route) => route.abort(), { times: 1 });
+  await field.fill('560');
+  const lost = page.waitForEvent('requestfailed');
+  await field.press('Enter');
+  await lost;
+  await expect(page.locator('#notice')).toContainText('repeat the step');
+  await expect(field).toHaveValue('560');
+  await field.press('Enter');
+  await expect(page.locator('#L4-driver')).toContainText('560 Ω');
+  await page.close();
+});
+
+test('a fact is taken back where it was said, and said again by undo', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await swapped(page, () => stageLink(page, 'Mains').click());
+  await page.locator('#mains-inlet').click();
+  const inlet = page.locator('#state-box-inlet');
+  const was = await inlet.inputValue();
+  expect(was).not.toBe('');
+  await swapped(page, () => inlet.selectOption({ label: 'not known' }));
+  await expect(inlet).toHaveValue('');
+  await expect(page.locator('#notice')).toContainText('Take back what was said');
+  await expect(stageLink(page, 'Mains')).toContainText('not checked');
+  const amps = page.locator('#state-box-inletAmps');
+  await amps.fill('');
+  await swapped(page, () => amps.press('Enter'));
+  await expect(page.locator('label[for=state-box-inletAmps] .knows')).toHaveText('open');
+  for (const _ of [1, 2]) await swapped(page, () => page.locator('#undo button').click());
+  await expect(inlet).toHaveValue(was);
+});
+
+test('a remedy that is still in sight after an edit is worked out anew', async ({ page }) => {
+  await takeDemo(page, 'First try');
+  const base = page.locator('#tray .offers input[name=base]').first();
+  await expect(base).toHaveValue(await page.locator('#board-head').getAttribute('data-revision'));
+  await page.locator('#L4-driver').click();
+  await page.locator('#baseOhms-L4').fill('560');
+  await swapped(page, () => page.locator('#baseOhms-L4').press('Enter'));
+  await expect(page.locator('#L4-driver')).toContainText('560 Ω');
+  await expect(page.locator('#tray .offers input[name=base]').first()).toHaveValue(await page.locator('#board-head').getAttribute('data-revision'));
 });
 
 test('everything works without scripts', async ({ browser, baseURL }) => {

@@ -33,7 +33,7 @@ final class Recommended
 
     public static function fuse(Inspection $inspection): ?Remedy
     {
-        $first = FuseChoice::remedies($inspection)[0] ?? null;
+        $first = 0.0 === $inspection->mains->total->value ? null : FuseChoice::remedies($inspection)[0] ?? null;
 
         return $first?->edit instanceof ChooseFuse
             ? new Remedy(sprintf(
@@ -50,7 +50,7 @@ final class Recommended
         $fuse = $inspection->mains->shared['fuse']->bears->value ?? 0.0;
         $amps = max($inspection->mains->total->value, $fuse);
         $table = $inspection->board->system()->cordTable;
-        $area = Ampacity::least($amps, $table, LivePath::warmerInside($inspection->board));
+        $area = 0.0 === $amps ? null : Ampacity::least($amps, $table, LivePath::warmerInside($inspection->board));
 
         return null === $area ? null : new Remedy(sprintf(
             '%s: bears the %s that %s',

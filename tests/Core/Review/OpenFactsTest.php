@@ -7,7 +7,9 @@ namespace IronLatch\Tests\Core\Review;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\ForSeveral;
+use IronLatch\Core\Board\Edit\Lines\AddLines;
 use IronLatch\Core\Board\Edit\Question;
+use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -16,6 +18,8 @@ use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Record\ValueKind;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\OpenFact;
 use IronLatch\Core\Review\OpenFacts;
 use IronLatch\Core\Review\Severity;
@@ -24,6 +28,21 @@ use PHPUnit\Framework\TestCase;
 
 final class OpenFactsTest extends TestCase
 {
+    /** A board on which nothing is switched draws nothing: neither fuse nor wire can be told from that. */
+    public function testNothingIsRecommendedWhereNothingIsDrawn(): void
+    {
+        $airer = new AddLines(['Airer'], TestBoards::part('heated-airer', Appliance::class));
+        $choices = 0;
+        $asks = TestBoards::edited(TestBoards::bare(), $airer);
+        foreach (OpenFacts::of(TestBoards::inspect($asks)) as $open) {
+            if (null !== Recommended::of(new Inspection($asks), $open)) {
+                ++$choices;
+                self::assertNull(Recommended::of(new Inspection(TestBoards::bare()), $open), $open->key());
+            }
+        }
+        self::assertSame(2, $choices);
+    }
+
     /** Whatever is asked can be answered in that field, for all that it is asked of, and is not asked again. */
     public function testWhatIsAnsweredIsAskedNoMore(): void
     {

@@ -19,7 +19,9 @@ final class Copy
         $values = get_object_vars($record);
         $fields = [];
         foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $fields[$parameter->name] = $values[$parameter->name];
+            if (!array_key_exists($parameter->name, $changes)) {
+                $fields[$parameter->name] = $values[$parameter->name];
+            }
         }
 
         return $class->newInstanceArgs([...$fields, ...$changes]);

@@ -22,8 +22,9 @@ final class CheckCommandTest extends TestCase
     public function testFirstTryReportsExactlyItsManifest(): void
     {
         $manifest = json_decode((string) file_get_contents(self::ROOT . '/demo/first-try.manifest.json'), true, flags: JSON_THROW_ON_ERROR);
-        [$code, $output] = self::latch('check', self::ROOT . '/demo/first-try.json', '--format=json');
+        [$code, $output, $errors] = self::latch('check', self::ROOT . '/demo/first-try.json', '--format=json');
         $report = json_decode($output, true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame('', $errors);
         self::assertIsArray($manifest);
         self::assertIsArray($report);
         self::assertIsArray($report['findings']);

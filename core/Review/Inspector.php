@@ -35,7 +35,7 @@ final readonly class Inspector
             static fn(Finding $finding): Finding => $finding->followingFrom(self::root($findings, $finding)),
             array_values($findings),
         );
-        usort($findings, static fn(Finding $a, Finding $b): int => self::place($a) <=> self::place($b));
+        usort($findings, self::order(...));
 
         $stages = [];
         foreach (Stage::cases() as $stage) {
@@ -71,9 +71,15 @@ final readonly class Inspector
         return null;
     }
 
+    /** What stands first, by the worst; within one rule the subjects decide, L2 before L10. */
+    private static function order(Finding $a, Finding $b): int
+    {
+        $apart = self::place($a) <=> self::place($b);
+
+        return 0 === $apart ? strnatcmp($a->subject, $b->subject) : $apart;
+    }
+
     /**
-     * What stands first, by the worst; of one rule in the order of the ids, L2 before L10.
-     *
      * @return list<bool|int|string>
      */
     private static function place(Finding $finding): array
@@ -83,8 +89,6 @@ final readonly class Inspector
             $finding->severity->rank(),
             array_search($finding->rule->stage, Stage::cases(), true),
             $finding->rule->id,
-            strlen($finding->subject),
-            $finding->subject,
         ];
     }
 

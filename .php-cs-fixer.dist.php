@@ -17,6 +17,7 @@ return (new Config())
         'ordered_imports' => true,
     ])
     ->setFinder((new Finder())
-        ->in(array_map(static fn(string $folder): string => __DIR__ . '/' . $folder, ['core', 'src', 'tests', 'config', 'migrations', 'public']))
+        ->in(array_map(static fn(string $folder): string => __DIR__ . '/' . $folder,
+            ['core', 'src', 'tests', 'config', 'migrations', 'public']))
         ->notName('reference.php')
         ->exclude('build'));

@@ -3,7 +3,8 @@
   'use strict';
 
   // What the tray works out by itself as it comes into sight is nobody's act: it moves neither focus nor drawer.
-  const isByItself = (event) => event.target instanceof Element && event.target.closest('.offers') !== null && event.detail?.requestConfig?.verb === 'get';
+  const isByItself = (event) =>
+    event.target instanceof Element && event.target.closest('.offers') !== null && event.detail?.requestConfig?.verb === 'get';
 
   const submit = (id) => document.getElementById(id)?.requestSubmit();
 
@@ -38,8 +39,12 @@
       notice.textContent = text;
     }
   };
-  document.addEventListener('htmx:sendError', () => say('The server does not answer. Nothing you entered is lost: start it again and repeat the step.'));
-  document.addEventListener('htmx:responseError', (event) => say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`));
+  document.addEventListener('htmx:sendError', () =>
+    say('The server does not answer. Nothing you entered is lost: start it again and repeat the step.'),
+  );
+  document.addEventListener('htmx:responseError', (event) =>
+    say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`),
+  );
 
   // What was refused is said at its field too, where one looks; the text stays, and the field keeps the focus.
   const settle = (field) => {
@@ -65,12 +70,21 @@
     field.setAttribute('aria-describedby', 'refused');
     field.focus();
   });
-  document.addEventListener('input', (event) => event.target instanceof Element && event.target.hasAttribute('aria-invalid') && settle(event.target));
+  document.addEventListener(
+    'input',
+    (event) => event.target instanceof Element && event.target.hasAttribute('aria-invalid') && settle(event.target),
+  );
 
   // A field that says one fact commits when it is left, or on Enter; what is typed elsewhere stays through the swap.
   const keyOf = (field) => {
     const form = field.form ?? null;
-    const about = form === null ? '' : [...form.querySelectorAll('input[type=hidden]')].filter((one) => one.name !== 'base').map((one) => one.name + '=' + one.value).join('&');
+    const about =
+      form === null
+        ? ''
+        : [...form.querySelectorAll('input[type=hidden]')]
+            .filter((one) => one.name !== 'base')
+            .map((one) => one.name + '=' + one.value)
+            .join('&');
     return (form?.getAttribute('action') ?? '') + '?' + about + '#' + field.name;
   };
   const written = (form) => new URLSearchParams(new FormData(form)).toString();
@@ -84,7 +98,8 @@
   let keyed = null;
   document.addEventListener('keydown', (event) => {
     const field = event.target;
-    if (!(field instanceof HTMLSelectElement) || !field.form?.matches('[data-commit]') || ['Tab', 'Shift', 'Escape'].includes(event.key)) return;
+    if (!(field instanceof HTMLSelectElement) || !field.form?.matches('[data-commit]') || ['Tab', 'Shift', 'Escape'].includes(event.key))
+      return;
     if ('Enter' !== event.key) {
       keyed = field;
     } else if (keyed === field) {
@@ -101,20 +116,24 @@
     if (isChanged && form?.isConnected) form.requestSubmit();
   });
   let next = '';
-  document.addEventListener('submit', (event) => {
-    const form = event.target;
-    if (!(form instanceof HTMLFormElement) || !form.matches('[data-commit]')) return;
-    // Enter and the change that it makes are one.
-    if (form.dataset.sent === written(form)) {
-      event.preventDefault();
-      event.stopPropagation();
-      return;
-    }
-    form.dataset.sent = written(form);
-    const all = [...document.querySelectorAll('form.ask [name]:is(select, input[type=text])')];
-    const at = all.findIndex((one) => one.form === form);
-    next = -1 === at || at + 1 >= all.length ? '' : all[at + 1].id;
-  }, true);
+  document.addEventListener(
+    'submit',
+    (event) => {
+      const form = event.target;
+      if (!(form instanceof HTMLFormElement) || !form.matches('[data-commit]')) return;
+      // Enter and the change that it makes are one.
+      if (form.dataset.sent === written(form)) {
+        event.preventDefault();
+        event.stopPropagation();
+        return;
+      }
+      form.dataset.sent = written(form);
+      const all = [...document.querySelectorAll('form.ask [name]:is(select, input[type=text])')];
+      const at = all.findIndex((one) => one.form === form);
+      next = -1 === at || at + 1 >= all.length ? '' : all[at + 1].id;
+    },
+    true,
+  );
   // The server is told which parts of the page are here already, and of which revision: it answers with what differs.
   document.addEventListener('htmx:configRequest', (event) => {
     event.detail.headers['X-Parts'] = [...document.querySelectorAll('[data-hash]')].map((one) => `${one.id}:${one.dataset.hash}`).join(' ');
@@ -154,13 +173,17 @@
   });
   const typed = new Map();
   const fieldsWith = (root) => [...root.querySelectorAll('input[type=text], input[type=search], textarea, select')];
-  const isTouched = (field) => field instanceof HTMLSelectElement
-    ? [...field.options].some((one) => one.selected !== one.defaultSelected) && !(0 === field.selectedIndex && [...field.options].every((one) => !one.defaultSelected))
-    : field.value !== field.defaultValue;
+  const isTouched = (field) =>
+    field instanceof HTMLSelectElement
+      ? [...field.options].some((one) => one.selected !== one.defaultSelected) &&
+        !(0 === field.selectedIndex && [...field.options].every((one) => !one.defaultSelected))
+      : field.value !== field.defaultValue;
   document.addEventListener('htmx:beforeRequest', (event) => {
     typed.clear();
     const own = event.target instanceof Element ? event.target.closest('form') : null;
-    fieldsWith(document).filter((field) => field.form !== own && isTouched(field)).forEach((field) => typed.set(keyOf(field), field.value));
+    fieldsWith(document)
+      .filter((field) => field.form !== own && isTouched(field))
+      .forEach((field) => typed.set(keyOf(field), field.value));
   });
   document.addEventListener('htmx:afterSettle', () => {
     if (0 === typed.size) return;
@@ -217,22 +240,40 @@
   // One row of names is sent by Enter, like any field; a list of them grows. A name that is taken is said while it is typed.
   document.addEventListener('keydown', (event) => {
     const field = event.target;
-    if (!(field instanceof HTMLTextAreaElement) || !field.hasAttribute('data-refocus') || 'Enter' !== event.key || event.shiftKey || event.isComposing) return;
+    if (
+      !(field instanceof HTMLTextAreaElement) ||
+      !field.hasAttribute('data-refocus') ||
+      'Enter' !== event.key ||
+      event.shiftKey ||
+      event.isComposing
+    )
+      return;
     event.preventDefault();
     field.form?.requestSubmit();
   });
   document.addEventListener('input', (event) => {
     const field = event.target;
     if (!(field instanceof HTMLTextAreaElement) || !field.dataset.taken) return;
-    const names = field.value.split(/\n/).map((name) => name.trim().toLowerCase()).filter((name) => '' !== name);
+    const names = field.value
+      .split(/\n/)
+      .map((name) => name.trim().toLowerCase())
+      .filter((name) => '' !== name);
     field.rows = Math.min(10, Math.max(1, field.value.split(/\n/).length));
-    const taken = names.filter((name, place) => Object.values(JSON.parse(field.dataset.taken)).includes(name) || names.indexOf(name) !== place);
+    const taken = names.filter(
+      (name, place) => Object.values(JSON.parse(field.dataset.taken)).includes(name) || names.indexOf(name) !== place,
+    );
     const says = document.getElementById('add-help');
-    if (says) says.textContent = 0 === taken.length ? 'A list of names, one in each row, adds as many lines.' : `“${taken[0]}” is the name of another line already.`;
+    if (says)
+      says.textContent =
+        0 === taken.length ? 'A list of names, one in each row, adds as many lines.' : `“${taken[0]}” is the name of another line already.`;
   });
-  document.addEventListener('submit', (event) => {
-    refocus = event.target instanceof Element ? event.target.querySelector('[data-refocus]')?.id ?? '' : '';
-  }, true);
+  document.addEventListener(
+    'submit',
+    (event) => {
+      refocus = event.target instanceof Element ? (event.target.querySelector('[data-refocus]')?.id ?? '') : '';
+    },
+    true,
+  );
   document.addEventListener('htmx:afterSettle', (event) => {
     if ('' !== refocus && !isByItself(event)) document.getElementById(refocus)?.focus();
     refocus = '';
@@ -246,7 +287,8 @@
     showWhatScriptsDo();
     const wanted = '' === next ? null : document.getElementById(next);
     next = '';
-    if (wanted && [document.body, document.getElementById('main'), document.getElementById('tray')].includes(document.activeElement)) wanted.focus();
+    if (wanted && [document.body, document.getElementById('main'), document.getElementById('tray')].includes(document.activeElement))
+      wanted.focus();
   });
 
   // The opened drawer or the chosen function must be in sight after a swap, without moving what is in sight already.
@@ -258,9 +300,9 @@
 
   // A function is dragged to a pin; without a pointer the same is done by choosing both.
   let dragged = '';
-  const pinUnder = (event) => event.target instanceof Element ? event.target.closest('[data-pin]') : null;
+  const pinUnder = (event) => (event.target instanceof Element ? event.target.closest('[data-pin]') : null);
   document.addEventListener('dragstart', (event) => {
-    dragged = event.target instanceof Element ? event.target.closest('[data-function]')?.dataset.function ?? '' : '';
+    dragged = event.target instanceof Element ? (event.target.closest('[data-function]')?.dataset.function ?? '') : '';
     event.dataTransfer?.setData('text/plain', dragged);
   });
   document.addEventListener('dragover', (event) => {

@@ -22,9 +22,15 @@ function put(name, content) {
 rmSync(build, { recursive: true, force: true });
 mkdirSync(build, { recursive: true });
 
-const css = execFileSync(join(root, 'node_modules/.bin/tailwindcss'), ['-i', join(root, 'assets/app.css'), '--minify'], { cwd: root, encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] });
-const withFonts = css.replace(/url\("?@ibm\/([a-z-]+)\/([A-Za-z-]+\.woff2)"?\)/g, (_, family, file) =>
-  `url("${put(file, readFileSync(join(root, 'node_modules/@ibm', family, 'fonts/complete/woff2', file)))}")`);
+const css = execFileSync(join(root, 'node_modules/.bin/tailwindcss'), ['-i', join(root, 'assets/app.css'), '--minify'], {
+  cwd: root,
+  encoding: 'utf8',
+  stdio: ['ignore', 'pipe', 'ignore'],
+});
+const withFonts = css.replace(
+  /url\("?@ibm\/([a-z-]+)\/([A-Za-z-]+\.woff2)"?\)/g,
+  (_, family, file) => `url("${put(file, readFileSync(join(root, 'node_modules/@ibm', family, 'fonts/complete/woff2', file)))}")`,
+);
 put('app.css', withFonts);
 put('htmx.js', readFileSync(join(root, 'node_modules/htmx.org/dist/htmx.min.js')));
 put('app.js', readFileSync(join(root, 'assets/app.js')));

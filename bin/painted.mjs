@@ -7,18 +7,23 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
 /** Clicks and waits for the frame that is painted after the answer has settled. */
-const painted = (selector) => page.evaluate((wanted) => new Promise((resolve) => {
-  const target = document.querySelector(wanted);
-  if (!target) throw new Error(`There is no ${wanted}.`);
-  const begin = performance.now();
-  const settled = (event) => {
-    if (event.target instanceof Element && event.target.closest('.offers')) return;
-    document.removeEventListener('htmx:afterSettle', settled);
-    requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - begin)));
-  };
-  document.addEventListener('htmx:afterSettle', settled);
-  target.click();
-}), selector);
+const painted = (selector) =>
+  page.evaluate(
+    (wanted) =>
+      new Promise((resolve) => {
+        const target = document.querySelector(wanted);
+        if (!target) throw new Error(`There is no ${wanted}.`);
+        const begin = performance.now();
+        const settled = (event) => {
+          if (event.target instanceof Element && event.target.closest('.offers')) return;
+          document.removeEventListener('htmx:afterSettle', settled);
+          requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - begin)));
+        };
+        document.addEventListener('htmx:afterSettle', settled);
+        target.click();
+      }),
+    selector,
+  );
 
 async function row(name, board, view, selectors) {
   await page.goto(`${base}${board}/${view}`);
@@ -33,16 +38,21 @@ async function row(name, board, view, selectors) {
 }
 
 await page.goto(`${base}/`);
-const boards = await page.locator('a[aria-label^="Open "]').evaluateAll((links) => links.map((link) => [
-  link.getAttribute('aria-label').slice(5), new URL(link.href).pathname.replace(/\/lines$/, ''),
-]));
+const boards = await page
+  .locator('a[aria-label^="Open "]')
+  .evaluateAll((links) =>
+    links.map((link) => [link.getAttribute('aria-label').slice(5), new URL(link.href).pathname.replace(/\/lines$/, '')]),
+  );
 for (const [name, board] of boards) {
   await row(`${name}: open a link of a line`, board, 'lines', ['#L1-pin', '#L1-driver']);
   await row(`${name}: from stage to stage`, board, 'lines', ['.latches li:nth-child(5) a', '.latches li:nth-child(1) a']);
   // An edit to undo and make again, over and over.
   await page.goto(`${base}${board}/lines?open=L1.name`);
   await page.locator('#rename-L1').fill('Another name');
-  await Promise.all([page.waitForResponse((response) => 'POST' === response.request().method()), page.locator('#rename-L1').press('Enter')]);
+  await Promise.all([
+    page.waitForResponse((response) => 'POST' === response.request().method()),
+    page.locator('#rename-L1').press('Enter'),
+  ]);
   await row(`${name}: undo an edit, and make it again`, board, 'lines', ['#undo button', '#redo button']);
 }
 await browser.close();

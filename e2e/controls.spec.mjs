@@ -92,7 +92,9 @@ test('constants in use are held against the board, and either side is adopted', 
   await drift.locator('textarea').fill(header);
   await swapped(page, () => drift.getByRole('button', { name: 'Compare' }).click());
   await expect(drift).toContainText('Both say the same.');
-  await drift.locator('textarea').fill(header.replace('WORKTOP_LAMP_KEY = 0x0BF402FD', 'WORKTOP_LAMP_KEY = 0x0BF410EF').replace('DEBOUNCE_MS = 30', 'DEBOUNCE_MS = 45'));
+  await drift
+    .locator('textarea')
+    .fill(header.replace('WORKTOP_LAMP_KEY = 0x0BF402FD', 'WORKTOP_LAMP_KEY = 0x0BF410EF').replace('DEBOUNCE_MS = 30', 'DEBOUNCE_MS = 45'));
   await swapped(page, () => drift.getByRole('button', { name: 'Compare' }).click());
   await expect(drift).toContainText('2 differences');
   await expect(drift.getByRole('row', { name: /^DEBOUNCE_MS/ })).toContainText('DEBOUNCE_MS = 30');

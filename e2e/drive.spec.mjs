@@ -44,7 +44,9 @@ test('another circuit is taken from the ranked list, and a missing clamp is stat
 test('a circuit is taken along as a netlist', async ({ page }) => {
   await takeDemo(page, 'First try');
   await openDrive(page, 'A4');
-  const file = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SPICE netlist' }).click()]))[0].path();
+  const file = await (
+    await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SPICE netlist' }).click()])
+  )[0].path();
   expect(readFileSync(file, 'utf8')).toMatch(/^\* NPN low side of First try, relay of .*[\s\S]*\.model [\s\S]*\.end\s*$/);
 });
 

@@ -157,7 +157,9 @@ test('a remedy that is still in sight after an edit is worked out anew', async (
   await page.locator('#baseOhms-L4').fill('560');
   await swapped(page, () => page.locator('#baseOhms-L4').press('Enter'));
   await expect(page.locator('#L4-driver')).toContainText('560 Ω');
-  await expect(page.locator('#tray .offers input[name=base]').first()).toHaveValue(await page.locator('#board-head').getAttribute('data-revision'));
+  await expect(page.locator('#tray .offers input[name=base]').first()).toHaveValue(
+    await page.locator('#board-head').getAttribute('data-revision'),
+  );
 });
 
 test('everything works without scripts', async ({ browser, baseURL }) => {
@@ -166,10 +168,16 @@ test('everything works without scripts', async ({ browser, baseURL }) => {
   await takeDemo(page, 'First try');
   await page.locator('#L4-driver').click();
   await page.locator('#baseOhms-L4').fill('560');
-  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Save' }).click();
+  await page
+    .locator('form', { has: page.locator('#baseOhms-L4') })
+    .getByRole('button', { name: 'Save' })
+    .click();
   await expect(page.locator('#L4-driver')).toContainText('560 Ω');
   await page.locator('#baseOhms-L4').fill('nonsense');
-  await page.locator('form', { has: page.locator('#baseOhms-L4') }).getByRole('button', { name: 'Save' }).click();
+  await page
+    .locator('form', { has: page.locator('#baseOhms-L4') })
+    .getByRole('button', { name: 'Save' })
+    .click();
   await expect(page.locator('#notice')).toContainText('You had entered: ohms “nonsense”');
   await page.locator('#latches').getByRole('link', { name: /^Pins/ }).click();
   await page.locator('#fn-F1').click();

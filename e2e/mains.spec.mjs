@@ -60,14 +60,18 @@ test('a fan gets a step that closes two capacitors, and its percentages follow',
   await openMains(page);
   await swapped(page, () => page.getByRole('link', { name: /never together/ }).click());
   const steps = page.locator('#main');
-  await expect(steps).toContainText('From a percentage: 0 % off, 1–49 % Extractor fan low, 50–83 % Extractor fan medium, 84–100 % Extractor fan full.');
+  await expect(steps).toContainText(
+    'From a percentage: 0 % off, 1–49 % Extractor fan low, 50–83 % Extractor fan medium, 84–100 % Extractor fan full.',
+  );
   const more = page.locator('form', { has: page.getByText('One more step closes together') });
   await more.getByLabel('Extractor fan low').check();
   await more.getByLabel('Extractor fan medium').check();
   await swapped(page, () => more.getByRole('button', { name: 'Add this step' }).click());
   await expect(steps.getByRole('row', { name: /^Extractor fan low \+ Extractor fan medium/ })).toContainText('V');
   await expect(steps).toContainText('88–100 % Extractor fan low + Extractor fan medium');
-  await expect(page.locator('#tray')).toContainText('With “Extractor fan low” and “Extractor fan medium” closed the motor gets 301 V; it is made for 230 V.');
+  await expect(page.locator('#tray')).toContainText(
+    'With “Extractor fan low” and “Extractor fan medium” closed the motor gets 301 V; it is made for 230 V.',
+  );
   await swapped(page, () => page.getByRole('button', { name: 'Remove the step Extractor fan low', exact: true }).click());
   await expect(steps).toContainText('1–49 % Extractor fan medium');
   await page.getByLabel('Series capacitor of Extractor fan low').fill('lots');

@@ -66,7 +66,9 @@ test('a name that can be read two ways is asked about', async ({ page }) => {
   await swapped(page, () => page.locator('#L1-pin').click());
   await page.locator('#pin-L1').fill('4');
   await swapped(page, () => page.keyboard.press('Enter'));
-  await expect(page.locator('#tray')).toContainText('was written as “4” and read as GPIO4 (printed D2); it can also mean GPIO2 (printed D4).');
+  await expect(page.locator('#tray')).toContainText(
+    'was written as “4” and read as GPIO4 (printed D2); it can also mean GPIO2 (printed D4).',
+  );
   await swapped(page, () => page.getByRole('button', { name: 'Confirm GPIO4 (printed D2)' }).click());
   await expect(page.locator('#L1-pin')).toContainText('GPIO4');
   await expect(page.locator('#tray')).not.toContainText('was written as');
@@ -76,7 +78,12 @@ test('a finding is accepted only with a reason and a name, and says so from then
   await page.goto('/');
   await page.locator('select[name=demo]').selectOption({ label: 'First try' });
   await page.getByRole('button', { name: 'Take' }).click();
-  await swapped(page, () => page.locator('#tray').getByRole('link', { name: /the serial console/ }).click());
+  await swapped(page, () =>
+    page
+      .locator('#tray')
+      .getByRole('link', { name: /the serial console/ })
+      .click(),
+  );
   const accept = page.getByRole('button', { name: 'Accept', exact: true });
   await page.getByLabel('Reason').fill('a lamp may blink');
   expect((await swapped(page, () => accept.click())).status()).toBe(422);
@@ -100,7 +107,9 @@ test('a board is put off the shelf and back, and a broken file changes nothing',
   await page.getByRole('button', { name: 'Put Short lived back' }).click();
   await expect(page.getByRole('link', { name: 'Open Short lived' })).toHaveCount(1);
   const boards = await page.locator('article.card').count();
-  await page.getByLabel('Board file (JSON)').setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "iron-latch/board", "vers') });
+  await page
+    .getByLabel('Board file (JSON)')
+    .setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "iron-latch/board", "vers') });
   await page.locator('form[action$="/boards/open"] button').click();
   await expect(page.locator('#notice')).toContainText('“half.json” was not opened. This file is not complete JSON');
   await expect(page.locator('article.card')).toHaveCount(boards);

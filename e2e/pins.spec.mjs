@@ -55,7 +55,11 @@ test('the film shows a twitch with its length, and the remedy plays it away', as
 });
 
 test('a board that does not fit says what does not, and each way out is one click', async ({ page }) => {
-  await readIn(page, 'ESP8266 carrier, D labels, 30 pins', Array.from({ length: 12 }, (_, i) => `Lamp ${i + 1}, none`));
+  await readIn(
+    page,
+    'ESP8266 carrier, D labels, 30 pins',
+    Array.from({ length: 12 }, (_, i) => `Lamp ${i + 1}, none`),
+  );
   await expect(page.locator('#tray')).toContainText('cannot all be seated on the ESP8266 carrier');
   await swapped(page, () => page.getByRole('link', { name: 'Compare controllers' }).click());
   const own = page.locator('.compare .own');

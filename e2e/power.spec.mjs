@@ -54,7 +54,12 @@ test('a scenario of one’s own, hours, a device, and back again', async ({ page
   await swapped(page, () => page.getByRole('link', { name: /^What else hangs/ }).click());
   await page.getByLabel('Attach').selectOption({ label: 'Character display with backlight, 5 V' });
   await page.getByLabel('Called').fill('Display');
-  await swapped(page, () => page.locator('.drawer form', { has: page.getByLabel('Attach') }).getByRole('button', { name: 'Add' }).click());
+  await swapped(page, () =>
+    page
+      .locator('.drawer form', { has: page.getByLabel('Attach') })
+      .getByRole('button', { name: 'Add' })
+      .click(),
+  );
   await expect(page.locator('#tray')).toContainText('“Display” gets down to 3.2 V');
   await repair(page, 'gets down to 3.2 V', 'Feed it from the rail 5 V');
   await expect(stageLink(page, 'Power')).toContainText('shut');
@@ -66,6 +71,8 @@ test('a scenario of one’s own, hours, a device, and back again', async ({ page
 test('the circuit of a rail is taken along', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await openPower(page);
-  const file = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SPICE netlist' }).click()]))[0].path();
+  const file = await (
+    await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SPICE netlist' }).click()])
+  )[0].path();
   expect(readFileSync(file, 'utf8')).toMatch(/^\* Rail 5 V of Utility room board[\s\S]*\.tran [\s\S]*\.end\s*$/);
 });

@@ -14,11 +14,11 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   // Then the remedies, worst first as they stand, until none is left that counts.
   const finding = page.locator('#tray div.finding:not(.follow)').first();
   let steps = 1;
-  while (await finding.count() > 0 && steps < 110) {
+  while ((await finding.count()) > 0 && steps < 110) {
     await finding.locator('.offers').scrollIntoViewIfNeeded();
     await expect(finding.locator('.offers').locator('form button, details').first()).toBeAttached({ timeout: 20_000 });
     const folded = finding.locator('.offers details:not([open]) > summary');
-    while (await folded.count() > 0) await folded.first().click();
+    while ((await folded.count()) > 0) await folded.first().click();
     await swapped(page, () => finding.locator('form button').first().click());
     steps += 1;
   }
@@ -42,17 +42,26 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   expect(readFileSync(pins, 'utf8').split('\r\n')[0]).toContain('No latch is open. Not fully checked: Pins, Mains, Controls.');
 
   await page.goto('/');
-  await page.getByLabel('Board file (JSON)').setInputFiles({ name: 'first-try.json', mimeType: 'application/json', buffer: readFileSync(file) });
+  await page
+    .getByLabel('Board file (JSON)')
+    .setInputFiles({ name: 'first-try.json', mimeType: 'application/json', buffer: readFileSync(file) });
   await page.locator('form[action$="/boards/open"] button').click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('First try');
   await page.getByRole('link', { name: 'Hand over' }).click();
-  const again = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Board file' }).click()]))[0].path();
+  const again = await (
+    await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Board file' }).click()])
+  )[0].path();
   expect(readFileSync(again, 'utf8')).toBe(readFileSync(file, 'utf8'));
 });
 
 test('a finding shows its working and what a remedy would change before it is made', async ({ page }) => {
   await takeDemo(page, 'First try');
-  await swapped(page, () => page.locator('#tray').getByRole('link', { name: /“Window fan” pulls in on the bench only/ }).click());
+  await swapped(page, () =>
+    page
+      .locator('#tray')
+      .getByRole('link', { name: /“Window fan” pulls in on the bench only/ })
+      .click(),
+  );
   const stage = page.locator('#stage');
   await expect(stage).toContainText('V_coil ÷ V_operate');
   await expect(stage).toContainText('Goes:');

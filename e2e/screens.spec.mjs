@@ -8,29 +8,70 @@ const phone = { width: 390, height: 844 };
 
 /** Every screen, with its drawers; «board» stands for the demo board “First try”. */
 const screens = [
-  '/', '/rule-book', '/reckoner', '/reckoner/base-resistor', '/catalogue', '/catalogue/esp32-carrier-38', '/catalogue/module-5v-10w', '/catalogue/esp32-carrier-38/copy',
-  'board/lines', 'board/lines?open=L4.driver', 'board/lines?open=L1.appliance', 'board/pins', 'board/pins?open=F3', 'board/drive', 'board/drive?open=A4',
-  'board/power', 'board/power?open=R2.on', 'board/power?open=heat', 'board/power?open=devices', 'board/mains', 'board/mains?open=L3', 'board/mains?open=barrier',
-  'board/mains?open=wires', 'board/facts', 'board/controls', 'board/controls?open=L6', 'board/sheets/C1',
-  'board/compare', 'board/hand-over', 'board/read', 'board/revisions', 'board/settings', 'board/finding?open=drive.does-not-pull-in:A4',
+  '/',
+  '/rule-book',
+  '/reckoner',
+  '/reckoner/base-resistor',
+  '/catalogue',
+  '/catalogue/esp32-carrier-38',
+  '/catalogue/module-5v-10w',
+  '/catalogue/esp32-carrier-38/copy',
+  'board/lines',
+  'board/lines?open=L4.driver',
+  'board/lines?open=L1.appliance',
+  'board/pins',
+  'board/pins?open=F3',
+  'board/drive',
+  'board/drive?open=A4',
+  'board/power',
+  'board/power?open=R2.on',
+  'board/power?open=heat',
+  'board/power?open=devices',
+  'board/mains',
+  'board/mains?open=L3',
+  'board/mains?open=barrier',
+  'board/mains?open=wires',
+  'board/facts',
+  'board/controls',
+  'board/controls?open=L6',
+  'board/sheets/C1',
+  'board/compare',
+  'board/hand-over',
+  'board/read',
+  'board/revisions',
+  'board/settings',
+  'board/finding?open=drive.does-not-pull-in:A4',
 ];
 
 /** Addresses that are no screens: files, and pieces that a screen loads into itself. */
 const others = [
-  /^\/boards\/\{id\}$/, /^\/backup$/, /\.(json|csv|cir|h|env)$/, /\/exports\/\{what\}$/,
-  /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/, /\/power\/\{rail\}\/(offers|waveform)$/, /\/pins\/\{function\}\/straps$/, /^\/boards\/\{id\}\/offers$/,
+  /^\/boards\/\{id\}$/,
+  /^\/backup$/,
+  /\.(json|csv|cir|h|env)$/,
+  /\/exports\/\{what\}$/,
+  /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/,
+  /\/power\/\{rail\}\/(offers|waveform)$/,
+  /\/pins\/\{function\}\/straps$/,
+  /^\/boards\/\{id\}\/offers$/,
 ];
 
 for (const screen of screens) {
   test(`${screen} is accessible at the desk and on a phone, light and dark`, async ({ page }) => {
-    const faults = async (scan) => (await scan.analyze()).violations.map((one) => `${one.id} ${one.nodes[0].target} ${one.nodes[0].failureSummary}`);
+    const faults = async (scan) =>
+      (await scan.analyze()).violations.map((one) => `${one.id} ${one.nodes[0].target} ${one.nodes[0].failureSummary}`);
     await page.setViewportSize(desk);
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto('/');
-    const board = new URL(await page.getByRole('link', { name: 'Open First try' }).getAttribute('href'), page.url()).pathname.replace(/\/lines$/, '');
+    const board = new URL(await page.getByRole('link', { name: 'Open First try' }).getAttribute('href'), page.url()).pathname.replace(
+      /\/lines$/,
+      '',
+    );
     await page.goto(screen.replace(/^board/, board));
     await page.waitForLoadState('networkidle');
-    expect(await faults(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])), 'light, at the desk').toEqual([]);
+    expect(
+      await faults(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])),
+      'light, at the desk',
+    ).toEqual([]);
     // The dark theme differs in its colours only, a phone in its layout: what depends on neither is not looked at again.
     await page.emulateMedia({ colorScheme: 'dark' });
     expect(await faults(new AxeBuilder({ page }).withRules(['color-contrast'])), 'dark').toEqual([]);
@@ -44,22 +85,31 @@ for (const screen of screens) {
 const tooWide = (page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
 test('no screen is left out of the scans', () => {
-  const routes = JSON.parse(execFileSync('php', ['bin/console', 'debug:router', '--format=json'], { env: { ...process.env, APP_ENV: 'prod' } }));
+  const routes = JSON.parse(
+    execFileSync('php', ['bin/console', 'debug:router', '--format=json'], { env: { ...process.env, APP_ENV: 'prod' } }),
+  );
   // The screens of a board are found as the application finds them: each class has its name.
-  const names = readdirSync('src/Screen').filter((file) => /.Screen\.php$/.test(file) && file !== 'BoardScreen.php')
+  const names = readdirSync('src/Screen')
+    .filter((file) => /.Screen\.php$/.test(file) && file !== 'BoardScreen.php')
     .map((file) => /return '([a-z-]+)';/.exec(readFileSync(`src/Screen/${file}`, 'utf8'))[1]);
   expect(names.length).toBeGreaterThan(10);
-  const addresses = Object.values(routes).filter((route) => /GET|ANY/.test(route.method)).flatMap(({ path }) =>
-    path.includes('{view}') ? names.map((one) => path.replace('{view}', one)) : [path]);
+  const addresses = Object.values(routes)
+    .filter((route) => /GET|ANY/.test(route.method))
+    .flatMap(({ path }) => (path.includes('{view}') ? names.map((one) => path.replace('{view}', one)) : [path]));
   const known = screens.map((screen) => screen.replace(/^board/, '/boards/x').replace(/\?.*/, ''));
-  const missing = addresses.filter((address) => !others.some((other) => other.test(address))
-    && !known.some((screen) => new RegExp(`^${address.replace(/\{\w+\}/g, '[^/]+')}$`).test(screen)));
+  const missing = addresses.filter(
+    (address) =>
+      !others.some((other) => other.test(address)) &&
+      !known.some((screen) => new RegExp(`^${address.replace(/\{\w+\}/g, '[^/]+')}$`).test(screen)),
+  );
   expect(missing).toEqual([]);
 });
 
 test('six lines stand whole at 1280 × 800, and no strip is taller than 88 px', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
-  const strips = await page.locator('.strip').evaluateAll((all) => all.map((strip) => strip.getBoundingClientRect()).map(({ height, bottom }) => ({ height, bottom })));
+  const strips = await page
+    .locator('.strip')
+    .evaluateAll((all) => all.map((strip) => strip.getBoundingClientRect()).map(({ height, bottom }) => ({ height, bottom })));
   expect(strips).toHaveLength(6);
   for (const strip of strips) expect(strip.height).toBeLessThanOrEqual(88);
   expect(strips[5].bottom).toBeLessThanOrEqual(800);

@@ -14,7 +14,10 @@ const environment = (database) => ({ ...process.env, APP_ENV: 'prod', DATABASE_U
 export default function makeShelf() {
   rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder, { recursive: true });
-  for (const command of [['doctrine:migrations:migrate', '-n', '-q'], ['latch:seed', '-q']]) {
+  for (const command of [
+    ['doctrine:migrations:migrate', '-n', '-q'],
+    ['latch:seed', '-q'],
+  ]) {
     execFileSync('php', ['bin/console', ...command], { cwd: root, env: environment(template), stdio: 'inherit' });
   }
 }
@@ -24,10 +27,31 @@ export async function serve(worker) {
   const port = firstPort + worker;
   const database = `${folder}/worker-${worker}.db`;
   freshShelf(worker);
-  const server = spawn('php', ['-d', 'expose_php=0', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=13M', '-d', 'opcache.validate_timestamps=0', '-S', `127.0.0.1:${port}`, '-t', 'public', 'bin/router.php'], { cwd: root, env: environment(database), detached: true, stdio: 'ignore' });
+  const server = spawn(
+    'php',
+    [
+      '-d',
+      'expose_php=0',
+      '-d',
+      'upload_max_filesize=12M',
+      '-d',
+      'post_max_size=13M',
+      '-d',
+      'opcache.validate_timestamps=0',
+      '-S',
+      `127.0.0.1:${port}`,
+      '-t',
+      'public',
+      'bin/router.php',
+    ],
+    { cwd: root, env: environment(database), detached: true, stdio: 'ignore' },
+  );
   const url = `http://127.0.0.1:${port}`;
   for (let left = 200; ; left -= 1) {
-    const answered = await fetch(`${url}/rule-book`).then((response) => response.ok, () => false);
+    const answered = await fetch(`${url}/rule-book`).then(
+      (response) => response.ok,
+      () => false,
+    );
     if (answered) break;
     if (left === 0) throw new Error(`Nothing answers on ${url}: is the port taken?`);
     await new Promise((resolve) => setTimeout(resolve, 50));

@@ -3,11 +3,14 @@ import { freshShelf, serve } from './server.mjs';
 
 export const test = base.extend({
   /** The server of this worker. */
-  server: [async ({}, use, info) => {
-    const server = await serve(info.parallelIndex);
-    await use(server);
-    server.end();
-  }, { scope: 'worker' }],
+  server: [
+    async ({}, use, info) => {
+      const server = await serve(info.parallelIndex);
+      await use(server);
+      server.end();
+    },
+    { scope: 'worker' },
+  ],
 
   /** The address of that server, with the demo boards and nothing else on its shelf. */
   baseURL: async ({ server }, use) => {
@@ -44,7 +47,9 @@ export const stageLink = (page, name) => latches(page).getByRole('link', { name:
 
 /** Clicks and waits until the answer has been swapped in; what the tray works out by itself is no answer. */
 export async function swapped(page, action) {
-  const answer = page.waitForResponse((response) => response.request().headers()['hx-request'] === 'true' && !response.url().includes('/offers?'));
+  const answer = page.waitForResponse(
+    (response) => response.request().headers()['hx-request'] === 'true' && !response.url().includes('/offers?'),
+  );
   await action();
   const response = await answer;
   await response.finished();
@@ -58,6 +63,6 @@ export async function repair(page, finding, button) {
   await group.locator('.offers').scrollIntoViewIfNeeded();
   await expect(group.locator('.offers').locator('form button, details').first()).toBeAttached({ timeout: 20_000 });
   const folded = group.locator('.offers details:not([open]) > summary');
-  while (await folded.count() > 0) await folded.first().click();
+  while ((await folded.count()) > 0) await folded.first().click();
   return swapped(page, () => group.getByRole('button', { name: button }).first().click());
 }

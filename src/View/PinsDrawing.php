@@ -65,10 +65,12 @@ final readonly class PinsDrawing
      */
     public function comparison(): array
     {
+        $controllers = WaysOut::controllers($this->inspection);
+
         return [
             'kinds' => Severity::cases(),
-            'controllers' => self::ranked(WaysOut::controllers($this->inspection)),
-            'ways' => $this->inspection->plan->solution()->fits() ? [] : WaysOut::of($this->inspection),
+            'controllers' => self::ranked($controllers),
+            'ways' => $this->inspection->plan->solution()->fits() ? [] : WaysOut::of($this->inspection, $controllers),
             'solution' => $this->inspection->plan->solution(),
         ];
     }

@@ -14,7 +14,7 @@ use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Drive\Circuit\OptoInput;
-use IronLatch\Core\Drive\Netlist\NodalEquations;
+use IronLatch\Core\Drive\Netlist\SolverCode;
 use IronLatch\Core\Pins\Seating;
 use IronLatch\Tests\Support\Ngspice;
 use IronLatch\Tests\Support\TestBoards;
@@ -24,7 +24,7 @@ use PHPUnit\Framework\TestCase;
 /** Module inputs and strapped nodes against ngspice (Debian package): the whole node as a netlist, with the facts of the part files. */
 final class NodesAgainstNgspiceTest extends TestCase
 {
-    private const VT = NodalEquations::THERMAL_VOLTS;
+    private const VT = SolverCode::THERMAL_VOLTS;
 
     /**
      * @return iterable<string, array{float, float, int, float, float}>

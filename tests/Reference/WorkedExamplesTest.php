@@ -14,7 +14,7 @@ use IronLatch\Core\Drive\Circuit\NpnCircuit;
 use IronLatch\Core\Drive\Circuit\NpnOperatingPoint;
 use IronLatch\Core\Drive\Circuit\OptoInput;
 use IronLatch\Core\Drive\DriverAnalysis;
-use IronLatch\Core\Drive\Netlist\NodalEquations;
+use IronLatch\Core\Drive\Netlist\SolverCode;
 use IronLatch\Core\Quantity\QuantityParser;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Tests\Support\TestBoards;
@@ -119,7 +119,7 @@ final class WorkedExamplesTest extends TestCase
             [5.1, 950.0, 2.8, 2, 4.0, 10.0],
         ] as [$supply, $series, $led, $leds, $node, $ohms]) {
             $amps = OptoInput::amps($supply, $series, $led, $leds, $node, $ohms);
-            $drop = $led + $leds * 2 * NodalEquations::THERMAL_VOLTS * log($amps / 2e-3);
+            $drop = $led + $leds * 2 * SolverCode::THERMAL_VOLTS * log($amps / 2e-3);
             self::assertEqualsWithDelta($supply - $node, $amps * ($series + $ohms) + $drop, 1e-6);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Support;
 
+use IronLatch\Core\Drive\Netlist\Netlist;
 use Symfony\Component\Process\Process;
 
 /** Runs a DC operating point in ngspice (Debian package) and reads what it prints. */
@@ -34,6 +35,14 @@ final class Ngspice
         }
 
         return $values;
+    }
+
+    /** Solves a circuit so many times over in one process. */
+    public static function operatingPoints(Netlist $netlist, int $times): void
+    {
+        $asked = ['.control', ...array_fill(0, $times, 'op'), 'quit 0', '.endc', '.end', ''];
+        $text = str_replace(".op\n.end\n", implode("\n", $asked), $netlist->spice());
+        (new Process(['ngspice', '-b', '/dev/stdin'], input: $text))->mustRun();
     }
 
     /**

@@ -16,8 +16,10 @@ use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Review\FindingGroup;
 use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\ReadBoards;
 use IronLatch\Storage\Revised;
 use IronLatch\Tests\Support\TestBoards;
+use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -362,7 +364,7 @@ final class EditingTest extends BoardTestCase
             self::getContainer()->get(ManagerRegistry::class)->resetManager();
             $entities = self::getContainer()->get(ManagerRegistry::class)->getManager();
             self::assertInstanceOf(EntityManagerInterface::class, $entities);
-            $this->store = new BoardStore($entities, new NativeClock());
+            $this->store = new BoardStore($entities, new NativeClock(), new ReadBoards(new ArrayAdapter(), 'test'));
             self::assertSame($opened->revision->id(), $this->store->record($opened->record->id())?->headId());
         }
     }

@@ -53,9 +53,11 @@ final class PinsTest extends BoardTestCase
         $opened = $this->shelved(TestBoards::edited(TestBoards::bare('esp8266-carrier-30', 'esp8266'), self::lines(10)));
         $crawler = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/compare');
         self::assertResponseIsSuccessful();
+        self::assertStringContainsString('cannot all be seated', $crawler->filter('#stage')->text());
+        $crawler = $this->browser->request('GET', (string) $crawler->filter('#ranked')->attr('hx-get'));
         self::assertSelectorTextContains('.compare .own', '1 too many');
         self::assertCount(11, $crawler->filter('.compare tbody tr'));
-        self::assertStringContainsString('cannot all be seated', $crawler->filter('#stage')->text());
+        self::assertCount(1, $crawler->filter('.ways input[name=way][value="expander:mcp23017"]'));
         $this->post($opened->record->id(), 'seat', ['base' => $opened->revision->id(), 'view' => 'pins', 'way' => 'expander:mcp23017']);
         self::assertResponseIsSuccessful();
         $board = $this->head($opened)->board;

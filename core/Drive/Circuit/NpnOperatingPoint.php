@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
-use IronLatch\Core\Drive\Netlist\NodalEquations;
+use IronLatch\Core\Drive\Netlist\SolverCode;
 
 /**
  * The DC operating point of an NPN low-side circuit.
@@ -32,7 +32,7 @@ final readonly class NpnOperatingPoint
      */
     public static function solve(NpnCircuit $circuit): self
     {
-        $vt = NodalEquations::THERMAL_VOLTS;
+        $vt = SolverCode::THERMAL_VOLTS;
         $baseConductance = 1 / $circuit->driveOhms + (null === $circuit->baseEmitterOhms ? 0.0 : 1 / $circuit->baseEmitterOhms);
         $source = $circuit->driveVolts / $circuit->driveOhms;
         $coilConductance = 1 / ($circuit->coilOhms + $circuit->collectorOhms);
@@ -81,7 +81,7 @@ final readonly class NpnOperatingPoint
         $collectorAmps = min($circuit->gain * $baseAmps, 0.97 * $full);
 
         return [
-            NodalEquations::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps),
+            SolverCode::THERMAL_VOLTS * log($collectorAmps / $circuit->saturationAmps),
             $collectorAmps < 0.95 * $full ? $circuit->railVolts - $collectorAmps / $coilConductance : 0.1,
         ];
     }

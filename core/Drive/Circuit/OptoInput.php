@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
-use IronLatch\Core\Drive\Netlist\NodalEquations;
+use IronLatch\Core\Drive\Netlist\SolverCode;
 
 /**
  * The input of an active-low opto module: supply – resistor – indicator LED – opto LED – input node.
@@ -14,7 +14,7 @@ use IronLatch\Core\Drive\Netlist\NodalEquations;
 final class OptoInput
 {
     private const RATED_AMPS = 2e-3;
-    private const EMISSION_VOLTS = 2 * NodalEquations::THERMAL_VOLTS;
+    private const EMISSION_VOLTS = 2 * SolverCode::THERMAL_VOLTS;
 
     /**
      * The current out of the module into a node at $nodeVolts behind $nodeOhms.

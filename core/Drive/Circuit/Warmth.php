@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive\Circuit;
 
-use IronLatch\Core\Drive\Netlist\NodalEquations;
+use IronLatch\Core\Drive\Netlist\SolverCode;
 
 /**
  * How a value of a semiconductor follows its temperature: a saturation current by the energy gap of silicon (1.11 eV, exponent 3),
@@ -56,10 +56,10 @@ enum Warmth
      */
     private static function saturationAmps(float $amps, float $ratio): float
     {
-        $thermal = NodalEquations::THERMAL_VOLTS * $ratio;
+        $thermal = SolverCode::THERMAL_VOLTS * $ratio;
         $warm = $amps * $ratio ** self::SATURATION_EXPONENT * exp(($ratio - 1) * self::GAP_VOLTS / $thermal);
         $junction = $thermal * log(self::MATCHED_AMPS / $warm);
 
-        return self::MATCHED_AMPS * exp(-$junction / NodalEquations::THERMAL_VOLTS);
+        return self::MATCHED_AMPS * exp(-$junction / SolverCode::THERMAL_VOLTS);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** A bipolar transistor in the transport form of the Ebers–Moll model, without Early effect. */
-final readonly class Bipolar implements Curved
+final readonly class Bipolar implements Resists
 {
     public function __construct(
         public string $collector,
@@ -39,32 +39,44 @@ final readonly class Bipolar implements Curved
         return [$this->collector, $this->base, $this->emitter];
     }
 
-    public function stamp(string $name, NodalEquations $equations): void
+    public function kind(): string
     {
-        $sign = $this->isPnp ? -1.0 : 1.0;
-        $collector = $equations->index[$this->collector];
-        $base = $equations->index[$this->base];
-        $emitter = $equations->index[$this->emitter];
-        $b = $equations->volts[$base];
-        [$forward, $gForward] = $equations->junction($name . 'f', $sign * ($b - $equations->volts[$emitter]), $this->saturationAmps, 1.0);
-        [$reverse, $gReverse] = $equations->junction($name . 'r', $sign * ($b - $equations->volts[$collector]), $this->saturationAmps, 1.0);
-        // Into the base towards emitter and collector, and from collector to emitter.
-        $toEmitter = $sign * $forward / $this->gain;
-        $toCollector = $sign * $reverse / $this->reverseGain;
-        $through = $sign * ($forward - $reverse);
-        $equations->out[$base] += $toEmitter + $toCollector;
-        $equations->out[$collector] += $through - $toCollector;
-        $equations->out[$emitter] -= $through + $toEmitter;
-        $ofBase = $gForward / $this->gain;
-        $back = $gReverse / $this->reverseGain;
-        $equations->slopes[$base][$base] += $ofBase + $back;
-        $equations->slopes[$base][$emitter] -= $ofBase;
-        $equations->slopes[$base][$collector] -= $back;
-        $equations->slopes[$collector][$base] += $gForward - $gReverse - $back;
-        $equations->slopes[$collector][$emitter] -= $gForward;
-        $equations->slopes[$collector][$collector] += $gReverse + $back;
-        $equations->slopes[$emitter][$base] -= $gForward - $gReverse + $ofBase;
-        $equations->slopes[$emitter][$emitter] += $gForward + $ofBase;
-        $equations->slopes[$emitter][$collector] -= $gReverse;
+        return $this->isPnp ? 'PNP' : 'NPN';
+    }
+
+    public function write(string $name, SolverCode $code): void
+    {
+        $fields = array_map(
+            static fn(string $field): string => $code->constant("\$elements['$name']->$field"),
+            ['saturationAmps', 'gain', 'reverseGain'],
+        );
+        self::writeOne($code, [$this->collector, $this->base, $this->emitter], $fields, $this->isPnp ? '-' : '');
+    }
+
+    /**
+     * @param array{string, string, string} $nodes collector, base and emitter
+     * @param list<string> $values saturation current, gain and reverse gain
+     * @param string $sign “-” for a PNP, of which all signs are turned round
+     */
+    public static function writeOne(SolverCode $code, array $nodes, array $values, string $sign): void
+    {
+        [$collector, $base, $emitter] = $nodes;
+        [$saturation, $gain, $reverseGain] = $values;
+        $between = static fn(string $from, string $to): string => sprintf('%s(%s - %s)', $sign, $code->volts($from), $code->volts($to));
+        [$forward, $gForward] = $code->junction($between($base, $emitter), $saturation);
+        [$reverse, $gReverse] = $code->junction($between($base, $collector), $saturation);
+        $ofBase = $code->value("$gForward / $gain");
+        $back = $code->value("$gReverse / $reverseGain");
+        // Out of the base towards emitter and collector, and from collector to emitter.
+        $code->current($base, $emitter, $code->value("$sign($forward / $gain)"));
+        $code->slope($base, $emitter, $base, $ofBase);
+        $code->slope($base, $emitter, $emitter, '-' . $ofBase);
+        $code->current($base, $collector, $code->value("$sign($reverse / $reverseGain)"));
+        $code->slope($base, $collector, $base, $back);
+        $code->slope($base, $collector, $collector, '-' . $back);
+        $code->current($collector, $emitter, $code->value("$sign($forward - $reverse)"));
+        $code->slope($collector, $emitter, $base, $code->value("$gForward - $gReverse"));
+        $code->slope($collector, $emitter, $emitter, '-' . $gForward);
+        $code->slope($collector, $emitter, $collector, $gReverse);
     }
 }

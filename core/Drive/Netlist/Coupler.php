@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** An opto coupler: an LED, and a phototransistor whose base current is the LED’s current times the transfer ratio over its gain. */
-final readonly class Coupler implements Curved
+final readonly class Coupler implements Resists
 {
     public const GAIN = 300.0;
     public const REVERSE_GAIN = 2.0;
@@ -41,30 +41,30 @@ final readonly class Coupler implements Curved
         return [$this->anode, $this->cathode, $this->collector, $this->emitter, 'b' . $name];
     }
 
-    public function stamp(string $name, NodalEquations $equations): void
+    public function kind(): string
     {
-        $anode = $equations->index[$this->anode];
-        $cathode = $equations->index[$this->cathode];
-        $base = $equations->index['b' . $name];
-        $ground = $equations->index['gnd'];
-        [$led, $siemens] = $equations->junction(
-            $name . 'd',
-            $equations->volts[$anode] - $equations->volts[$cathode],
-            $this->ledSaturationAmps,
-            $this->ledEmission,
-        );
-        $equations->current($anode, $cathode, $led);
-        $equations->slope($anode, $cathode, $anode, $siemens);
-        $equations->slope($anode, $cathode, $cathode, -$siemens);
-        $share = $this->transferRatio / self::GAIN;
-        $equations->current($ground, $base, $share * $led);
-        $equations->slope($ground, $base, $anode, $share * $siemens);
-        $equations->slope($ground, $base, $cathode, -$share * $siemens);
-        $this->phototransistor($name)->stamp($name, $equations);
+        return 'OC';
     }
 
-    private function phototransistor(string $name): Bipolar
+    public function write(string $name, SolverCode $code): void
     {
-        return new Bipolar($this->collector, 'b' . $name, $this->emitter, self::SATURATION_AMPS, self::GAIN, self::REVERSE_GAIN);
+        [$led, $siemens] = $code->junction(
+            sprintf('%s - %s', $code->volts($this->anode), $code->volts($this->cathode)),
+            $code->constant("\$elements['$name']->ledSaturationAmps"),
+            $code->constant("\$elements['$name']->ledEmission"),
+        );
+        $code->current($this->anode, $this->cathode, $led);
+        $code->slope($this->anode, $this->cathode, $this->anode, $siemens);
+        $code->slope($this->anode, $this->cathode, $this->cathode, '-' . $siemens);
+        $share = $code->constant(sprintf("\$elements['%s']->transferRatio / %e", $name, self::GAIN));
+        $into = $code->value("$share * $siemens");
+        $code->current('gnd', 'b' . $name, $code->value("$share * $led"));
+        $code->slope('gnd', 'b' . $name, $this->anode, $into);
+        $code->slope('gnd', 'b' . $name, $this->cathode, '-' . $into);
+        $values = array_map(
+            static fn(float $value): string => sprintf('%e', $value),
+            [self::SATURATION_AMPS, self::GAIN, self::REVERSE_GAIN],
+        );
+        Bipolar::writeOne($code, [$this->collector, 'b' . $name, $this->emitter], $values, '');
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** An exponential diode: I = I_S·(e^(V ÷ (n·V_T)) − 1). */
-final readonly class Diode implements Curved
+final readonly class Diode implements Resists
 {
     public function __construct(public string $anode, public string $cathode, public float $saturationAmps, public float $emission = 1.0) {}
 
     /** A diode that drops a voltage at a current; an LED is one with emission coefficient 2. */
     public static function dropping(string $anode, string $cathode, float $volts, float $atAmps, float $emission = 2.0): self
     {
-        return new self($anode, $cathode, $atAmps / (exp($volts / ($emission * NodalEquations::THERMAL_VOLTS)) - 1), $emission);
+        return new self($anode, $cathode, $atAmps / (exp($volts / ($emission * SolverCode::THERMAL_VOLTS)) - 1), $emission);
     }
 
     public function spice(string $name): string
@@ -34,18 +34,20 @@ final readonly class Diode implements Curved
         return [$this->anode, $this->cathode];
     }
 
-    public function stamp(string $name, NodalEquations $equations): void
+    public function kind(): string
     {
-        $anode = $equations->index[$this->anode];
-        $cathode = $equations->index[$this->cathode];
-        [$amps, $siemens] = $equations->junction(
-            $name,
-            $equations->volts[$anode] - $equations->volts[$cathode],
-            $this->saturationAmps,
-            $this->emission,
+        return 'D';
+    }
+
+    public function write(string $name, SolverCode $code): void
+    {
+        [$amps, $siemens] = $code->junction(
+            sprintf('%s - %s', $code->volts($this->anode), $code->volts($this->cathode)),
+            $code->constant("\$elements['$name']->saturationAmps"),
+            $code->constant("\$elements['$name']->emission"),
         );
-        $equations->current($anode, $cathode, $amps);
-        $equations->slope($anode, $cathode, $anode, $siemens);
-        $equations->slope($anode, $cathode, $cathode, -$siemens);
+        $code->current($this->anode, $this->cathode, $amps);
+        $code->slope($this->anode, $this->cathode, $this->anode, $siemens);
+        $code->slope($this->anode, $this->cathode, $this->cathode, '-' . $siemens);
     }
 }

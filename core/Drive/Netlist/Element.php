@@ -10,6 +10,9 @@ interface Element
     /** The element’s line in a SPICE netlist, with the model lines that it needs behind it. */
     public function spice(string $name): string;
 
+    /** What tells it, beside its nodes, from another that is solved by another program. */
+    public function kind(): string;
+
     /**
      * @param string $name by which nodes inside the element are told apart
      * @return list<string> the nodes that it joins

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** A MOSFET of level 1: threshold voltage and transconductance, source at its bulk. Of a p-channel one all signs are turned round. */
-final readonly class FieldEffect implements Curved
+final readonly class FieldEffect implements Resists
 {
     /**
      * @param float $thresholdVolts its amount, for a p-channel one too
@@ -42,41 +42,32 @@ final readonly class FieldEffect implements Curved
         return [$this->drain, $this->gate, $this->source];
     }
 
-    public function stamp(string $name, NodalEquations $equations): void
+    public function kind(): string
     {
-        $drain = $equations->index[$this->drain];
-        $gate = $equations->index[$this->gate];
-        $source = $equations->index[$this->source];
-        $sign = $this->isPChannel ? -1 : 1;
-        [$amps, $perGate, $perDrain] = $this->channel(
-            $sign * ($equations->volts[$gate] - $equations->volts[$source]),
-            $sign * ($equations->volts[$drain] - $equations->volts[$source]),
-        );
-        $equations->current($drain, $source, $sign * $amps);
-        $equations->slope($drain, $source, $gate, $perGate);
-        $equations->slope($drain, $source, $drain, $perDrain);
-        $equations->slope($drain, $source, $source, -$perGate - $perDrain);
+        return $this->isPChannel ? 'PMOS' : 'NMOS';
     }
 
-    /**
-     * @return array{float, float, float} drain current, and its slope with gate and with drain voltage
-     */
-    private function channel(float $gate, float $drain): array
+    public function write(string $name, SolverCode $code): void
     {
-        if ($drain < 0) {
-            // Turned round, drain and source change places.
-            [$amps, $perGate, $perDrain] = $this->channel($gate - $drain, -$drain);
-
-            return [-$amps, -$perGate, $perGate + $perDrain];
-        }
-        $over = $gate - $this->thresholdVolts;
-        if ($over <= 0) {
-            return [0.0, 0.0, 0.0];
-        }
-        $k = $this->transconductance;
-
-        return $drain < $over
-            ? [$k * ($over * $drain - $drain * $drain / 2), $k * $drain, $k * ($over - $drain)]
-            : [$k * $over * $over / 2, $k * $over, 0.0];
+        $sign = $this->isPChannel ? '-' : '';
+        $k = $code->constant("\$elements['$name']->transconductance");
+        $threshold = $code->constant("\$elements['$name']->thresholdVolts");
+        $source = $code->volts($this->source);
+        $gate = $code->value(sprintf('%s(%s - %s)', $sign, $code->volts($this->gate), $source));
+        $drain = $code->value(sprintf('%s(%s - %s)', $sign, $code->volts($this->drain), $source));
+        // Turned round, drain and source change places.
+        $isTurned = $code->value("$drain < 0");
+        $swing = $code->value("abs($drain)");
+        $over = $code->value("max(0.0, ($isTurned ? $gate - $drain : $gate) - $threshold)");
+        $reach = $code->value("min($swing, $over)");
+        $amps = $code->value("$k * ($over * $reach - $reach * $reach / 2)");
+        $perGate = $code->value("$k * $reach");
+        $perDrain = $code->value("$k * ($over - $reach)");
+        $code->current($this->drain, $this->source, $code->value("$sign($isTurned ? -$amps : $amps)"));
+        $ofGate = $code->value("$isTurned ? -$perGate : $perGate");
+        $ofDrain = $code->value("$isTurned ? $perGate + $perDrain : $perDrain");
+        $code->slope($this->drain, $this->source, $this->gate, $ofGate);
+        $code->slope($this->drain, $this->source, $this->drain, $ofDrain);
+        $code->slope($this->drain, $this->source, $this->source, $code->value("-$ofGate - $ofDrain"));
     }
 }

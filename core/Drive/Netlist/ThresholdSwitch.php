@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Drive\Netlist;
 
 /** A resistance between two nodes that is there while a third stands above a threshold. */
-final readonly class ThresholdSwitch implements Curved
+final readonly class ThresholdSwitch implements Resists
 {
     public const OFF_OHMS = 1e9;
 
@@ -38,14 +38,23 @@ final readonly class ThresholdSwitch implements Curved
         return [$this->from, $this->to, $this->control];
     }
 
-    public function stamp(string $name, NodalEquations $equations): void
+    public function kind(): string
     {
-        $from = $equations->index[$this->from];
-        $to = $equations->index[$this->to];
-        $isOn = $equations->volts[$equations->index[$this->control]] > $this->thresholdVolts;
-        $siemens = 1 / ($isOn ? $this->onOhms : self::OFF_OHMS);
-        $equations->current($from, $to, $siemens * ($equations->volts[$from] - $equations->volts[$to]));
-        $equations->slope($from, $to, $from, $siemens);
-        $equations->slope($from, $to, $to, -$siemens);
+        return 'S';
+    }
+
+    public function write(string $name, SolverCode $code): void
+    {
+        $siemens = $code->value(sprintf(
+            "1 / (%s > \$elements['%s']->thresholdVolts ? \$elements['%s']->onOhms : %e)",
+            $code->volts($this->control),
+            $name,
+            $name,
+            self::OFF_OHMS,
+        ));
+        $amps = $code->value(sprintf('%s * (%s - %s)', $siemens, $code->volts($this->from), $code->volts($this->to)));
+        $code->current($this->from, $this->to, $amps);
+        $code->slope($this->from, $this->to, $this->from, $siemens);
+        $code->slope($this->from, $this->to, $this->to, '-' . $siemens);
     }
 }

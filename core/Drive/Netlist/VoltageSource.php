@@ -18,4 +18,9 @@ final readonly class VoltageSource implements Element
     {
         return [$this->node];
     }
+
+    public function kind(): string
+    {
+        return 'V';
+    }
 }

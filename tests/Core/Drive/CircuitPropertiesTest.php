@@ -31,9 +31,9 @@ use IronLatch\Core\Drive\Circuit\NpnSwitch;
 use IronLatch\Core\Drive\Circuit\SwitchCircuit;
 use IronLatch\Core\Drive\Netlist\Diode;
 use IronLatch\Core\Drive\Netlist\Netlist;
-use IronLatch\Core\Drive\Netlist\NodalEquations;
 use IronLatch\Core\Drive\Netlist\Resistor;
 use IronLatch\Core\Drive\Netlist\Solver;
+use IronLatch\Core\Drive\Netlist\SolverCode;
 use IronLatch\Core\Drive\Netlist\VoltageSource as Source;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -186,7 +186,7 @@ final class CircuitPropertiesTest extends TestCase
             ['v' => new Source('in', 5.0), 'r' => new Resistor('in', 'a', 1e3), 'd' => new Diode('a', 'gnd', 1e-15, 1.0)],
         ));
         $amps = $point->through('in', 'a', 1e3);
-        self::assertEqualsWithDelta(NodalEquations::THERMAL_VOLTS * log($amps / 1e-15 + 1), $point->at('a'), 1e-6);
+        self::assertEqualsWithDelta(SolverCode::THERMAL_VOLTS * log($amps / 1e-15 + 1), $point->at('a'), 1e-6);
         self::assertEqualsWithDelta(4.25e-3, $amps, 0.02e-3);
     }
 

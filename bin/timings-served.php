@@ -16,7 +16,8 @@ const PORT = 8044;
 $root = dirname(__DIR__);
 $database = $root . '/var/timings.db';
 array_map(static fn(mixed $file): bool => unlink((string) $file), (array) glob($database . '*'));
-$environment = ['APP_ENV' => 'prod', 'DATABASE_URL' => 'sqlite:///' . $database, 'PATH' => (string) getenv('PATH')];
+$environment = ['APP_ENV' => 'prod', 'DATABASE_URL' => 'sqlite:///' . $database, 'PATH' => (string) getenv('PATH'),
+    'PHP_CLI_SERVER_WORKERS' => '2'];
 foreach (['doctrine:migrations:migrate -n -q', 'latch:seed'] as $command) {
     $process = proc_open('php bin/console ' . $command, [1 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
     if (is_resource($process)) {

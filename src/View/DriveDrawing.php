@@ -30,7 +30,6 @@ final readonly class DriveDrawing
 {
     /** Circuits that are solved as a netlist take longer, and fewer of them are drawn. */
     private const MANY_BOARDS = 10000;
-    private const FEW_BOARDS = 2500;
 
     public function __construct(private Inspection $inspection) {}
 
@@ -155,7 +154,7 @@ final readonly class DriveDrawing
             $circuit,
             $board->relay($actuator),
             $ambient,
-            $circuit->isSolvedAtOnce() ? self::MANY_BOARDS : self::FEW_BOARDS,
+            self::MANY_BOARDS,
         );
     }
 

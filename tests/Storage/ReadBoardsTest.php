@@ -40,8 +40,10 @@ final class ReadBoardsTest extends TestCase
     {
         $board = TestBoards::sound();
         $this->of('first', 'a document', $board);
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            file_put_contents((string) $file, substr((string) file_get_contents((string) $file), 0, 900));
+        $kept = glob($this->folder . '/@/*/*/*');
+        self::assertNotEmpty($kept);
+        foreach ($kept as $file) {
+            file_put_contents($file, substr((string) file_get_contents($file), 0, 900));
         }
         self::assertEquals($board, $this->of('first', 'a document', $board));
         self::assertSame(2, $this->read);

@@ -41,7 +41,7 @@ final class EveryAddress
             $all['board_view'][] = 'pins?open=' . $function;
             $all['pins_straps'][] = "pins/$function/straps";
         }
-        $all['pins_comparison'][] = 'pins/comparison';
+        $all['pins_comparison'] = ['pins/comparison'];
         foreach ($board->actuators() as $actuator => $one) {
             $all['board_view'][] = 'drive?open=' . $actuator;
             $all['drive_ways'][] = "drive/$actuator/ways";

@@ -63,11 +63,6 @@ final class BridgeSwitch extends SwitchCircuit
         return Level::High;
     }
 
-    public function isSolvedAtOnce(): bool
-    {
-        return true;
-    }
-
     public function title(): string
     {
         return 'Full bridge, one way';

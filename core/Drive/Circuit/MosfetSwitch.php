@@ -78,11 +78,6 @@ final class MosfetSwitch extends SwitchCircuit
         return Level::High;
     }
 
-    public function isSolvedAtOnce(): bool
-    {
-        return true;
-    }
-
     public function title(): string
     {
         return 'MOSFET low side';

@@ -75,11 +75,6 @@ final class NpnSwitch extends SwitchCircuit
         return Level::High;
     }
 
-    public function isSolvedAtOnce(): bool
-    {
-        return true;
-    }
-
     public function title(): string
     {
         return 'NPN low side';

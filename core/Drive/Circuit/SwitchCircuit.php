@@ -41,12 +41,6 @@ abstract class SwitchCircuit extends CoilCircuit
     /** The part that carries the coil’s current. */
     abstract protected function switch(): SwitchingPart;
 
-    /** Whether its operating point is a formula of its own, tens of times as fast as the netlist. */
-    public function isSolvedAtOnce(): bool
-    {
-        return false;
-    }
-
     /** What stands between pin and coil, in a few words. */
     abstract public function title(): string;
 

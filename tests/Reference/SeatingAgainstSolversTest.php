@@ -9,16 +9,18 @@ use IronLatch\Core\Pins\Fitness;
 use IronLatch\Core\Pins\SeatingProblem;
 use IronLatch\Core\Pins\SeatingSolver;
 use IronLatch\Core\Pins\StartUp;
-use IronLatch\Tests\Support\Glpk;
+use IronLatch\Tests\Support\IntegerProgramme;
 use IronLatch\Tests\Support\RandomBoards;
+use IronLatch\Tests\Support\RandomSeating;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The seating solver against GLPK's glpsol (Debian package glpk-utils), which solves the same problem as an integer programme,
+ * The seating solver against GLPK’s glpsol and COIN-OR’s cbc (Debian packages), which solve the same problem as an integer programme,
  * and against trying everything. Prices are compared, tier by tier, not seats: equals may be seated either way.
  */
-final class SeatingAgainstGlpkTest extends TestCase
+final class SeatingAgainstSolversTest extends TestCase
 {
     /**
      * @return iterable<string, array{int}>
@@ -35,9 +37,25 @@ final class SeatingAgainstGlpkTest extends TestCase
     {
         $problem = self::problem(RandomBoards::drawn($seed));
         $solution = SeatingSolver::solve($problem);
-        self::assertSame(Glpk::bestTiers($problem), [count($solution->unseated), ...array_values($solution->tiers)]);
+        self::assertSame(IntegerProgramme::bestTiers($problem), [count($solution->unseated), ...array_values($solution->tiers)]);
         self::assertSame([] === $solution->unseated, [] === $solution->conflict);
         self::assertCount(count($solution->seats), array_unique($solution->seats));
+    }
+
+    /** Prices drawn at random, so that no two pins are alike and nothing is decided at a glance; cbc is a second opinion. */
+    #[TestWith([1, 12, 18])]
+    #[TestWith([2, 24, 24])]
+    #[TestWith([3, 30, 26])]
+    #[TestWith([4, 36, 44])]
+    public function testEveryTierIsAsGoodAsCbcFindsIt(int $seed, int $functions, int $pins): void
+    {
+        $problem = RandomSeating::drawn($seed, $functions, $pins);
+        $solution = SeatingSolver::solve($problem);
+        self::assertSame(
+            IntegerProgramme::bestTiers($problem, 'cbc'),
+            [count($solution->unseated), ...array_values($solution->tiers)],
+        );
+        self::assertCount(max(0, $functions - $pins), $solution->unseated);
     }
 
     public function testEveryTierIsAsGoodAsTryingEverything(): void

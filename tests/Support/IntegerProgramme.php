@@ -7,19 +7,22 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Core\Pins\SeatingProblem;
 use Symfony\Component\Process\Process;
 
-/** Writes a seating problem as an integer programme and has it solved, tier by tier, by GLPK's glpsol (Debian package). */
-final class Glpk
+/**
+ * Writes a seating problem as an integer programme and has it solved, tier by tier, by GLPK’s glpsol or by COIN-OR’s cbc (Debian packages
+ * glpk-utils and coinor-cbc).
+ */
+final class IntegerProgramme
 {
     /**
      * The best price of each tier, each at its least while the ones before it keep theirs; unseated functions come first.
      *
      * @return list<int> unseated, then the tiers of SeatingProblem
      */
-    public static function bestTiers(SeatingProblem $problem): array
+    public static function bestTiers(SeatingProblem $problem, string $solver = 'glpsol'): array
     {
         $values = [];
         for ($tier = -1; $tier < count(SeatingProblem::TIERS); ++$tier) {
-            $values[] = self::least($problem, $tier, $values);
+            $values[] = self::least($problem, $tier, $values, $solver);
         }
 
         return $values;
@@ -28,18 +31,22 @@ final class Glpk
     /**
      * @param list<int> $kept best values of the tiers before
      */
-    private static function least(SeatingProblem $problem, int $tier, array $kept): int
+    private static function least(SeatingProblem $problem, int $tier, array $kept, string $solver): int
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'seat');
-        file_put_contents($file, self::write($problem, $tier, $kept));
-        $process = new Process(['glpsol', '--lp', $file, '--cuts', '--write', $file . '.out']);
+        file_put_contents($file . '.lp', self::write($problem, $tier, $kept));
+        // Of a mixed integer solution glpsol says "s mip ROWS COLUMNS STATUS VALUE", status o for optimal; cbc says it in words.
+        [$asked, $value] = match ($solver) {
+            'cbc' => [['cbc', "$file.lp", 'solve', 'solution', "$file.out"], '/^Optimal - objective value (\S+)/m'],
+            default => [['glpsol', '--lp', "$file.lp", '--cuts', '--write', "$file.out"], '/^s mip \d+ \d+ o (\S+)/m'],
+        };
+        $process = new Process($asked);
         $process->setTimeout(120);
         $process->mustRun();
         $output = (string) file_get_contents($file . '.out');
-        array_map(unlink(...), [$file, $file . '.out']);
-        // Of a mixed integer solution: "s mip ROWS COLUMNS STATUS VALUE", status o for optimal.
-        if (1 !== preg_match('/^s mip \d+ \d+ o (\S+)/m', $output, $match)) {
-            throw new \RuntimeException('glpsol found no optimum: ' . $process->getOutput());
+        array_map(unlink(...), [$file, "$file.lp", "$file.out"]);
+        if (1 !== preg_match($value, $output, $match)) {
+            throw new \RuntimeException($solver . ' found no optimum: ' . $process->getOutput());
         }
 
         return (int) round((float) $match[1]);

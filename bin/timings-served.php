@@ -11,7 +11,7 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Tests\Support\TestBoards;
 
-const PORT = 8044;
+const PORT = 8071;
 
 $root = dirname(__DIR__);
 $database = $root . '/var/timings.db';

@@ -57,6 +57,8 @@ final readonly class Board
      * @param ?MainsBox $box the mains side as a whole; null while nothing is said of it
      * @param array<string, Channel> $channels ways to operate lines from afar, by id
      * @param array<string, LineGroup> $lineGroups lines that one act operates together, by id
+     * @param array<string, HousePlace> $places where the board stands, its switches and appliances, by id
+     * @param array<string, HouseCable> $houseCables between places, by id
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -80,7 +82,7 @@ final readonly class Board
         public array $expanders,
         #[MapOf('string', '^F[1-9][0-9]{0,5}$')]
         public array $frozenSeats,
-        #[MapOf('int', '^[ACDFGKLPRSX]$')]
+        #[MapOf('int', '^[ACDFGHJKLPRSX]$')]
         public array $lastIds,
         public LineDefaults $defaults,
         public HouseRules $houseRules,
@@ -97,6 +99,10 @@ final readonly class Board
         public array $channels = [],
         #[MapOf(LineGroup::class, '^K[1-9][0-9]{0,5}$')]
         public array $lineGroups = [],
+        #[MapOf(HousePlace::class, '^H[1-9][0-9]{0,5}$')]
+        public array $places = [],
+        #[MapOf(HouseCable::class, '^J[1-9][0-9]{0,5}$')]
+        public array $houseCables = [],
     ) {
         $this->index = new BoardIndex($this);
         $this->controller = BoardIntegrity::verify($this);
@@ -118,6 +124,8 @@ final readonly class Board
      * @param ?array<string, PowerScenario> $scenarios
      * @param ?array<string, Channel> $channels
      * @param ?array<string, LineGroup> $lineGroups
+     * @param ?array<string, HousePlace> $places
+     * @param ?array<string, HouseCable> $houseCables
      */
     public function with(
         ?string $name = null,
@@ -142,6 +150,8 @@ final readonly class Board
         ?MainsBox $box = null,
         ?array $channels = null,
         ?array $lineGroups = null,
+        ?array $places = null,
+        ?array $houseCables = null,
     ): self {
         $said = get_defined_vars();
 
@@ -171,6 +181,17 @@ final readonly class Board
         $part = $this->parts[$id] ?? null;
 
         return $part instanceof $class ? $part : throw new \LogicException(sprintf('The board has no %s “%s”.', $class, $id));
+    }
+
+    /** Id of the place where the board itself stands. */
+    public function boxPlace(): string
+    {
+        foreach ($this->places as $id => $place) {
+            if (PlaceKind::Box === $place->kind) {
+                return $id;
+            }
+        }
+        throw new \LogicException('The board stands nowhere.');
     }
 
     /** The controller on its carrier, with the pins of every expander. */

@@ -60,6 +60,7 @@ final class BoardIndex
         return $volts;
     }
 
+    /** In one piece: a table from the letter of an id to what bears such ids. */
     public function nameOf(Board $board, string $id): string
     {
         $named = match (substr($id, 0, 1)) {
@@ -72,6 +73,7 @@ final class BoardIndex
             'P' => $board->scenarios,
             'C' => $board->channels,
             'K' => $board->lineGroups,
+            'H' => $board->places,
             default => [],
         };
         if (isset($named[$id])) {
@@ -81,7 +83,14 @@ final class BoardIndex
             return self::relayName($board->lines[$this->lines[$id]], $id);
         }
 
-        return 'board' === $id ? $board->name : self::surfaceName($board, $id) ?? $id;
+        return 'board' === $id ? $board->name : self::surfaceName($board, $id) ?? self::cableName($board, $id) ?? $id;
+    }
+
+    private static function cableName(Board $board, string $id): ?string
+    {
+        $cable = $board->houseCables[$id] ?? null;
+
+        return null === $cable ? null : sprintf('%s to %s', $board->places[$cable->from]->name, $board->places[$cable->to]->name);
     }
 
     private static function surfaceName(Board $board, string $id): ?string

@@ -28,6 +28,8 @@ final class BoardIntegrity
         'channels' => 16,
         'lineGroups' => 64,
         'scenarios' => 32,
+        'places' => 32,
+        'houseCables' => 64,
     ];
 
     /** The board that the next one comes from. */
@@ -84,6 +86,9 @@ final class BoardIntegrity
         }
         if ($isTouched('devices', 'functions', 'rails', 'mcu', 'expanders', 'parts')) {
             DeviceIntegrity::verify($board, $controller);
+        }
+        if ($isTouched('places', 'houseCables', 'functions', 'lines')) {
+            PlaceIntegrity::verify($board);
         }
         if ($isTouched('lineGroups', 'lines', 'channels', 'scenarios')) {
             GroupIntegrity::scenarios($board);
@@ -148,6 +153,8 @@ final class BoardIntegrity
             ...array_keys($board->scenarios),
             ...array_keys($board->channels),
             ...array_keys($board->lineGroups),
+            ...array_keys($board->places),
+            ...array_keys($board->houseCables),
         ];
         foreach ($board->lines as $line) {
             array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));

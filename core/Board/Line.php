@@ -23,6 +23,7 @@ final readonly class Line
      * @param ?string $feed the rail that feeds a DC appliance; null for mains, and while it is not stated
      * @param ?Fact<float> $hoursPerDay how long it is on; null while nothing is said of it
      * @param ?LineSafety $safety what keeps people from harm; null while nothing is said of it
+     * @param ?string $place id of the place where its appliance is wired; null for nowhere in particular
      * @param bool $uncontrolled the maker states that nothing on the board operates it, and that it is meant so
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class Line
         public ?Fact $hoursPerDay = null,
         public ?LineSafety $safety = null,
         public bool $uncontrolled = false,
+        public ?string $place = null,
     ) {}
 
     /**

@@ -29,6 +29,7 @@ final readonly class LineSafety
      * @param ?Fact<bool> $unattended the papers of its appliance allow that it runs with nobody there
      * @param ?Fact<bool> $mustNotStart it may never start by itself, whatever is usual for its kind
      * @param ?Fact<bool> $mustComeBack it must come back after a power cut, or need not, whatever is usual for its kind
+     * @param ?Fact<bool> $ownRadio the lamp listens to a radio of its own, and wants its supply all the time
      * @param ?Fact<bool> $loadDiode a diode lies across its DC appliance, behind the contact
      */
     public function __construct(
@@ -64,6 +65,8 @@ final readonly class LineSafety
         public ?Fact $mustComeBack = null,
         #[FactOf('bool')]
         public ?Fact $loadDiode = null,
+        #[FactOf('bool')]
+        public ?Fact $ownRadio = null,
     ) {
         if (is_float($outletAmps?->value) && ($outletAmps->value < 0.5 || $outletAmps->value > 100)) {
             throw new \InvalidArgumentException('An outlet is rated for between 0.5 A and 100 A.');
@@ -82,7 +85,7 @@ final readonly class LineSafety
      */
     public function forAnotherAppliance(bool $leavesMains, bool $comesToMains): self
     {
-        $gone = ['remoteStart' => null, 'unattended' => null];
+        $gone = ['remoteStart' => null, 'unattended' => null, 'ownRadio' => null];
         if ($leavesMains) {
             $gone = [...$gone, 'outlet' => null, 'earthJoined' => null, 'linkRemoved' => null, 'outletAmps' => null, 'snubber' => null];
         }

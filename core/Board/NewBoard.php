@@ -15,6 +15,8 @@ use IronLatch\Core\Record\Fact;
 /** An empty board with one rail and the usual NPN driver. */
 final class NewBoard
 {
+    /** Where a board stands until somebody calls that otherwise. */
+    public const PLACE = 'The box';
     private const AMBIENT_CELSIUS = 40.0;
     private const BASE_OHMS = 470.0;
     private const BASE_EMITTER_OHMS = 10e3;
@@ -49,7 +51,7 @@ final class NewBoard
             [],
             [],
             [],
-            ['R' => 1],
+            ['H' => 1, 'R' => 1],
             new LineDefaults(
                 $relay->identity->id,
                 new NpnLowSide($transistor->identity->id, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
@@ -58,6 +60,7 @@ final class NewBoard
             new HouseRules(),
             [],
             $parts,
+            places: ['H1' => new HousePlace(self::PLACE, PlaceKind::Box)],
         );
     }
 

@@ -26,6 +26,7 @@ final readonly class PinFunction
      * @param ?Fact<Insulation> $barrier what keeps mains from its wire; of what listens to the mains itself
      * @param ?float $debounceFarads between the wire of a contact and ground; null for none
      * @param ?Fact<bool> $madeForMains the contact was made for mains, and wants more current than one for signals
+     * @param ?string $place id of the place where it is; null for nowhere in particular
      * @param bool $servesNoLine the maker states that it operates no line, and that it is meant so
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class PinFunction
         public ?float $debounceFarads = null,
         #[FactOf('bool')]
         public ?Fact $madeForMains = null,
+        public ?string $place = null,
     ) {
         if (null !== $debounceFarads && ($debounceFarads < 100e-12 || $debounceFarads > 100e-6)) {
             throw new \InvalidArgumentException('A capacitor beside a contact has between 100 pF and 100 µF. Usual are 100 nF.');

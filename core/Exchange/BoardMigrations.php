@@ -47,7 +47,31 @@ final class BoardMigrations
     {
         $data = $from < 2 && $version >= 2 ? self::fromOne($data) : $data;
 
-        return $from < 3 && $version >= 3 ? self::fromTwo($data) : $data;
+        $data = $from < 3 && $version >= 3 ? self::fromTwo($data) : $data;
+
+        return $from < 4 && $version >= 4 ? self::fromThree($data) : $data;
+    }
+
+    /**
+     * The board gets the place where it stands; of the house around it nobody had said anything.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     * @throws RecordFault when such a place is there already
+     */
+    private static function fromThree(array $data): array
+    {
+        foreach (['places', 'houseCables'] as $later) {
+            if (array_key_exists($later, $data)) {
+                throw new RecordFault($later, 'a file of version 3 has no such key. Take it out, or write version 4 throughout.');
+            }
+        }
+        $data['places'] = ['H1' => ['name' => 'The box', 'kind' => 'the board in its box']];
+        if (is_array($data['lastIds'] ?? null)) {
+            $data['lastIds']['H'] = 1;
+        }
+
+        return $data;
     }
 
     /**

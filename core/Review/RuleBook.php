@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '10';
+    public const VERSION = '11';
 
     /**
      * @return list<Rule>
@@ -125,6 +125,16 @@ final class RuleBook
             new Mains\StepOvervolts(),
             new Mains\StepBleeder(),
             new Mains\StepSeries(),
+            new Mains\NoNeutral(),
+            new Mains\NeutralNotOwn(),
+            new Mains\DimmerBefore(),
+            new Mains\SmartLampCut(),
+            new Mains\SeveralCircuits(),
+            new Mains\BreakerTooLarge(),
+            new Mains\CircuitOverloaded(),
+            new Mains\ResidualMissing(),
+            new Mains\TooFewCores(),
+            new Mains\LowVoltageWithMains(),
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
             new Controls\NameClash(),
@@ -166,7 +176,7 @@ final class RuleBook
     public static function neverLooksAt(): array
     {
         return [
-            'the installation in the wall: its age, its wiring, its residual-current device',
+            'the installation in the wall beyond what is said of its places: its age, hidden joints, what somebody did long ago',
             'whether the parts in hand are what their print says',
             'workmanship: solder, crimps, torque, strain relief, what a hand has swapped',
             'the program as it was written, beyond the constants that are compared',

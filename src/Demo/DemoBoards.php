@@ -6,10 +6,12 @@ namespace IronLatch\Demo;
 
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BreakerCurve;
 use IronLatch\Core\Board\BridgingCapacitor;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ClockSource;
+use IronLatch\Core\Board\ConductorColours;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\Controller\StateClock;
 use IronLatch\Core\Board\Edit\Controller\StateFirmware;
@@ -37,6 +39,12 @@ use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\Edit\Functions\StateContactMade;
 use IronLatch\Core\Board\Edit\Functions\StateRepeated;
 use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
+use IronLatch\Core\Board\Edit\House\AddPlace;
+use IronLatch\Core\Board\Edit\House\RenamePlace;
+use IronLatch\Core\Board\Edit\House\RunHouseCable;
+use IronLatch\Core\Board\Edit\House\StandAt;
+use IronLatch\Core\Board\Edit\House\StateHouseCable;
+use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
 use IronLatch\Core\Board\Edit\Lines\StateHours;
@@ -70,11 +78,14 @@ use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\MissedTime;
+use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Board\NewBoard;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PlaceKind;
 use IronLatch\Core\Board\PollutionDegree;
+use IronLatch\Core\Board\ResidualDevice;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\Snubber;
@@ -202,6 +213,25 @@ final readonly class DemoBoards
                 tracks: false,
             ),
             new ChooseFuse($this->part('fuse-ceramic-6-3', MainsFuse::class)),
+            // On the wall of the utility room, on a circuit of its own; the boiler cupboard is wired from here.
+            new RenamePlace('H1', 'Utility room wall'),
+            new StatePlace(
+                ['H1'],
+                neutral: NeutralHere::Own,
+                circuits: 1,
+                dimmer: false,
+                breakerAmps: 16.0,
+                curve: BreakerCurve::B,
+                residual: ResidualDevice::ThirtyMilliamperes,
+                squareMetres: 2.5e-6,
+                colours: ConductorColours::Present,
+                othersAmps: 4.0,
+            ),
+            new AddPlace('Boiler cupboard', PlaceKind::Appliance),
+            new StandAt('H2', [], ['L6']),
+            new StatePlace(['H2'], neutral: NeutralHere::Own, circuits: 1),
+            new RunHouseCable('H1', 'H2'),
+            new StateHouseCable(['J1'], mains: 2, earth: 1, low: 0, free: 0, squareMetres: 1.5e-6, insulationVolts: 300.0),
             new StateSafety(['L1', 'L2', 'L3', 'L5', 'L6'], outlet: OutletKind::Fixed, earthJoined: true, restore: RestorePolicy::Off),
             new StateSafety(['L1'], restSeconds: 240.0, snubber: Snubber::Rc),
             new StateSafety(['L2', 'L6'], restore: RestorePolicy::Last, snubber: Snubber::Rc),

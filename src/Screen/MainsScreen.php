@@ -16,6 +16,6 @@ final readonly class MainsScreen implements Screen
 
     public function context(Look $look): array
     {
-        return (new MainsDrawing($look->inspection))->context($look->open);
+        return (new MainsDrawing($look->inspection, $look->report))->context($look->open);
     }
 }

@@ -22,14 +22,15 @@ use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Report;
 
 /** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */
 final readonly class MainsDrawing
 {
     /** What stands in the drawing besides lines and groups, and opens like them. */
-    private const PARTS = ['inlet', 'fuse', 'wires', 'barrier', 'box', 'apart'];
+    private const PARTS = ['inlet', 'fuse', 'wires', 'barrier', 'box', 'apart', 'house'];
 
-    public function __construct(private Inspection $inspection) {}
+    public function __construct(private Inspection $inspection, private Report $report) {}
 
     /**
      * @param string $open a line, a group of relays, or a part that all lines share
@@ -43,12 +44,15 @@ final readonly class MainsDrawing
         $drawer = match (true) {
             isset($rows[$open]) => 'line',
             isset($groups[$open]) => 'group',
+            isset($board->places[$open]) => 'place',
+            isset($board->houseCables[$open]) => 'cable',
             in_array($open, self::PARTS, true) => $open,
             default => '',
         };
         $chosen = 'line' === $drawer ? $open : '';
 
         return [
+            ...(new HouseDrawing($board, $this->report))->context($open),
             'mains' => $this->inspection->mains,
             'rows' => $rows,
             'part' => '' === $drawer ? '' : $open,

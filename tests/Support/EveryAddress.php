@@ -37,6 +37,9 @@ final class EveryAddress
                 $all['board_view'][] = "controls?open=$surface";
             }
         }
+        foreach (['house', ...array_keys($board->places), ...array_keys($board->houseCables)] as $around) {
+            $all['board_view'][] = 'mains?open=' . $around;
+        }
         foreach (array_keys($board->functions) as $function) {
             $all['board_view'][] = 'pins?open=' . $function;
             $all['pins_straps'][] = "pins/$function/straps";

@@ -37,6 +37,7 @@ final readonly class RandomEdits
         'a' => 'functions', 'b' => 'functions',
         'rail' => 'rails', 'from' => 'rails', 'group' => 'groups', 'expander' => 'expanders', 'device' => 'devices',
         'scenario' => 'scenarios', 'channel' => 'channels', 'channels' => 'channels', 'bus' => 'groups',
+        'place' => 'places', 'places' => 'places', 'otherPlace' => 'places', 'cable' => 'houseCables', 'cables' => 'houseCables',
     ];
     /** Units people mean, near values that boards have. */
     private const USUAL = [

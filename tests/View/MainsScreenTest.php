@@ -64,7 +64,8 @@ final class MainsScreenTest extends TestCase
      */
     private static function chain(string $line, Edit ...$edits): array
     {
-        $chain = (new MainsDrawing(new Inspection(TestBoards::edited(TestBoards::sound(), ...$edits))))->context($line)['chain'];
+        $board = TestBoards::edited(TestBoards::sound(), ...$edits);
+        $chain = (new MainsDrawing(new Inspection($board), TestBoards::inspect($board)))->context($line)['chain'];
         self::assertIsArray($chain);
 
         return array_values(array_map(

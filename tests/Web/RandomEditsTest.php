@@ -13,6 +13,8 @@ use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Functions\AttachDevice;
+use IronLatch\Core\Board\Edit\House\AddPlace;
+use IronLatch\Core\Board\Edit\House\RunHouseCable;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
 use IronLatch\Core\Board\Edit\Power\AddRail;
@@ -146,6 +148,8 @@ final class RandomEditsTest extends BoardTestCase
             new AttachDevice(TestBoards::part('small-display', Device::class), 'Display', 'R1'),
             new ProtectRail('R2', TestBoards::part('tvs-15v', Protection::class)),
             new FitExpander(TestBoards::part('mcp23017', Expander::class), 'R1'),
+            new AddPlace('Hall'),
+            new RunHouseCable('H2', 'H1'),
         );
     }
 

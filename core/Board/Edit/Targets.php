@@ -11,6 +11,8 @@ use IronLatch\Core\Board\Channel;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\HouseCable;
+use IronLatch\Core\Board\HousePlace;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Rail;
@@ -37,6 +39,16 @@ final class Targets
     public static function rail(Board $board, string $id): Rail
     {
         return $board->rails[$id] ?? self::gone('rail', $id);
+    }
+
+    public static function place(Board $board, string $id): HousePlace
+    {
+        return $board->places[$id] ?? self::gone('place', $id);
+    }
+
+    public static function houseCable(Board $board, string $id): HouseCable
+    {
+        return $board->houseCables[$id] ?? self::gone('cable', $id);
     }
 
     public static function group(Board $board, string $id): FunctionGroup

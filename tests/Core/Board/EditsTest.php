@@ -82,7 +82,7 @@ final class EditsTest extends TestCase
                 $line->actuators['A1']->activeLevel->value,
             ],
         );
-        self::assertSame(['A' => 1, 'F' => 1, 'L' => 1, 'R' => 1], $board->lastIds);
+        self::assertSame(['A' => 1, 'F' => 1, 'H' => 1, 'L' => 1, 'R' => 1], $board->lastIds);
     }
 
     public function testIdsAreNeverGivenTwice(): void

@@ -166,7 +166,16 @@ final class TakeBackTest extends TestCase
         if (null === ForSeveral::target($edit)) {
             return yield [];
         }
-        $all = [...$board->lines, ...$board->actuators(), ...$board->functions, ...$board->groups, ...$board->rails, ...$board->channels];
+        $all = [
+            ...$board->lines,
+            ...$board->actuators(),
+            ...$board->functions,
+            ...$board->groups,
+            ...$board->rails,
+            ...$board->channels,
+            ...$board->places,
+            ...$board->houseCables,
+        ];
         foreach (array_keys($all) as $id) {
             yield [$id];
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
+use IronLatch\Core\Board\HousePlace;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
+use IronLatch\Core\Board\PlaceKind;
 use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
@@ -43,6 +45,21 @@ final class OlderFilesTest extends TestCase
         self::assertSame([true, false], [$board->program->radioUsed->value, $board->program->radioUsed->isStated()]);
         self::assertSame([0.3, OutputOrder::LevelFirst], [$board->program->staggerSeconds?->value, $board->program->outputOrder->value]);
         self::assertSame('38-pin carrier', $board->program->firmware?->boardType);
+    }
+
+    /** The board stands where it stood; of the house nobody had said anything, and nothing is made up. */
+    public function testAFileOfVersionThreeStandsAtAPlaceOfWhichNothingIsKnown(): void
+    {
+        $file = (string) file_get_contents(__DIR__ . '/files/utility-room-version-3.json');
+        $board = BoardJson::read($file);
+        self::assertSame(['H1'], array_keys($board->places));
+        self::assertEquals(new HousePlace('The box', PlaceKind::Box), $board->places['H1']);
+        self::assertSame([[], 1], [$board->houseCables, $board->lastIds['H']]);
+        $data = json_decode($file, true);
+        self::assertIsArray($data);
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('At places: a file of version 3 has no such key.');
+        BoardJson::read((string) json_encode([...$data, 'places' => []]));
     }
 
     /** A section of version 3 in a file of version 2 would be overwritten by what the file says elsewhere. */

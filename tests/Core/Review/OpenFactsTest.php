@@ -144,6 +144,7 @@ final class OpenFactsTest extends TestCase
 
         return match ($value->kind) {
             ValueKind::Boolean => true,
+            ValueKind::Integer => '1',
             ValueKind::Choice => null !== $class && is_subclass_of($class, \BackedEnum::class) ? $class::cases()[0]->value : null,
             ValueKind::Record, ValueKind::Variant => RecordWriter::write(TestBoards::part('fuse-ceramic-5', MainsFuse::class)),
             default => QuantityPrinter::written(match ($value->unit) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BreakerCurve;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
@@ -18,11 +19,17 @@ use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\Functions\FitPull;
 use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
+use IronLatch\Core\Board\Edit\House\AddPlace;
+use IronLatch\Core\Board\Edit\House\RunHouseCable;
+use IronLatch\Core\Board\Edit\House\StandAt;
+use IronLatch\Core\Board\Edit\House\StateHouseCable;
+use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
 use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\FeedAppliance;
@@ -35,9 +42,12 @@ use IronLatch\Core\Board\Edit\Relays\SwitchDirectly;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\MosfetLowSide;
+use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Board\ResidualDevice;
 use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
@@ -60,6 +70,37 @@ final class Starts
             new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
             new ChangeChannel('C1', blockSeconds: 0.0),
             new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
+        );
+    }
+
+    /** The sound board on fixed wiring, in a house of which everything is known and nothing is wrong. */
+    public static function house(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new StateBox(inlet: InletKind::Fixed),
+            new StatePlace(
+                ['H1'],
+                neutral: NeutralHere::Own,
+                dimmer: false,
+                breakerAmps: 16.0,
+                curve: BreakerCurve::B,
+                residual: ResidualDevice::ThirtyMilliamperes,
+                squareMetres: 2.5e-6,
+            ),
+        );
+    }
+
+    /** A place in the hall for the switch of the lamp, with a cable to the board. */
+    public static function hall(?int $mains = 0, ?int $low = 2, ?int $free = 0): Board
+    {
+        return TestBoards::edited(
+            self::house(),
+            new AddPlace('Hall'),
+            new StatePlace(['H2'], circuits: 1),
+            new StandAt('H2', ['F3']),
+            new RunHouseCable('H2', 'H1'),
+            new StateHouseCable(['J1'], mains: $mains, earth: 1, low: $low, free: $free, insulationVolts: 300.0),
         );
     }
 

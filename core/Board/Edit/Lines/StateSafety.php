@@ -11,6 +11,7 @@ use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
+use IronLatch\Core\Board\Edit\Stated;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\LineSafety;
 use IronLatch\Core\Board\OutletKind;
@@ -116,11 +117,18 @@ final readonly class StateSafety implements Edit
             help: 'Only across DC loads with a winding: cathode to plus.',
         )]
         public ?bool $loadDiode = null,
+        #[Question(
+            'A radio of its own in the lamp',
+            yes: 'is there',
+            no: 'is not there',
+            help: 'Lamps that are told what to do without the board.',
+        )]
+        public ?bool $ownRadio = null,
     ) {}
 
     public function apply(Board $board): Board
     {
-        $facts = array_map(Fact::stated(...), $this->stated());
+        $facts = array_map(Fact::stated(...), Stated::in($this));
         if ([] === $facts) {
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
@@ -135,31 +143,6 @@ final readonly class StateSafety implements Edit
 
     public function summary(Board $board): string
     {
-        return sprintf(
-            'State of %s: %s',
-            Targets::names($board, $this->lines),
-            implode(
-                ', ',
-                array_map(
-                    static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),
-                    array_keys($this->stated()),
-                ),
-            ),
-        );
-    }
-
-    /**
-     * @return array<string, bool|float|\BackedEnum> what is stated, by field
-     */
-    private function stated(): array
-    {
-        $stated = [];
-        foreach (get_object_vars($this) as $field => $value) {
-            if (is_bool($value) || is_float($value) || $value instanceof \BackedEnum) {
-                $stated[(string) $field] = $value;
-            }
-        }
-
-        return $stated;
+        return sprintf('State of %s: %s', Targets::names($board, $this->lines), Stated::words($this));
     }
 }

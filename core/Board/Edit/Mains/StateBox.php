@@ -13,6 +13,7 @@ use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
+use IronLatch\Core\Board\Edit\Stated;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\LeavesTheCover;
 use IronLatch\Core\Board\MainsBox;
@@ -165,7 +166,7 @@ final readonly class StateBox implements Edit
     /** In one piece: a table from field to fact. */
     public function apply(Board $board): Board
     {
-        if ([] === $this->stated()) {
+        if ([] === Stated::in($this)) {
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
         $box = $board->box ?? new MainsBox();
@@ -180,9 +181,9 @@ final readonly class StateBox implements Edit
             }
         }
         $changes = [];
-        foreach (get_object_vars($this) as $field => $value) {
-            if ('measured' !== $field && (is_bool($value) || is_int($value) || is_float($value) || $value instanceof \BackedEnum)) {
-                $changes[(string) $field] = Fact::stated($value);
+        foreach (Stated::in($this) as $field => $value) {
+            if ('measured' !== $field) {
+                $changes[$field] = Fact::stated($value);
             }
         }
         $distances = [
@@ -201,22 +202,8 @@ final readonly class StateBox implements Edit
         return $board->with(box: Copy::of($box, $changes));
     }
 
-    /**
-     * @return list<string> names of what is stated
-     */
-    private function stated(): array
-    {
-        return array_keys(array_filter(get_object_vars($this), static fn(mixed $value): bool => null !== $value));
-    }
-
     public function summary(Board $board): string
     {
-        return 'State the mains side: ' . implode(
-            ', ',
-            array_map(
-                static fn(string $name): string => strtolower((string) preg_replace('/(?<!^)(?=[A-Z])/', ' ', $name)),
-                $this->stated(),
-            ),
-        );
+        return 'State the mains side: ' . Stated::words($this);
     }
 }

@@ -163,7 +163,6 @@ final readonly class StateBox implements Edit
         public ?bool $measured = null,
     ) {}
 
-    /** In one piece: a table from field to fact. */
     public function apply(Board $board): Board
     {
         if ([] === Stated::in($this)) {

@@ -40,6 +40,8 @@ final readonly class Relay implements Part
      * @param ?float $contactPeakAmps for a moment, when it closes
      * @param ?float $contactMotorAmps full-load current of a motor that the maker lets it switch
      * @param ?float $contactCelsius air up to which its contacts carry their rating
+     * @param ?float $contactLeastAmps below which films on its contacts are not broken; null where the maker says nothing
+     * @param ?float $contactLeastVolts the same in volts
      * @param float $greatestRatio the coil bears this share of the nominal voltage at 20 °C
      */
     public function __construct(
@@ -79,6 +81,10 @@ final readonly class Relay implements Part
         public ?float $contactMotorAmps = null,
         #[Measured(Unit::Celsius)]
         public ?float $contactCelsius = null,
+        #[Measured(Unit::Ampere)]
+        public ?float $contactLeastAmps = null,
+        #[Measured(Unit::Volt)]
+        public ?float $contactLeastVolts = null,
     ) {
         if ($poles < 1 || $poles > 4) {
             throw new \InvalidArgumentException('A relay has 1 to 4 poles.');

@@ -53,7 +53,7 @@ final readonly class Draws
         foreach ($board->lines as $id => $line) {
             $appliance = $board->appliance($line);
             // What a driver switches without a relay is counted with the coils.
-            if (null === $appliance->dcVolts || [] !== array_filter(
+            if (null === $appliance->dcVolts || $appliance->ownVoltage || [] !== array_filter(
                 $line->actuators,
                 static fn(Actuator $actuator): bool => null === $actuator->relay,
             )) {

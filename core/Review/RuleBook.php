@@ -125,6 +125,7 @@ final class RuleBook
             new Mains\StepOvervolts(),
             new Mains\StepBleeder(),
             new Mains\StepSeries(),
+            new Mains\ContactWetting(),
             new Mains\NoNeutral(),
             new Mains\NeutralNotOwn(),
             new Mains\DimmerBefore(),

@@ -40,11 +40,15 @@ final readonly class ChooseAppliance implements Edit
                 null !== $old->dcVolts && null === $this->appliance->dcVolts,
             ),
         ]);
-        if (null === $this->appliance->dcVolts && [] !== array_filter(
+        if ((null === $this->appliance->dcVolts || $this->appliance->ownVoltage) && [] !== array_filter(
             $line->actuators,
             static fn(Actuator $actuator): bool => null === $actuator->relay,
         )) {
-            throw new EditRefused(sprintf('“%s” has no relay, and only a relay may switch the mains. Fit one first.', $line->name));
+            throw new EditRefused(sprintf(
+                '“%s” has no relay, and only a relay may switch %s. Fit one first.',
+                $line->name,
+                $this->appliance->ownVoltage ? 'what brings its own voltage' : 'the mains',
+            ));
         }
         $board = $board->withPart($this->appliance);
 

@@ -32,6 +32,7 @@ final readonly class DescribeAppliance implements Edit
      * @param bool $earthed it has a metal case or another part that wants protective earth
      * @param bool $heats it makes heat for its own sake
      * @param bool $wet it stands in water or beside it
+     * @param bool $ownVoltage it puts its own small voltage on the contact; no rail of the board feeds it
      * @param bool $warmsAir it warms the air of a room, and may be covered or fall over
      */
     public function __construct(
@@ -50,20 +51,24 @@ final readonly class DescribeAppliance implements Edit
         public bool $heats = false,
         public bool $wet = false,
         public bool $warmsAir = false,
+        public bool $ownVoltage = false,
     ) {}
 
     public function apply(Board $board): Board
     {
         Targets::requireName($this->name);
         Targets::line($board, $this->line);
-        if ($this->watts < 0.1 || $this->watts > 50e3) {
-            throw new EditRefused('An appliance draws between 0.1 W and 50 kW. Take the figure from its rating plate.');
+        if ($this->watts < 1e-3 || $this->watts > 50e3) {
+            throw new EditRefused('An appliance draws between 1 mW and 50 kW. Take the figure from its rating plate.');
         }
         if (null !== $this->powerFactor && ($this->powerFactor < 0.1 || $this->powerFactor > 1)) {
             throw new EditRefused('A power factor lies between 0.1 and 1. Leave it empty for what is usual.');
         }
         if (null !== $this->dcVolts && ($this->dcVolts < 1 || $this->dcVolts > 60)) {
             throw new EditRefused('A DC appliance here runs from 1 V to 60 V. Leave the field empty for one that runs from the mains.');
+        }
+        if ($this->ownVoltage && null === $this->dcVolts) {
+            throw new EditRefused('Which voltage does it put on the contact? Write that of its own supply, such as 24 V.');
         }
         $id = $this->freeId($board);
         $old = $board->parts[$id] ?? null;
@@ -85,6 +90,7 @@ final readonly class DescribeAppliance implements Edit
             mustComeBack: $this->mustComeBack,
             warmsAir: $this->warmsAir,
             wet: $this->wet,
+            ownVoltage: $this->ownVoltage,
         );
 
         return (new StateLoad($this->line, $this->watts))->apply((new ChooseAppliance($this->line, $appliance))->apply($board));

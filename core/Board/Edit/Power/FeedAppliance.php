@@ -25,6 +25,9 @@ final readonly class FeedAppliance implements Edit
         if (null === $board->appliance($line)->dcVolts) {
             throw new EditRefused(sprintf('“%s” runs from the mains. Only a DC appliance is fed from a rail.', $line->name));
         }
+        if ($board->appliance($line)->ownVoltage) {
+            throw new EditRefused(sprintf('“%s” brings its own voltage: no rail of the board feeds it.', $line->name));
+        }
 
         // What a driver switches itself hangs on the same rail as the driver.
         $actuators = array_map(

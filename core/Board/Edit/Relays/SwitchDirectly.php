@@ -32,6 +32,9 @@ final readonly class SwitchDirectly implements Edit
             if (null === $board->appliance($line)->dcVolts) {
                 throw new EditRefused(sprintf('“%s” runs from the mains, and only a relay may switch the mains.', $line->name));
             }
+            if ($board->appliance($line)->ownVoltage) {
+                throw new EditRefused(sprintf('“%s” brings its own voltage, which only the contact of a relay keeps apart.', $line->name));
+            }
             if ($now->driver->isReadyMade()) {
                 throw new EditRefused(sprintf(
                     'A ready-made module switches nothing but its own relay. Choose another driver for “%s” first.',

@@ -4,7 +4,7 @@ import { test, expect, takeDemo, latches, stageLink, swapped, repair } from './s
 test('First try is repaired finding by finding, sent out as a file and comes back the same', async ({ page }) => {
   test.setTimeout(240_000);
   await takeDemo(page, 'First try');
-  await expect(latches(page)).toContainText('open: 25 danger');
+  await expect(latches(page)).toContainText('open: 26 danger');
 
   // One finding by hand first: the misread print is confirmed by what was meant, not by what was read.
   const misread = page.locator('.finding', { hasText: 'was written as “D2”' });

@@ -19,6 +19,8 @@ final readonly class Actuator
      * @param ?string $relay part id; null when the driver switches the appliance itself
      * @param string $rail id of the rail that feeds the coil
      * @param ?string $opens id of the bistable relay in the same line whose second winding this is; null for every other
+     * @param ?string $guards id of the relay in the same line that its contact stands in series with, so that one opens where the other
+     *     cannot; null for every other
      * @param Fact<Level> $activeLevel the level at the pin that switches the relay on
      * @param Fact<Clamp> $clamp what takes over the coil’s current when the driver opens; ready-made modules bring their own
      * @param ?float $holdRatio share of the rail that holds the coil once it is in, by switching it fast; null for all of it
@@ -38,6 +40,7 @@ final readonly class Actuator
         #[Measured(Unit::Ratio)]
         public ?float $holdRatio = null,
         public bool $paired = false,
+        public ?string $guards = null,
     ) {
         if (null !== $holdRatio && ($holdRatio < 0.2 || $holdRatio >= 1)) {
             throw new \InvalidArgumentException('A coil is held with between 0.2 and 1 of its voltage. Usual are 0.5 to 0.7.');
@@ -125,6 +128,12 @@ final readonly class Actuator
     public function opening(string $function, string $relay): self
     {
         return new self($function, $this->relay, $this->driver, $this->rail, $this->activeLevel, $this->clamp, opens: $relay);
+    }
+
+    /** A second relay in series with one of its line, on an output of its own. */
+    public function guarding(string $relay): self
+    {
+        return Copy::of($this, ['guards' => $relay]);
     }
 
     /** The level that the pin has while the relay is off, as the maker states it; null when that is unknown. */

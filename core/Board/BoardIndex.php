@@ -106,11 +106,16 @@ final class BoardIndex
 
     private static function relayName(Line $line, string $actuator): string
     {
+        $guards = $line->actuators[$actuator]->guards;
+        if (null !== $guards) {
+            return self::relayName($line, $guards) . ', guard';
+        }
         $opens = $line->actuators[$actuator]->opens;
         if (null !== $opens) {
             return self::relayName($line, $opens) . ', opening';
         }
-        $relays = array_keys(array_filter($line->actuators, static fn(Actuator $one): bool => null === $one->opens));
+        $relays = array_keys(array_filter($line->actuators, static fn(Actuator $one): bool => null === $one->opens
+            && null === $one->guards));
 
         return count($relays) > 1 ? $line->name . ' relay ' . ((int) array_search($actuator, $relays, true) + 1) : $line->name;
     }

@@ -72,14 +72,7 @@ final class LineIntegrity
                 $actuator->function,
             ));
         }
-        $opened = $line->actuators[$actuator->opens ?? ''] ?? null;
-        if (null !== $actuator->opens && ($id === $actuator->opens || null === $opened || null !== $opened->opens)) {
-            throw new \InvalidArgumentException(sprintf(
-                'The relay %s is to open the contact of %s, which is no other relay of its line.',
-                $id,
-                $actuator->opens,
-            ));
-        }
+        self::beside($line, $id, $actuator);
         if (null !== $actuator->relay) {
             Pointer::part($board, $actuator->relay, Relay::class, 'relay ' . $id);
         } elseif (null === $board->part($line->appliance, Appliance::class)->dcVolts) {
@@ -95,5 +88,26 @@ final class LineIntegrity
         }
         Pointer::driver($board, $actuator->driver, 'relay ' . $id);
         Pointer::rail($board, $actuator->rail, 'The relay ' . $id);
+    }
+
+    /** What belongs to another relay of its line: a second winding, a guard. */
+    private static function beside(Line $line, string $id, Actuator $actuator): void
+    {
+        $opened = $line->actuators[$actuator->opens ?? ''] ?? null;
+        if (null !== $actuator->opens && ($id === $actuator->opens || null === $opened || null !== $opened->opens)) {
+            throw new \InvalidArgumentException(sprintf(
+                'The relay %s is to open the contact of %s, which is no other relay of its line.',
+                $id,
+                $actuator->opens,
+            ));
+        }
+        $guarded = $line->actuators[$actuator->guards ?? ''] ?? null;
+        if (null !== $actuator->guards && ($id === $actuator->guards || null === $guarded || null !== $guarded->guards)) {
+            throw new \InvalidArgumentException(sprintf(
+                'The relay %s is to stand in series with %s, which is no other relay of its line.',
+                $id,
+                $actuator->guards,
+            ));
+        }
     }
 }

@@ -126,6 +126,8 @@ final class RuleBook
             new Mains\StepBleeder(),
             new Mains\StepSeries(),
             new Mains\ContactWetting(),
+            new Mains\OneBreakingDevice(),
+            new Mains\GuardNotIndependent(),
             new Mains\NoNeutral(),
             new Mains\NeutralNotOwn(),
             new Mains\DimmerBefore(),

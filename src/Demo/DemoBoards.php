@@ -64,6 +64,7 @@ use IronLatch\Core\Board\Edit\Power\RunCable;
 use IronLatch\Core\Board\Edit\Power\StateCapacitors;
 use IronLatch\Core\Board\Edit\Power\StateReservoir;
 use IronLatch\Core\Board\Edit\Power\StateSocket;
+use IronLatch\Core\Board\Edit\Relays\AddGuard;
 use IronLatch\Core\Board\Edit\Relays\AddRelay;
 use IronLatch\Core\Board\Edit\Relays\ChooseContact;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
@@ -394,15 +395,17 @@ final readonly class DemoBoards
                 whenLost: LostSensor::Off,
             ),
             new StateSensorRule('S3', Sensed::Temperature, 22.0, 21.0, whenLost: LostSensor::Off),
+            // Nobody is there when the belt goes on: a second relay opens it when the first one cannot.
+            new AddGuard('L1'),
         ]);
 
         return self::make($board, [
-            ...self::seats(['F1' => 'D7', 'F2' => 'D8', 'F3' => 'D6', 'F4' => 'D4', 'F5' => 'D5']),
+            ...self::seats(['F1' => 'D7', 'F2' => 'D8', 'F3' => 'D6', 'F4' => 'D4', 'F5' => 'D5', 'F6' => 'D9']),
             new FitPull('F4', PullDirection::Up, 4.7e3),
             new StateCable(['F4'], 1.5),
             new StateCable(['F5'], 0.3),
             new StateOutputOrder(OutputOrder::LevelFirst),
-            new StateClamp(['A1', 'A2', 'A3'], Clamp::Diode),
+            new StateClamp(['A1', 'A2', 'A3', 'A4'], Clamp::Diode),
             new StateBox(
                 inlet: InletKind::Polarised,
                 inletAmps: 10.0,

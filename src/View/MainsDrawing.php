@@ -16,6 +16,8 @@ use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Mains\SharedPart;
+use IronLatch\Core\Mains\SingleFault;
+use IronLatch\Core\Mains\SingleFaults;
 use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -28,7 +30,7 @@ use IronLatch\Core\Review\Report;
 final readonly class MainsDrawing
 {
     /** What stands in the drawing besides lines and groups, and opens like them. */
-    private const PARTS = ['inlet', 'fuse', 'wires', 'barrier', 'box', 'apart', 'house'];
+    private const PARTS = ['inlet', 'fuse', 'wires', 'barrier', 'box', 'apart', 'house', 'faults'];
 
     public function __construct(private Inspection $inspection, private Report $report) {}
 
@@ -68,6 +70,9 @@ final readonly class MainsDrawing
             'needed' => $this->needed(),
             'life' => $this->life($rows[$chosen] ?? null),
             'chain' => isset($rows[$chosen]) ? $this->chain($chosen, $board->lines[$chosen]) : [],
+            'faults' => SingleFaults::of($board)->outcomes,
+            'fault_names' => array_map(static fn(SingleFault $fault): string => $fault->value, SingleFault::cases()),
+            'guarded' => count(array_filter($board->lines, SingleFaults::isGuarded(...))),
             'states' => '' === $chosen ? [] : $this->states($board->lines[$chosen]),
             'groups' => $groups,
             'surroundings' => Surroundings::of($this->inspection->board),

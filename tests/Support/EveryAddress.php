@@ -37,7 +37,7 @@ final class EveryAddress
                 $all['board_view'][] = "controls?open=$surface";
             }
         }
-        foreach (['house', ...array_keys($board->places), ...array_keys($board->houseCables)] as $around) {
+        foreach (['house', 'faults', ...array_keys($board->places), ...array_keys($board->houseCables)] as $around) {
             $all['board_view'][] = 'mains?open=' . $around;
         }
         foreach (array_keys($board->functions) as $function) {

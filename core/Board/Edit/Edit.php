@@ -32,6 +32,7 @@ use IronLatch\Core\Record\OneOf;
     'add-relay' => Relays\AddRelay::class,
     'add-second-winding' => Relays\AddSecondWinding::class,
     'add-step' => Relays\AddStep::class,
+    'add-guard' => Relays\AddGuard::class,
     'choose-contact' => Relays\ChooseContact::class,
     'choose-relay' => Relays\ChooseRelay::class,
     'fit-step-capacitor' => Relays\FitStepCapacitor::class,

@@ -35,8 +35,8 @@ final class ContactWetting implements Rule
             version: 1,
             title: 'Power contact for a small load',
             severities: [Severity::Weak],
-            reason: 'A thin film grows on silver contacts. Some tens of volts or a good current break it with every closing; a boiler’s demand '
-                . 'input, a gate or a bell brings neither, and fails after weeks.',
+            reason: 'A thin film grows on silver contacts. Some tens of volts or a good current break it with every closing; a boiler’s '
+                . 'demand input, a gate or a bell brings neither, and fails after weeks.',
             threshold: sprintf(
                 'current and voltage of the load at least what the contact’s maker states, else %s at %s',
                 QuantityPrinter::rounded(self::USUAL_AMPERES, Unit::Ampere),

@@ -21,7 +21,8 @@ final class Poles
     {
         $lacking = [];
         foreach ($line->actuators as $id => $actuator) {
-            if (null !== $actuator->relay && null === $actuator->opens && $board->relay($actuator)->poles < 2) {
+            if (null !== $actuator->relay && null === $actuator->opens && null === $actuator->guards
+                && $board->relay($actuator)->poles < 2) {
                 $lacking[] = $id;
             }
         }

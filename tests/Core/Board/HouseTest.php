@@ -40,8 +40,13 @@ final class HouseTest extends TestCase
         self::assertSame('H2', $hall->functions['F3']->place);
         $gone = (new RemovePlace('H2'))->apply($hall);
         self::assertSame([['H1'], [], null], [array_keys($gone->places), $gone->houseCables, $gone->functions['F3']->place]);
-        $switchless = (new RemoveFunction('F5'))->apply((new StandAt('H2', ['F5']))->apply($hall));
-        self::assertArrayNotHasKey('F5', $switchless->functions);
+        $others = (new StandAt('H2', ['F4'], ['L1']))->apply($hall);
+        self::assertSame(
+            [null, 'H2', 'H2'],
+            [$others->functions['F3']->place, $others->functions['F4']->place, $others->lines['L1']->place],
+        );
+        self::assertNull((new StandAt('H2'))->apply($others)->lines['L1']->place, 'Nothing stands there any more.');
+        self::assertArrayNotHasKey('F5', (new RemoveFunction('F5'))->apply((new StandAt('H2', ['F5']))->apply($hall))->functions);
         self::assertSame([], (new RemoveHouseCable('J1'))->apply($hall)->houseCables);
         self::assertSame('H3', array_key_last((new AddPlace('Loft'))->apply($gone)->places), 'No id is given twice.');
     }
@@ -84,7 +89,6 @@ final class HouseTest extends TestCase
         $this->refused('Nothing was stated.', static fn(): Board => (new StatePlace(['H1']))->apply($hall));
         $this->refused('runs between two places', static fn(): Board => (new RunHouseCable('H1', 'H1'))->apply($hall));
         $this->refused('The place H9 is not on this board any more.', static fn(): Board => (new StandAt('H9', ['F3']))->apply($hall));
-        $this->refused('Choose at least one switch', static fn(): Board => (new StandAt('H2'))->apply($hall));
         foreach ([0, 13] as $circuits) {
             try {
                 (new StatePlace(['H2'], circuits: $circuits))->apply($hall);

@@ -41,7 +41,7 @@ final class RecordTest extends TestCase
     {
         $shape = RecordShape::of(Actuator::class);
         self::assertSame(
-            ['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact', 'opens', 'holdRatio', 'paired'],
+            ['function', 'relay', 'driver', 'rail', 'activeLevel', 'clamp', 'contact', 'opens', 'holdRatio', 'paired', 'guards'],
             array_keys($shape->fields),
         );
         self::assertSame(

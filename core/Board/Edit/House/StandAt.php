@@ -6,21 +6,24 @@ namespace IronLatch\Core\Board\Edit\House;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 
-/** Says what stands at a place: switches and sensors by their functions, appliances by their lines. */
+/**
+ * Says all that stands at a place: switches and sensors by their functions, appliances by their lines. What stood there besides leaves
+ * it.
+ */
 final readonly class StandAt implements Edit
 {
     /**
-     * @param ?string $place id; null for nowhere in particular
      * @param list<string> $functions ids
      * @param list<string> $lines ids
      */
     public function __construct(
-        public ?string $place,
+        public string $place,
         #[ListOf('string')]
         public array $functions = [],
         #[ListOf('string')]
@@ -29,19 +32,20 @@ final readonly class StandAt implements Edit
 
     public function apply(Board $board): Board
     {
-        if ([] === $this->functions && [] === $this->lines) {
-            throw new EditRefused('Choose at least one switch, sensor or appliance.');
-        }
-        if (null !== $this->place) {
-            Targets::place($board, $this->place);
-        }
-        $functions = $board->functions;
+        Targets::place($board, $this->place);
+        $leaves = fn(Line|PinFunction $one): bool => $this->place === $one->place;
+        $functions = array_map(
+            static fn(PinFunction $one): PinFunction => $leaves($one) ? Copy::of($one, ['place' => null]) : $one,
+            $board->functions,
+        );
+        $lines = array_map(static fn(Line $one): Line => $leaves($one) ? Copy::of($one, ['place' => null]) : $one, $board->lines);
         foreach ($this->functions as $id) {
-            $functions[$id] = Copy::of(Targets::function($board, $id), ['place' => $this->place]);
+            Targets::function($board, $id);
+            $functions[$id] = Copy::of($functions[$id], ['place' => $this->place]);
         }
-        $lines = $board->lines;
         foreach ($this->lines as $id) {
-            $lines[$id] = Copy::of(Targets::line($board, $id), ['place' => $this->place]);
+            Targets::line($board, $id);
+            $lines[$id] = Copy::of($lines[$id], ['place' => $this->place]);
         }
 
         return $board->with(functions: $functions, lines: $lines);
@@ -49,10 +53,12 @@ final readonly class StandAt implements Edit
 
     public function summary(Board $board): string
     {
+        $all = [...$this->functions, ...$this->lines];
+
         return sprintf(
-            '%s: %s',
-            null === $this->place ? 'At no place in particular' : 'At “' . $board->nameOf($this->place) . '”',
-            Targets::names($board, [...$this->functions, ...$this->lines]),
+            'At “%s”: %s',
+            $board->nameOf($this->place),
+            [] === $all ? 'nothing' : implode(', ', array_map(static fn(string $id): string => '“' . $board->nameOf($id) . '”', $all)),
         );
     }
 }

@@ -40,9 +40,11 @@ final readonly class DuplicateLine implements Edit
             $actuators[$copies[$id] = $ids->next('A')] = Copy::of($actuator, ['function' => $function]);
         }
         $actuators = array_map(
-            static fn(Actuator $actuator): Actuator => null === $actuator->opens
-                ? $actuator
-                : $actuator->opening($actuator->function, $copies[$actuator->opens]),
+            static fn(Actuator $actuator): Actuator => match (true) {
+                null !== $actuator->opens => $actuator->opening($actuator->function, $copies[$actuator->opens]),
+                null !== $actuator->guards => $actuator->guarding($copies[$actuator->guards]),
+                default => $actuator,
+            },
             $actuators,
         );
         $surfaces = [];

@@ -23,8 +23,8 @@ final readonly class RemoveRelay implements Edit
         $functions = [$actuator->function];
         unset($actuators[$this->actuator]);
         foreach ($actuators as $id => $other) {
-            // The second winding goes with the first.
-            if ($other->opens === $this->actuator) {
+            // A second winding and a guard go with the relay that they belong to.
+            if ($other->opens === $this->actuator || $other->guards === $this->actuator) {
                 $functions[] = $other->function;
                 unset($actuators[$id]);
             }

@@ -24,6 +24,10 @@ enum FunctionKind: string
     case AnalogueSensor = 'analogue sensor';
     case OneWireSensor = 'one-wire sensor';
     case ZeroCross = 'zero-cross input';
+    /** Behind a contact, through a coupler: whether the appliance has voltage. */
+    case StateSense = 'state by voltage';
+    /** Behind a contact, through a current transformer: whether the appliance draws current. */
+    case CurrentSense = 'state by current';
     case I2cData = 'I2C data';
     case I2cClock = 'I2C clock';
     case UartTransmit = 'UART transmit';
@@ -57,7 +61,7 @@ enum FunctionKind: string
     /** Needs a pull-up inside or outside, because nothing else drives the wire high. */
     public function needsPullUp(): bool
     {
-        return $this->isContact() || self::LeakProbe === $this || self::ZeroCross === $this;
+        return $this->isContact() || self::LeakProbe === $this || self::ZeroCross === $this || self::StateSense === $this;
     }
 
     /** An input that is high until something pulls it low. */
@@ -83,7 +87,7 @@ enum FunctionKind: string
 
     public function isAnalogue(): bool
     {
-        return self::AnalogueSensor === $this || self::SelectorLadder === $this;
+        return self::AnalogueSensor === $this || self::SelectorLadder === $this || self::CurrentSense === $this;
     }
 
     /** Its edges must be caught to the microsecond. */
@@ -105,7 +109,8 @@ enum FunctionKind: string
             || self::InfraredReceiver === $this
             || self::UartReceive === $this
             || self::SpiIn === $this
-            || self::AnalogueSensor === $this;
+            || self::AnalogueSensor === $this
+            || self::CurrentSense === $this;
     }
 
     /** Too fast for an expander behind a bus. */
@@ -133,9 +138,21 @@ enum FunctionKind: string
         };
     }
 
-    /** The kinds that a maker adds by name; relay outputs come with their relay. */
+    /** It is joined to the mains itself, and only its coupler or transformer keeps that away. */
+    public function listensToMains(): bool
+    {
+        return self::ZeroCross === $this || $this->sensesState();
+    }
+
+    /** It tells whether an appliance is on, from behind the contact. */
+    public function sensesState(): bool
+    {
+        return self::StateSense === $this || self::CurrentSense === $this;
+    }
+
+    /** The kinds that a maker adds by name; relay outputs and what senses a state come with their line. */
     public function isAddedByHand(): bool
     {
-        return self::RelayOutput !== $this;
+        return self::RelayOutput !== $this && !$this->sensesState();
     }
 }

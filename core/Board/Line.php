@@ -24,6 +24,7 @@ final readonly class Line
      * @param ?Fact<float> $hoursPerDay how long it is on; null while nothing is said of it
      * @param ?LineSafety $safety what keeps people from harm; null while nothing is said of it
      * @param ?string $place id of the place where its appliance is wired; null for nowhere in particular
+     * @param ?StateSense $sense how it hears whether its appliance is on; null where the command is all that is known
      * @param bool $uncontrolled the maker states that nothing on the board operates it, and that it is meant so
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class Line
         public ?LineSafety $safety = null,
         public bool $uncontrolled = false,
         public ?string $place = null,
+        public ?StateSense $sense = null,
     ) {}
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 
@@ -31,6 +32,9 @@ final class LineIntegrity
             foreach ($line->surfaces as $id => $surface) {
                 Pointer::unique($taken, $id);
                 self::surface($board, $id, $surface);
+            }
+            if (null !== $line->sense) {
+                self::sense($board, $lineId, $line->sense);
             }
             foreach ($line->actuators as $id => $actuator) {
                 Pointer::unique($taken, $id);
@@ -108,6 +112,23 @@ final class LineIntegrity
                 $id,
                 $actuator->guards,
             ));
+        }
+    }
+
+    private static function sense(Board $board, string $lineId, StateSense $sense): void
+    {
+        Pointer::function($board, $sense->function, 'The state of ' . $lineId);
+        $wanted = null === $sense->coupler ? FunctionKind::CurrentSense : FunctionKind::StateSense;
+        if ($wanted !== $board->functions[$sense->function]->kind) {
+            throw new \InvalidArgumentException(sprintf(
+                'The state of %s is heard by %s, which must be “%s”.',
+                $lineId,
+                $sense->function,
+                $wanted->value,
+            ));
+        }
+        if (null !== $sense->coupler) {
+            Pointer::part($board, $sense->coupler, OptoCoupler::class, 'coupler of ' . $lineId);
         }
     }
 }

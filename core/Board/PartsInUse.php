@@ -37,7 +37,7 @@ final class PartsInUse
             $used[] = $expander->part;
         }
         foreach ($board->lines as $line) {
-            $used[] = $line->appliance;
+            array_push($used, $line->appliance, ...null === $line->sense?->coupler ? [] : [$line->sense->coupler]);
             foreach ($line->actuators as $actuator) {
                 array_push($used, ...null === $actuator->relay ? [] : [$actuator->relay], ...self::ofDriver($actuator->driver));
             }

@@ -35,6 +35,9 @@ use IronLatch\Core\Review\Inspection;
 /** Everything that a program must know of its board, as constants: pins, levels, order, switches, codes, names, steps, versions. */
 final class Constants
 {
+    /** Longer than any relay takes to open, and than a coupler needs to hear it (common practice). */
+    private const WELD_ALARM_MILLISECONDS = 1000;
+
     /**
      * @return array<string, Constant> by name, in their order
      */
@@ -241,6 +244,14 @@ final class Constants
             }
             if ($board->mustNotStart($lineId)) {
                 $all[] = new Constant($section, $id . '_NEVER_STARTS_ITSELF', 1, 'no restore, no group, no timer may switch it on');
+            }
+            if (null !== $line->sense) {
+                $all[] = new Constant(
+                    $section,
+                    $id . '_WELD_ALARM_MS',
+                    self::WELD_ALARM_MILLISECONDS,
+                    'on so long though told to be off: its contact has welded',
+                );
             }
             if (is_float($line->safety?->restSeconds?->value)) {
                 $all[] = new Constant(

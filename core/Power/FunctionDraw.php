@@ -20,7 +20,7 @@ final class FunctionDraw
             FunctionKind::LeakModule => new Demand(4e-3, 15e-3),
             FunctionKind::AnalogueSensor, FunctionKind::SelectorLadder => new Demand(0.3e-3, 1e-3),
             FunctionKind::OneWireSensor => new Demand(0.5e-3, 1.5e-3),
-            FunctionKind::ZeroCross => new Demand(0.5e-3, 1e-3),
+            FunctionKind::ZeroCross, FunctionKind::StateSense => new Demand(0.5e-3, 1e-3),
             FunctionKind::StatusLed => new Demand(4e-3, 6e-3),
             FunctionKind::Buzzer => new Demand(5e-3, 12e-3),
             default => null,

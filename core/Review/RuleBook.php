@@ -127,6 +127,8 @@ final class RuleBook
             new Mains\StepSeries(),
             new Mains\ContactWetting(),
             new Mains\OneBreakingDevice(),
+            new Mains\StateSenseWeak(),
+            new Mains\SenseResistor(),
             new Mains\GuardNotIndependent(),
             new Mains\NoNeutral(),
             new Mains\NeutralNotOwn(),

@@ -164,6 +164,9 @@ final readonly class EditForm
      */
     private function facts(string $id, string $class, Board $board): array
     {
+        if ('' === $id) {
+            throw new EditRefused('Nothing was chosen. Choose one from the list first.');
+        }
         // The catalogue first: choosing a part anew is how newer facts come to a board.
         $part = $this->catalogue->part($id) ?? $board->parts[$id] ?? null;
 

@@ -11,6 +11,7 @@ use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactLoad;
 use IronLatch\Core\Mains\LivePath;
@@ -23,7 +24,9 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Mains\Recommended;
+use IronLatch\Core\Review\Mains\Sensing;
 use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Report;
 
 /** What the Mains view shows: the live path of every line in one drawing, what its parts bear, and the barrier to low voltage. */
@@ -70,6 +73,8 @@ final readonly class MainsDrawing
             'needed' => $this->needed(),
             'life' => $this->life($rows[$chosen] ?? null),
             'chain' => isset($rows[$chosen]) ? $this->chain($chosen, $board->lines[$chosen]) : [],
+            'couplers' => 'line' === $drawer ? Repairs::of($this->inspection)->partsOnOffer(OptoCoupler::class) : [],
+            'sensing' => '' === $chosen ? null : Sensing::of($this->inspection, $board->lines[$chosen]),
             'faults' => SingleFaults::of($board)->outcomes,
             'fault_names' => array_map(static fn(SingleFault $fault): string => $fault->value, SingleFault::cases()),
             'guarded' => count(array_filter($board->lines, SingleFaults::isGuarded(...))),

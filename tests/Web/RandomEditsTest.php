@@ -16,6 +16,7 @@ use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\House\AddPlace;
 use IronLatch\Core\Board\Edit\House\RunHouseCable;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\AddScenario;
@@ -28,6 +29,7 @@ use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
@@ -150,6 +152,7 @@ final class RandomEditsTest extends BoardTestCase
             new FitExpander(TestBoards::part('mcp23017', Expander::class), 'R1'),
             new AddPlace('Hall'),
             new RunHouseCable('H2', 'H1'),
+            new SenseState('L2', TestBoards::part('pc817', OptoCoupler::class)),
         );
     }
 

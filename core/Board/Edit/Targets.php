@@ -234,6 +234,9 @@ final class Targets
             foreach ([...array_values($line->surfaces), ...array_values($line->actuators)] as $user) {
                 $used[$user->function] = true;
             }
+            if (null !== $line->sense) {
+                $used[$line->sense->function] = true;
+            }
         }
         $drop = array_flip(array_filter($candidates, static fn(string $id): bool => !isset($used[$id])));
 

@@ -63,15 +63,20 @@ final class BridgeInsulation implements Rule
             }
         }
         foreach ($board->functions as $id => $function) {
-            if (FunctionKind::ZeroCross === $function->kind) {
+            if ($function->kind->listensToMains()) {
                 $barrier = $function->barrier?->value;
                 yield from $this->judge(
                     $inspection,
                     $id,
-                    sprintf('the coupler of “%s”', $function->name),
+                    sprintf(
+                        FunctionKind::CurrentSense === $function->kind ? 'the transformer of “%s”' : 'the coupler of “%s”',
+                        $function->name,
+                    ),
                     $barrier instanceof Insulation ? $barrier : Insulation::Unstated,
                     static fn(): array => [new Remedy(
-                        'Use a coupler that is stated reinforced',
+                        FunctionKind::CurrentSense === $function->kind
+                            ? 'Use a transformer that is stated reinforced'
+                            : 'Use a coupler that is stated reinforced',
                         new StateBarrier($id, Insulation::Reinforced),
                     )],
                 );

@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Record\Copy;
 
 /** Removes a function and every surface that used it. */
 final readonly class RemoveFunction implements Edit
@@ -24,7 +25,8 @@ final readonly class RemoveFunction implements Edit
         if (null !== $board->actuatorOf($this->function)) {
             throw new EditRefused(sprintf('“%s” switches a relay. Remove the relay instead.', $function->name));
         }
-        $lines = array_map(fn(Line $line): Line => $line->with(surfaces: array_filter(
+        $silent = fn(Line $line): Line => $this->function === $line->sense?->function ? Copy::of($line, ['sense' => null]) : $line;
+        $lines = array_map(fn(Line $line): Line => $silent($line)->with(surfaces: array_filter(
             $line->surfaces,
             fn(Surface $surface): bool => $surface->function !== $this->function,
         )), $board->lines);

@@ -12,7 +12,6 @@ use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Record\Fact;
 
@@ -23,14 +22,14 @@ final readonly class StateBarrier implements Edit
     public function __construct(
         public string $function,
         #[Place('barrier')]
-        #[Question('Insulation of its coupler', help: 'In the data sheet of the coupler.')]
+        #[Question('Insulation of its coupler or transformer', help: 'In its data sheet: stated reinforced, and for which voltage.')]
         public Insulation $barrier,
     ) {}
 
     public function apply(Board $board): Board
     {
         $function = Targets::function($board, $this->function);
-        if (FunctionKind::ZeroCross !== $function->kind) {
+        if (!$function->kind->listensToMains()) {
             throw new EditRefused(sprintf('“%s” does not listen to the mains, so there is nothing to insulate.', $function->name));
         }
 

@@ -50,6 +50,9 @@ final readonly class ChooseAppliance implements Edit
                 $this->appliance->ownVoltage ? 'what brings its own voltage' : 'the mains',
             ));
         }
+        if (null !== $this->appliance->dcVolts && null !== $line->sense) {
+            throw new EditRefused(sprintf('“%s” hears its state at the mains. Take that away before it leaves the mains.', $line->name));
+        }
         $board = $board->withPart($this->appliance);
 
         return $board->with(lines: [...$board->lines, $this->line => $line]);

@@ -30,7 +30,7 @@ final readonly class RemoveLine implements Edit
             ),
             $board->scenarios,
         );
-        $candidates = [];
+        $candidates = null === $line->sense ? [] : [$line->sense->function];
         foreach ($line->actuators as $actuator) {
             $candidates[] = $actuator->function;
         }

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Review\Mains;
+
+use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Lines\SetStateSense;
+use IronLatch\Core\Board\StateSense;
+use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Pull;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Remedy;
+use IronLatch\Core\Review\Rule;
+use IronLatch\Core\Review\RuleFacts;
+use IronLatch\Core\Review\Severity;
+
+/** A state that is not heard for certain. */
+final class StateSenseWeak implements Rule
+{
+    /** Values of E12 that both circuits are made of. */
+    private const OHMS = [
+        10e3, 12e3, 15e3, 18e3, 22e3, 27e3, 33e3, 39e3, 47e3, 56e3, 68e3, 82e3, 100e3, 120e3, 150e3, 180e3, 220e3,
+    ];
+    private const PULL_OHMS = [4.7e3, 10e3, 22e3, 47e3];
+    private const BURDEN_OHMS = [100.0, 150.0, 220.0, 330.0, 470.0, 680.0, 1e3, 1.5e3];
+
+    public function facts(): RuleFacts
+    {
+        return new RuleFacts(
+            id: 'mains.state-sense',
+            version: 1,
+            title: 'State of an appliance that is not heard for certain',
+            severities: [Severity::Broken, Severity::Weak],
+            reason: 'What stands behind the contact to tell a welded one must be heard with the mains low and the coupler aged; a small '
+                . 'appliance gives a current transformer next to nothing.',
+            threshold: 'the coupler’s current at the peak over what pulls the pin up, or the peak across the burden over what an input '
+                . 'tells from noise; nominal, and with the mains 10 % low and the least transfer ratio, aged',
+            basis: Basis::DataSheet,
+            source: 'transfer ratio from the part file of the coupler; ageing and noise from memory',
+            silentWhen: 'the line does not hear its state, or its input has no pin yet',
+        );
+    }
+
+    public function inspect(Inspection $inspection): iterable
+    {
+        foreach (Sensing::all($inspection) as $id => $sensing) {
+            $line = $inspection->board->lines[$id];
+            $heard = $sensing->heard;
+            if (null === $heard || null === $line->sense || MarginState::Sound === $heard->state()) {
+                continue;
+            }
+            $isBroken = MarginState::Broken === $heard->state();
+            $figure = $isBroken ? $heard->nominal : $heard->worst;
+            yield new Finding(
+                $this->facts(),
+                $isBroken ? Severity::Broken : Severity::Weak,
+                $id,
+                sprintf(
+                    null === $line->sense->coupler
+                        ? '“%s” gives the input of its current transformer %s; it tells %s from noise%s.'
+                        : '“%s” lets the coupler that hears its state draw %s; the pull-up at its pin gives %s%s.',
+                    $line->name,
+                    $figure->has(),
+                    $figure->needs(),
+                    $isBroken ? '' : ', with the mains low and the coupler aged',
+                ),
+                [$figure],
+                static fn(): array => self::remedies(
+                    $id,
+                    $line->sense,
+                    $heard,
+                    $inspection->board->functions[$line->sense->function]->pull,
+                ),
+            );
+        }
+    }
+
+    /**
+     * @return list<Remedy>
+     */
+    private static function remedies(string $line, StateSense $sense, Margin $heard, ?Pull $pull): array
+    {
+        $lacks = $heard->worst->value;
+        if (null === $sense->coupler) {
+            $enough = array_filter(self::BURDEN_OHMS, static fn(float $ohms): bool => $ohms * $lacks >= $sense->burdenOhms);
+
+            return [] === $enough ? [] : [new Remedy(
+                sprintf('Fit %s across the transformer', QuantityPrinter::rounded(min($enough), Unit::Ohm)),
+                new SetStateSense($line, burdenOhms: min($enough)),
+            )];
+        }
+        $each = $sense->seriesOhms / $sense->resistors * $lacks;
+        $fit = array_filter(self::OHMS, static fn(float $ohms): bool => $ohms <= $each);
+
+        $weaker = null === $pull ? [] : array_filter(self::PULL_OHMS, static fn(float $ohms): bool => $ohms * $lacks >= $pull->ohms);
+
+        return [...[] === $weaker ? [] : [new Remedy(
+            sprintf('Fit %s as its pull-up', QuantityPrinter::rounded(min($weaker), Unit::Ohm)),
+            new FitPull($sense->function, PullDirection::Up, min($weaker)),
+        )], ...[] === $fit ? [] : [new Remedy(
+            sprintf('Fit %d × %s before the coupler', $sense->resistors, QuantityPrinter::rounded(max($fit), Unit::Ohm)),
+            new SetStateSense($line, seriesOhms: $sense->resistors * max($fit)),
+        )]];
+    }
+}

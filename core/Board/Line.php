@@ -25,6 +25,7 @@ final readonly class Line
      * @param ?LineSafety $safety what keeps people from harm; null while nothing is said of it
      * @param ?string $place id of the place where its appliance is wired; null for nowhere in particular
      * @param ?StateSense $sense how it hears whether its appliance is on; null where the command is all that is known
+     * @param ?TwoWay $twoWay its contact is one end of a two-way circuit; null for a contact that makes and breaks by itself
      * @param bool $uncontrolled the maker states that nothing on the board operates it, and that it is meant so
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Line
         public bool $uncontrolled = false,
         public ?string $place = null,
         public ?StateSense $sense = null,
+        public ?TwoWay $twoWay = null,
     ) {}
 
     /**

@@ -20,6 +20,7 @@ use IronLatch\Core\Mains\SharedPart;
 use IronLatch\Core\Mains\SingleFault;
 use IronLatch\Core\Mains\SingleFaults;
 use IronLatch\Core\Mains\Surroundings;
+use IronLatch\Core\Mains\TwoWayTable;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Inspection;
@@ -58,6 +59,7 @@ final readonly class MainsDrawing
 
         return [
             ...(new HouseDrawing($board, $this->report))->context($open),
+            ...$this->around($chosen),
             'mains' => $this->inspection->mains,
             'rows' => $rows,
             'part' => '' === $drawer ? '' : $open,
@@ -73,8 +75,6 @@ final readonly class MainsDrawing
             'needed' => $this->needed(),
             'life' => $this->life($rows[$chosen] ?? null),
             'chain' => isset($rows[$chosen]) ? $this->chain($chosen, $board->lines[$chosen]) : [],
-            'couplers' => 'line' === $drawer ? Repairs::of($this->inspection)->partsOnOffer(OptoCoupler::class) : [],
-            'sensing' => '' === $chosen ? null : Sensing::of($this->inspection, $board->lines[$chosen]),
             'faults' => SingleFaults::of($board)->outcomes,
             'fault_names' => array_map(static fn(SingleFault $fault): string => $fault->value, SingleFault::cases()),
             'guarded' => count(array_filter($board->lines, SingleFaults::isGuarded(...))),
@@ -82,6 +82,22 @@ final readonly class MainsDrawing
             'groups' => $groups,
             'surroundings' => Surroundings::of($this->inspection->board),
             'conductors' => [SwitchedConductor::Live, SwitchedConductor::Neutral, SwitchedConductor::Both],
+        ];
+    }
+
+    /**
+     * What stands around the contact of the line that is opened: what hears its state, a two-way circuit.
+     *
+     * @return array<string, mixed>
+     */
+    private function around(string $chosen): array
+    {
+        $line = $this->inspection->board->lines[$chosen] ?? null;
+
+        return null === $line ? ['couplers' => [], 'sensing' => null, 'two_way' => null] : [
+            'couplers' => Repairs::of($this->inspection)->partsOnOffer(OptoCoupler::class),
+            'sensing' => Sensing::of($this->inspection, $line),
+            'two_way' => null === $line->twoWay ? null : TwoWayTable::of($line->twoWay),
         ];
     }
 

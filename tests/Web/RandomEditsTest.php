@@ -16,6 +16,7 @@ use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\House\AddPlace;
 use IronLatch\Core\Board\Edit\House\RunHouseCable;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
 use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
 use IronLatch\Core\Board\Edit\Power\AddRail;
@@ -150,6 +151,7 @@ final class RandomEditsTest extends BoardTestCase
             new AttachDevice(TestBoards::part('small-display', Device::class), 'Display', 'R1'),
             new ProtectRail('R2', TestBoards::part('tvs-15v', Protection::class)),
             new FitExpander(TestBoards::part('mcp23017', Expander::class), 'R1'),
+            new MakeTwoWay('L2', 2),
             new AddPlace('Hall'),
             new RunHouseCable('H2', 'H1'),
             new SenseState('L2', TestBoards::part('pc817', OptoCoupler::class)),

@@ -32,6 +32,8 @@ use IronLatch\Core\Record\OneOf;
     'add-relay' => Relays\AddRelay::class,
     'add-second-winding' => Relays\AddSecondWinding::class,
     'add-step' => Relays\AddStep::class,
+    'make-two-way' => Lines\MakeTwoWay::class,
+    'state-two-way' => Lines\StateTwoWay::class,
     'sense-state' => Lines\SenseState::class,
     'set-state-sense' => Lines\SetStateSense::class,
     'stop-sensing' => Lines\StopSensing::class,

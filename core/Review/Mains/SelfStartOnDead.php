@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
 use IronLatch\Core\Board\Edit\Relays\ChooseContact;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Drive\BistableDriven;
@@ -56,6 +57,18 @@ final class SelfStartOnDead implements Rule
                         $line->name,
                     ),
                     proposals: static fn(): array => BistableDriven::plain($inspection, $id),
+                );
+            } elseif (null !== $line->twoWay && null === $actuator->guards && $inspection->board->mustNotStart($lineId)) {
+                yield new Finding(
+                    $this->facts(),
+                    Severity::Danger,
+                    $id,
+                    sprintf(
+                        '“%s” must never start by itself, but is one end of a two-way circuit: when its relay lets go, that switches it '
+                            . 'on half of the time.',
+                        $line->name,
+                    ),
+                    proposals: static fn(): array => [new Remedy('Take it out of the two-way circuit', new MakeTwoWay($lineId, 0))],
                 );
             } elseif (ContactUse::NormallyClosed === $actuator->contact && $inspection->board->mustNotStart($lineId)) {
                 yield new Finding(

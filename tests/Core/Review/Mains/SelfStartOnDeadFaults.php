@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Core\Review\Mains;
 
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
+use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
 use IronLatch\Core\Board\Edit\Relays\ChooseContact;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Review\Severity;
@@ -41,6 +42,18 @@ final class SelfStartOnDeadFaults implements PlantedFaults
             says: '“Airer” must never start by itself, but its bistable relay keeps its contact closed through a power cut: it starts '
                     . 'when the mains comes back.',
             proposes: ['Fit Relay 5 V, 0.4 W, 16 A, stated reinforced'],
+        );
+
+        yield 'airer as one end of a two-way circuit' => Planted::in(
+            'mains.on-when-dead',
+            'A2',
+            Severity::Danger,
+            '',
+            new MakeTwoWay('L2'),
+            new MakeTwoWay('L1'),
+            says: '“Airer” must never start by itself, but is one end of a two-way circuit: when its relay lets go, that switches it on '
+                . 'half of the time.',
+            proposes: ['Take it out of the two-way circuit'],
         );
     }
 }

@@ -20,6 +20,7 @@ final readonly class FunctionGroup
      * @param ?Fact<bool> $byContacts relays that exclude each other are interlocked through their contacts; null while nothing is said of
      *     it
      * @param ?Fact<float> $pauseSeconds between one of its relays opening and another closing; null while nothing is said of it
+     * @param ?Reversal $reversal of the two directions of one motor; null for every other group, and while nothing is said of it
      * @param ?StepBank $bank series capacitors of step relays; null for every other group, and while none is fitted
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class FunctionGroup
         #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $pauseSeconds = null,
         public ?StepBank $bank = null,
+        public ?Reversal $reversal = null,
     ) {
         if (is_float($pauseSeconds?->value) && ($pauseSeconds->value < 0 || $pauseSeconds->value > 600)) {
             throw new \InvalidArgumentException('The pause between two relays lies between 0 and 10 min. Usual is 50 ms or more.');

@@ -16,6 +16,8 @@ enum GroupKind: string
     case StepRelays = 'step relays';
     /** Relays of different lines that may never be on together: a heater and a cooler. */
     case NeverTogether = 'never on together';
+    /** Two relays of one line: a motor that runs one way or the other. */
+    case Directions = 'directions of one motor';
     case HeaderOrder = 'kept in header order';
 
     /**
@@ -39,14 +41,14 @@ enum GroupKind: string
                 'clock' => FunctionKind::RegisterClock,
                 'latch' => FunctionKind::RegisterLatch,
             ],
-            self::Selector, self::StepRelays, self::NeverTogether, self::HeaderOrder => [],
+            self::Selector, self::StepRelays, self::NeverTogether, self::Directions, self::HeaderOrder => [],
         };
     }
 
     /** Whether two of its relays closed at once do harm. */
     public function isExclusive(): bool
     {
-        return self::StepRelays === $this || self::NeverTogether === $this;
+        return self::StepRelays === $this || self::NeverTogether === $this || self::Directions === $this;
     }
 
     /** Whether its members must stand in their order along the header. */

@@ -20,6 +20,7 @@ final readonly class Appliance implements Part
      * @param bool $mustComeBack somebody or something suffers when it stays off after a power cut
      * @param bool $warmsAir it warms the air of a room, and may be covered or fall over
      * @param bool $wet it stands in water or beside it
+     * @param bool $twoDirections a motor that runs one way or the other, as of a blind, a gate or a motor valve
      * @param bool $ownVoltage it puts a small voltage of its own on the contact, as the demand input of a boiler or a gate does; no rail
      *     of the board feeds it
      */
@@ -40,6 +41,7 @@ final readonly class Appliance implements Part
         public bool $warmsAir = false,
         public bool $wet = false,
         public bool $ownVoltage = false,
+        public bool $twoDirections = false,
     ) {}
 
     public function identity(): PartIdentity

@@ -59,6 +59,16 @@ final readonly class Repairs
     }
 
     /**
+     * The same, or nothing where the edit cannot be made.
+     *
+     * @return list<Remedy>
+     */
+    public function seated(string $title, string $summary, Edit $adding): array
+    {
+        return null === $this->after($adding) ? [] : [$this->withSeat($title, $summary, $adding)];
+    }
+
+    /**
      * Parts that a remedy may propose: those of the catalogue, and those that the board has already.
      *
      * @template T of Part

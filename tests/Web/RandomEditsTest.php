@@ -22,6 +22,7 @@ use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\AddScenario;
 use IronLatch\Core\Board\Edit\Power\ProtectRail;
+use IronLatch\Core\Board\Edit\Relays\AddDirection;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
@@ -152,6 +153,7 @@ final class RandomEditsTest extends BoardTestCase
             new ProtectRail('R2', TestBoards::part('tvs-15v', Protection::class)),
             new FitExpander(TestBoards::part('mcp23017', Expander::class), 'R1'),
             new MakeTwoWay('L2', 2),
+            new AddDirection('L4'),
             new AddPlace('Hall'),
             new RunHouseCable('H2', 'H1'),
             new SenseState('L2', TestBoards::part('pc817', OptoCoupler::class)),

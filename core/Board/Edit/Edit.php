@@ -37,6 +37,8 @@ use IronLatch\Core\Record\OneOf;
     'sense-state' => Lines\SenseState::class,
     'set-state-sense' => Lines\SetStateSense::class,
     'stop-sensing' => Lines\StopSensing::class,
+    'add-direction' => Relays\AddDirection::class,
+    'state-reversal' => Relays\StateReversal::class,
     'add-guard' => Relays\AddGuard::class,
     'choose-contact' => Relays\ChooseContact::class,
     'choose-relay' => Relays\ChooseRelay::class,

@@ -46,7 +46,10 @@ final class NeutralNotOwn implements Rule
                     Severity::Danger,
                     $id,
                     NeutralHere::Borrowed === $neutral
-                        ? sprintf('The neutral at “%s” belongs to another circuit: it is live while its own breaker is off.', $place->name)
+                        ? sprintf(
+                            'The neutral at “%s” belongs to another circuit: it is live while its own breaker is off.',
+                            $place->name,
+                        )
                         : sprintf('Several phases share the neutral at “%s”: it carries what no breaker limits.', $place->name),
                     proposals: static fn(): array => [new Remedy(
                         'Have a neutral of the same circuit pulled in',

@@ -57,11 +57,11 @@ final class OneBreakingDevice implements Rule
                 true === $cutOut
                     ? sprintf('“%s” heats, and %s: a welded contact heats it to its cut-out, and nobody notices.', $line->name, $why)
                     : sprintf('“%s” heats behind one contact: when it welds, nothing else breaks the line.', $line->name),
-                proposals: static fn(): array => [Repairs::of($inspection)->withSeat(
+                proposals: static fn(): array => Repairs::of($inspection)->seated(
                     'Put a second relay in series with it',
                     sprintf('Put a second relay in series with that of “%s”', $line->name),
                     new AddGuard($id),
-                )],
+                ),
             );
         }
     }

@@ -56,11 +56,11 @@ final class TwoWayUnheard implements Rule
     private static function remedies(Inspection $inspection, string $id, string $name): array
     {
         foreach (Repairs::of($inspection)->partsOnOffer(OptoCoupler::class) as $coupler) {
-            return [Repairs::of($inspection)->withSeat(
+            return Repairs::of($inspection)->seated(
                 sprintf('Hear its state through %s', lcfirst($coupler->identity->name)),
                 sprintf('Hear the state of “%s”', $name),
                 new SenseState($id, $coupler),
-            )];
+            );
         }
 
         return [];

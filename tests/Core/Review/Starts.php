@@ -33,10 +33,12 @@ use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\FeedAppliance;
+use IronLatch\Core\Board\Edit\Relays\AddDirection;
 use IronLatch\Core\Board\Edit\Relays\AddRelay;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Board\Edit\Relays\FitStepCapacitor;
 use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
+use IronLatch\Core\Board\Edit\Relays\StateReversal;
 use IronLatch\Core\Board\Edit\Relays\StateStepBank;
 use IronLatch\Core\Board\Edit\Relays\SwitchDirectly;
 use IronLatch\Core\Board\Edit\Sequence;
@@ -48,6 +50,7 @@ use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\ResidualDevice;
+use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
@@ -88,6 +91,20 @@ final class Starts
                 residual: ResidualDevice::ThirtyMilliamperes,
                 squareMetres: 2.5e-6,
             ),
+        );
+    }
+
+    /** A blind in place of the lamp, both ways, interlocked and stopped. */
+    public static function blind(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new ChooseAppliance('L1', TestBoards::part('blind-motor', Appliance::class)),
+            new StateSafety(['L1'], restore: RestorePolicy::Off, earthJoined: true),
+            new AddDirection('L1'),
+            new SeatFunction('F6', '21'),
+            new InterlockGroup('G1', true, 1.0),
+            new StateReversal('G1', 90.0, true, 1),
         );
     }
 

@@ -33,6 +33,7 @@ final readonly class DescribeAppliance implements Edit
      * @param bool $heats it makes heat for its own sake
      * @param bool $wet it stands in water or beside it
      * @param bool $ownVoltage it puts its own small voltage on the contact; no rail of the board feeds it
+     * @param bool $twoDirections a motor that runs one way or the other
      * @param bool $warmsAir it warms the air of a room, and may be covered or fall over
      */
     public function __construct(
@@ -52,6 +53,7 @@ final readonly class DescribeAppliance implements Edit
         public bool $wet = false,
         public bool $warmsAir = false,
         public bool $ownVoltage = false,
+        public bool $twoDirections = false,
     ) {}
 
     public function apply(Board $board): Board
@@ -91,6 +93,7 @@ final readonly class DescribeAppliance implements Edit
             warmsAir: $this->warmsAir,
             wet: $this->wet,
             ownVoltage: $this->ownVoltage,
+            twoDirections: $this->twoDirections,
         );
 
         return (new StateLoad($this->line, $this->watts))->apply((new ChooseAppliance($this->line, $appliance))->apply($board));

@@ -33,7 +33,10 @@ final readonly class SwitchDirectly implements Edit
                 throw new EditRefused(sprintf('“%s” runs from the mains, and only a relay may switch the mains.', $line->name));
             }
             if ($board->appliance($line)->ownVoltage) {
-                throw new EditRefused(sprintf('“%s” brings its own voltage, which only the contact of a relay keeps apart.', $line->name));
+                throw new EditRefused(sprintf(
+                    '“%s” brings its own voltage, which only the contact of a relay keeps apart.',
+                    $line->name,
+                ));
             }
             if ($now->driver->isReadyMade()) {
                 throw new EditRefused(sprintf(

@@ -47,7 +47,7 @@ final readonly class SingleFaults
     {
         $heats = $board->appliance($line)->heats;
         $left = match (true) {
-            !$heats => FaultOutcome::On,
+            !$heats => null === $line->twoWay ? FaultOutcome::On : FaultOutcome::AtTheSwitch,
             null === $line->safety?->cutOut?->value => FaultOutcome::Unknown,
             true === $line->safety->cutOut->value => FaultOutcome::Limited,
             default => FaultOutcome::On,

@@ -274,7 +274,10 @@ final readonly class MainsDrawing
         $conductor = $line->conductor->value;
         $inlet = $this->inspection->board->box?->inlet?->value;
 
-        return null === $actuator || null !== $this->inspection->board->appliance($line)->dcVolts ? [] : LiveState::of(
+        // Of a two-way circuit its own table says what is on when.
+        $isPlain = null === $line->twoWay && null === $this->inspection->board->appliance($line)->dcVolts;
+
+        return null === $actuator || !$isPlain ? [] : LiveState::of(
             $actuator,
             $this->inspection->board->relay($actuator),
             $conductor instanceof SwitchedConductor ? $conductor : null,

@@ -12,6 +12,7 @@ use IronLatch\Core\Catalogue\Pull;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Quantity\Margin;
 use IronLatch\Core\Quantity\MarginState;
+use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
@@ -24,12 +25,8 @@ use IronLatch\Core\Review\Severity;
 /** A state that is not heard for certain. */
 final class StateSenseWeak implements Rule
 {
-    /** Values of E12 that both circuits are made of. */
-    private const OHMS = [
-        10e3, 12e3, 15e3, 18e3, 22e3, 27e3, 33e3, 39e3, 47e3, 56e3, 68e3, 82e3, 100e3, 120e3, 150e3, 180e3, 220e3,
-    ];
-    private const PULL_OHMS = [4.7e3, 10e3, 22e3, 47e3];
-    private const BURDEN_OHMS = [100.0, 150.0, 220.0, 330.0, 470.0, 680.0, 1e3, 1.5e3];
+    /** The next value that does lies within two decades. */
+    private const REACH = 100.0;
 
     public function facts(): RuleFacts
     {
@@ -89,24 +86,31 @@ final class StateSenseWeak implements Rule
     {
         $lacks = $heard->worst->value;
         if (null === $sense->coupler) {
-            $enough = array_filter(self::BURDEN_OHMS, static fn(float $ohms): bool => $ohms * $lacks >= $sense->burdenOhms);
+            $burden = self::least($sense->burdenOhms / $lacks);
 
-            return [] === $enough ? [] : [new Remedy(
-                sprintf('Fit %s across the transformer', QuantityPrinter::rounded(min($enough), Unit::Ohm)),
-                new SetStateSense($line, burdenOhms: min($enough)),
+            return [new Remedy(
+                sprintf('Fit %s across the transformer', QuantityPrinter::rounded($burden, Unit::Ohm)),
+                new SetStateSense($line, burdenOhms: $burden),
             )];
         }
-        $each = $sense->seriesOhms / $sense->resistors * $lacks;
-        $fit = array_filter(self::OHMS, static fn(float $ohms): bool => $ohms <= $each);
+        $most = $sense->seriesOhms / $sense->resistors * $lacks;
+        $each = PreferredValues::e12Between($most / self::REACH, $most)[0] ?? $most;
+        $weaker = null === $pull ? null : self::least($pull->ohms / $lacks);
 
-        $weaker = null === $pull ? [] : array_filter(self::PULL_OHMS, static fn(float $ohms): bool => $ohms * $lacks >= $pull->ohms);
+        return [...null === $weaker ? [] : [new Remedy(
+            sprintf('Fit %s as its pull-up', QuantityPrinter::rounded($weaker, Unit::Ohm)),
+            new FitPull($sense->function, PullDirection::Up, $weaker),
+        )], new Remedy(
+            sprintf('Fit %d × %s before the coupler', $sense->resistors, QuantityPrinter::rounded($each, Unit::Ohm)),
+            new SetStateSense($line, seriesOhms: $sense->resistors * $each),
+        )];
+    }
 
-        return [...[] === $weaker ? [] : [new Remedy(
-            sprintf('Fit %s as its pull-up', QuantityPrinter::rounded(min($weaker), Unit::Ohm)),
-            new FitPull($sense->function, PullDirection::Up, min($weaker)),
-        )], ...[] === $fit ? [] : [new Remedy(
-            sprintf('Fit %d × %s before the coupler', $sense->resistors, QuantityPrinter::rounded(max($fit), Unit::Ohm)),
-            new SetStateSense($line, seriesOhms: $sense->resistors * max($fit)),
-        )]];
+    /** The least value of E12 that is enough. */
+    private static function least(float $ohms): float
+    {
+        $enough = PreferredValues::e12Between($ohms, self::REACH * $ohms);
+
+        return [] === $enough ? $ohms : min($enough);
     }
 }

@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Core\Mains;
 
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Lines\DuplicateLine;
+use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Relays\AddGuard;
 use IronLatch\Core\Board\Edit\Relays\AddRelay;
@@ -34,6 +35,8 @@ final class SingleFaultsTest extends TestCase
         $one = TestBoards::sound();
         self::assertSame($after(FaultOutcome::Limited, FaultOutcome::Limited), SingleFaults::of($one)->outcomes['L2']);
         self::assertSame($after(FaultOutcome::On, FaultOutcome::On), SingleFaults::of($one)->outcomes['L1'], 'A lamp has no cut-out.');
+        $twoWay = (new MakeTwoWay('L1'))->apply($one);
+        self::assertSame($after(FaultOutcome::AtTheSwitch, FaultOutcome::AtTheSwitch), SingleFaults::of($twoWay)->outcomes['L1']);
         $bare = (new StateSafety(['L2'], cutOut: false))->apply($one);
         self::assertSame($after(FaultOutcome::On, FaultOutcome::On), SingleFaults::of($bare)->outcomes['L2']);
     }

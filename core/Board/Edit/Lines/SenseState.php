@@ -13,6 +13,7 @@ use IronLatch\Core\Board\Ids;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\StateSense;
 use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Quantity\PreferredValues;
 use IronLatch\Core\Record\Copy;
 
 /** Lets a line hear behind its contact whether the appliance is on: by voltage through a coupler, or by current through a transformer. */
@@ -20,8 +21,7 @@ final readonly class SenseState implements Edit
 {
     /** So much flows through the LED at nominal voltage. */
     private const LED_AMPERES = 2.5e-3;
-    /** Each of two resistors is one of E12. */
-    private const EACH_OHMS = [10e3, 12e3, 15e3, 18e3, 22e3, 27e3, 33e3, 39e3, 47e3, 56e3];
+    private const NEARLY = 1.05;
 
     /**
      * @param ?OptoCoupler $coupler null for a current transformer
@@ -64,12 +64,11 @@ final readonly class SenseState implements Edit
         );
     }
 
-    /** The greatest of the row that still lets enough flow. */
+    /** Two resistors of E12, each the greatest that lets nearly as much flow. */
     private static function each(float $volts): float
     {
-        $most = $volts / self::LED_AMPERES / 2;
-        $fit = array_filter(self::EACH_OHMS, static fn(float $ohms): bool => $ohms <= $most * 1.05);
+        $most = self::NEARLY * $volts / self::LED_AMPERES / 2;
 
-        return [] === $fit ? self::EACH_OHMS[0] : max($fit);
+        return PreferredValues::e12Between($most / 2, $most)[0] ?? $most;
     }
 }

@@ -28,7 +28,7 @@ final class StateSenseWeakFaults implements PlantedFaults
             $current,
             Planted::both($current, new SetStateSense('L1', burdenOhms: 330.0)),
             says: '“Lamp” gives the input of its current transformer 22.1 mV; it tells 50 mV from noise.',
-            proposes: ['Fit 330 Ω across the transformer'],
+            proposes: ['Fit 270 Ω across the transformer'],
         );
 
         $voltage = Planted::both(
@@ -45,7 +45,7 @@ final class StateSenseWeakFaults implements PlantedFaults
             Planted::both($voltage, new FitPull('F6', PullDirection::Up, 10e3)),
             says: '“Airer” lets the coupler that hears its state draw 1.08 mA; the pull-up at its pin gives 1.16 mA, with the mains low '
                 . 'and the coupler aged.',
-            proposes: ['Fit 4.7 kΩ as its pull-up'],
+            proposes: ['Fit 2.7 kΩ as its pull-up'],
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board\Edit;
 
+use IronLatch\Core\Record\Fact;
+
 /** What the fields of an edit state, where each that is not null states one fact. */
 final class Stated
 {
@@ -20,6 +22,19 @@ final class Stated
         }
 
         return $stated;
+    }
+
+    /**
+     * The same as facts that somebody has stated.
+     *
+     * @return array<string, Fact<bool|int|float|\BackedEnum>> by field
+     * @throws EditRefused where nothing is stated
+     */
+    public static function facts(Edit $edit): array
+    {
+        $facts = array_map(Fact::stated(...), self::in($edit));
+
+        return [] === $facts ? throw new EditRefused('Nothing was stated. Fill in at least one of the fields.') : $facts;
     }
 
     /** Their names, for a list of revisions. */

@@ -6,7 +6,6 @@ namespace IronLatch\Core\Board\Edit\House;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
@@ -15,7 +14,6 @@ use IronLatch\Core\Board\Edit\Stated;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -56,10 +54,7 @@ final readonly class StateHouseCable implements Edit
     public function apply(Board $board): Board
     {
         Targets::requirePossible($this);
-        $facts = array_map(Fact::stated(...), Stated::in($this));
-        if ([] === $facts) {
-            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
-        }
+        $facts = Stated::facts($this);
         $cables = $board->houseCables;
         foreach ($this->cables as $id) {
             $cables[$id] = Copy::of(Targets::houseCable($board, $id), $facts);

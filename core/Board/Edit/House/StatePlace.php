@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BreakerCurve;
 use IronLatch\Core\Board\ConductorColours;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
@@ -19,7 +18,6 @@ use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Board\ResidualDevice;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -77,10 +75,7 @@ final readonly class StatePlace implements Edit
     public function apply(Board $board): Board
     {
         Targets::requirePossible($this);
-        $facts = array_map(Fact::stated(...), Stated::in($this));
-        if ([] === $facts) {
-            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
-        }
+        $facts = Stated::facts($this);
         $places = $board->places;
         foreach ($this->places as $id) {
             $places[$id] = Copy::of(Targets::place($board, $id), $facts);

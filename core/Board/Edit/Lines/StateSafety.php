@@ -6,7 +6,6 @@ namespace IronLatch\Core\Board\Edit\Lines;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
@@ -19,7 +18,6 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -128,10 +126,7 @@ final readonly class StateSafety implements Edit
 
     public function apply(Board $board): Board
     {
-        $facts = array_map(Fact::stated(...), Stated::in($this));
-        if ([] === $facts) {
-            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
-        }
+        $facts = Stated::facts($this);
         $lines = $board->lines;
         foreach ($this->lines as $id) {
             $line = Targets::line($board, $id);

@@ -14,7 +14,6 @@ use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Stated;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\ListOf;
 
 /** States facts of two-way circuits; what is left out stays as it was. */
@@ -47,10 +46,7 @@ final readonly class StateTwoWay implements Edit
 
     public function apply(Board $board): Board
     {
-        $facts = array_map(Fact::stated(...), Stated::in($this));
-        if ([] === $facts) {
-            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
-        }
+        $facts = Stated::facts($this);
         $lines = $board->lines;
         foreach ($this->lines as $id) {
             $line = Targets::line($board, $id);

@@ -17,7 +17,6 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Reversal;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
-use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\Measured;
 
 /** States facts of a motor that runs both ways; what is left out stays as it was. */
@@ -41,10 +40,7 @@ final readonly class StateReversal implements Edit
     {
         Targets::requirePossible($this);
         $group = Targets::group($board, $this->group);
-        $facts = array_map(Fact::stated(...), Stated::in($this));
-        if ([] === $facts) {
-            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
-        }
+        $facts = Stated::facts($this);
         if (GroupKind::Directions !== $group->kind) {
             throw new EditRefused(sprintf('“%s” is no motor that runs both ways.', $group->name));
         }

@@ -59,6 +59,27 @@ final readonly class SetUpSheet
     }
 
     /**
+     * Which states on a channel are those of the command, because nothing hears behind the contact.
+     *
+     * @return list<string>
+     */
+    private static function commanded(Inspection $inspection, Column $column): array
+    {
+        $names = [];
+        foreach ($inspection->controls->on($column->id) as $entry) {
+            $line = $inspection->board->lines[$entry->line];
+            if ('' !== $entry->state && null === $line->sense) {
+                $names[$entry->line] = '“' . $line->name . '”';
+            }
+        }
+
+        return [] === $names ? [] : [sprintf(
+            'The state shown of %s is the one that was commanded: a contact that has welded does not show.',
+            implode(', ', $names),
+        )];
+    }
+
+    /**
      * @param array<string, list<string>> $beside what the maker lets stand, by line
      */
     private static function channel(Inspection $inspection, Column $column, SurfaceProfile $profile, array $beside): self
@@ -113,6 +134,7 @@ final readonly class SetUpSheet
             ),
             ...0 === $profile->capacity ? [] : [sprintf('It takes %d entries; this sheet has %d.', $profile->capacity, count($rows))],
             sprintf('Create one %s for each row, in this order, and tick it off.', $profile->entryKind),
+            ...self::commanded($inspection, $column),
             'Try each at low voltage before mains is connected.',
         ];
 

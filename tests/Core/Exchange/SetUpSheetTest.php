@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Exchange\SetUpSheet;
@@ -52,6 +54,24 @@ final class SetUpSheetTest extends TestCase
         );
         self::assertSame(['1', 'Lamp', 'Lamp wall switch', 'wall switch', 'GPIO33 (printed 33)', 'toggle'], $sheets['hand']->rows[0]);
         self::assertContains('It takes 5 entries; this sheet has 3.', $sheets['C3']->steps);
+    }
+
+    /** Where nothing hears behind the contact, the state is that of the command, and the sheet says so. */
+    public function testWhatIsOnlyCommandedIsCalledSo(): void
+    {
+        $board = TestBoards::operatedInManyWays();
+        $said = static fn(Board $board): array => array_values(array_filter(
+            SetUpSheet::all(new Inspection($board))['C2']->steps,
+            static fn(string $step): bool => str_contains($step, 'commanded'),
+        ));
+        $words = 'The state shown of %s is the one that was commanded: a contact that has welded does not show.';
+        self::assertSame([sprintf($words, '“Lamp”, “Airer”, “Extractor fan”, “Größe & Pump”')], $said($board));
+        $heard = TestBoards::edited($board, ...array_map(
+            static fn(string $line): SenseState => new SenseState($line),
+            ['L1', 'L2', 'L3'],
+        ));
+        self::assertSame([sprintf($words, '“Größe & Pump”')], $said($heard));
+        self::assertSame([], $said((new SenseState('L4'))->apply($heard)));
     }
 
     public function testASheetGoesOutAsCsvAfterRfc4180(): void

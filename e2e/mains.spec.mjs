@@ -55,6 +55,48 @@ test('facts of a line are stated for several at once, and lines are kept apart b
   await expect(page.locator('#tray')).toContainText('Relays of the group are interlocked');
 });
 
+test('the house around the box is stated, drawn and judged', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openMains(page);
+  const tray = page.locator('#tray');
+  const house = page.getByRole('group', { name: /^From the distribution/ });
+  await expect(house).toContainText('16 A, curve B');
+  await swapped(page, () => house.getByRole('link', { name: /^Utility room wall/ }).click());
+  await swapped(page, () => page.getByLabel('Residual-current device before it').selectOption('none'));
+  await expect(tray).toContainText('No residual-current device stands before “Utility room wall”');
+  await expect(house).toContainText('weak');
+  await repair(page, 'No residual-current device', 'Will be done, to be verified: have a residual-current device of 30 mA fitted');
+  await expect(tray).not.toContainText('No residual-current device');
+
+  await swapped(page, () => page.getByRole('link', { name: /^The house around it/ }).click());
+  await page.getByLabel('Another place').fill('Landing');
+  await swapped(page, () => page.getByRole('button', { name: 'Add it' }).click());
+  await swapped(page, () => house.getByRole('link', { name: /^Landing/ }).click());
+  await page.getByLabel('Worktop lamp push button').check();
+  await swapped(page, () => page.getByRole('button', { name: 'Just these are here' }).click());
+  await expect(house).toContainText('no cable drawn');
+  await page.locator('#state-place-circuits-H3').fill('2');
+  await swapped(page, () => page.locator('#state-place-circuits-H3').press('Enter'));
+  await expect(tray).toContainText('2 circuits come into “Landing”: with one breaker off it is still live.');
+  await repair(page, '1 switch at “Landing” wants 2 cores to the board; no cable runs there.', 'Pull a cable of 2 cores for them alone');
+  await expect(house).toContainText('2 extra-low voltage');
+});
+
+test('a heater gets a guard and is heard, and what remains after one fault is shown', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openMains(page);
+  await swapped(page, () => page.locator('#mains-L3').click());
+  await expect(page.locator('.works')).toContainText('stays on; its cut-out limits it');
+  await swapped(page, () => page.getByRole('button', { name: 'Put a second relay in series' }).click());
+  await expect(page.locator('.live-path').first()).toContainText('guard');
+  await repair(page, '“Heated airer guard” (relay output) has no pin yet.', /^Seat it on/);
+  await page.getByLabel('Coupler behind its contact').selectOption({ index: 1 });
+  await swapped(page, () => page.getByRole('button', { name: 'Hear its state by voltage' }).click());
+  await expect(page.getByRole('button', { name: 'Hear it no more' })).toBeVisible();
+  await swapped(page, () => page.getByRole('link', { name: /^One fault at a time/ }).click());
+  await expect(page.locator('.faults')).toContainText('goes off');
+});
+
 test('a fan gets a step that closes two capacitors, and its percentages follow', async ({ page }) => {
   await takeDemo(page, 'Utility room board');
   await openMains(page);

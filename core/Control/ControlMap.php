@@ -382,6 +382,9 @@ final readonly class ControlMap
         'SENSOR',
         'TIMER',
         'STATUS',
+        'WELD',
+        'RUN',
+        'TURN',
     ];
 
     /** A name as it is legal in a program, in capitals, without an underscore twice. */

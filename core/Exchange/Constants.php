@@ -17,6 +17,7 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\FirmwareFacts;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\RestorePolicy;
@@ -245,6 +246,7 @@ final class Constants
             if ($board->mustNotStart($lineId)) {
                 $all[] = new Constant($section, $id . '_NEVER_STARTS_ITSELF', 1, 'no restore, no group, no timer may switch it on');
             }
+            array_push($all, ...self::bothWays($inspection, $section, $id, $lineId));
             if (null !== $line->sense) {
                 $all[] = new Constant(
                     $section,
@@ -330,6 +332,30 @@ final class Constants
         $reading = $controller->read($value);
 
         return $reading->asNumber ?? $reading->asLabel ?? (ctype_digit($value) ? $controller->read('D' . $value)->best() : null);
+    }
+
+    /**
+     * How long a motor that runs both ways may run, and rests before it turns round.
+     *
+     * @return list<Constant>
+     */
+    private static function bothWays(Inspection $inspection, string $section, string $id, string $lineId): array
+    {
+        $board = $inspection->board;
+        $actuators = $board->lines[$lineId]->actuators;
+        $first = $actuators[array_key_first($actuators) ?? ''] ?? null;
+        $group = null === $first ? null : $board->groupOf($first->function, GroupKind::Directions);
+        $all = [];
+        foreach (null === $group ? [] : [
+            '_RUN_LIMIT_MS' => [$board->groups[$group]->reversal?->runSeconds?->value, 'stopped after so long, whatever it hears'],
+            '_TURN_PAUSE_MS' => [$board->groups[$group]->pauseSeconds?->value, 'at rest between the two ways'],
+        ] as $ending => [$seconds, $words]) {
+            if (is_float($seconds)) {
+                $all[] = new Constant($section, $id . $ending, (int) round($seconds * 1e3), $words);
+            }
+        }
+
+        return $all;
     }
 
     /**

@@ -150,6 +150,7 @@ final class RuleBook
             new Mains\LowVoltageWithMains(),
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
+            new Controls\OtherWay(),
             new Controls\NameClash(),
             new Controls\SoundsAlike(),
             new Controls\CodeShared(),

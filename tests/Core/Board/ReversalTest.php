@@ -11,7 +11,9 @@ use IronLatch\Core\Board\Edit\Relays\AddDirection;
 use IronLatch\Core\Board\Edit\Relays\StateReversal;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Reversal;
+use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -26,6 +28,16 @@ final class ReversalTest extends TestCase
         self::assertSame([['F1', 'F6']], $blind->groups['G1']->keptApart());
         self::assertSame(['Lamp one way', 'Lamp other way'], [$blind->functions['F1']->name, $blind->functions['F6']->name]);
         self::assertNull($blind->groups['G1']->reversal, 'Nobody has said anything of the motor.');
+    }
+
+    public function testTheProgramIsToldHowLongItRunsAndRests(): void
+    {
+        $values = [];
+        foreach (Constants::of(new Inspection(Starts::blind())) as $constant) {
+            $values[$constant->name] = $constant->value;
+        }
+        self::assertSame([90000, 1000], [$values['LAMP_RUN_LIMIT_MS'] ?? null, $values['LAMP_TURN_PAUSE_MS'] ?? null]);
+        self::assertArrayNotHasKey('AIRER_RUN_LIMIT_MS', $values);
     }
 
     public function testWhatCannotBeIsRefused(): void

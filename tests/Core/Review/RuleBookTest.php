@@ -27,6 +27,8 @@ final class RuleBookTest extends TestCase
         ['drive.coil-voltage', '×0.998'],
         // Relays for more than 250 V are contactors, and none is in the catalogue.
         ['mains.idle-winding', '×0.699'],
+        // What each way is called on a surface is a matter of the program so far.
+        ['controls.other-way', ''],
         ['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'],
         ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], [
             'mains.contact-overloaded',

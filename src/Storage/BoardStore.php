@@ -359,7 +359,11 @@ final class BoardStore
 
     private function boardOf(RevisionRecord $revision): Board
     {
-        return $this->read[$revision->id()] ??= $this->boards->of($revision->content(), fn(): Board => $this->readOf($revision));
+        return $this->read[$revision->id()] ??= $this->boards->of(
+            $revision->board()->id(),
+            $revision->content(),
+            fn(): Board => $this->readOf($revision),
+        );
     }
 
     private function readOf(RevisionRecord $revision): Board

@@ -32,26 +32,36 @@ final class ReadBoardsTest extends TestCase
         self::assertEquals($board, $this->of('first', 'a document', $board));
         self::assertSame(1, $this->read);
         self::assertSame('Renamed', $this->of('first', 'another document', $board->with(name: 'Renamed'))->name);
-        self::assertSame('Renamed', $this->of('second', 'a document', $board->with(name: 'Renamed'))->name, 'Another build.');
+        self::assertSame('Renamed', $this->of('second', 'another document', $board->with(name: 'Renamed'))->name, 'Another build.');
         self::assertSame(3, $this->read);
+        self::assertCount(2, $this->kept(), 'One of each board and build, however many documents there were.');
     }
 
     public function testADamagedOneIsReadAnew(): void
     {
         $board = TestBoards::sound();
         $this->of('first', 'a document', $board);
-        $kept = glob($this->folder . '/@/*/*/*');
-        self::assertNotEmpty($kept);
-        foreach ($kept as $file) {
+        foreach ($this->kept() as $file) {
             file_put_contents($file, substr((string) file_get_contents($file), 0, 900));
         }
         self::assertEquals($board, $this->of('first', 'a document', $board));
         self::assertSame(2, $this->read);
     }
 
+    /**
+     * @return list<string> files
+     */
+    private function kept(): array
+    {
+        $kept = glob($this->folder . '/@/*/*/*');
+        self::assertNotEmpty($kept);
+
+        return $kept;
+    }
+
     private function of(string $build, string $content, Board $board): Board
     {
-        return (new ReadBoards(new FilesystemAdapter('', 0, $this->folder), $build))->of($content, function () use ($board): Board {
+        return (new ReadBoards(new FilesystemAdapter('', 0, $this->folder), $build))->of('a-board', $content, function () use ($board): Board {
             ++$this->read;
 
             return $board;

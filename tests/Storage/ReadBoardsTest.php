@@ -61,10 +61,11 @@ final class ReadBoardsTest extends TestCase
 
     private function of(string $build, string $content, Board $board): Board
     {
-        return (new ReadBoards(new FilesystemAdapter('', 0, $this->folder), $build))->of('a-board', $content, function () use ($board): Board {
-            ++$this->read;
+        return (new ReadBoards(new FilesystemAdapter('', 0, $this->folder), $build))
+            ->of('a-board', $content, function () use ($board): Board {
+                ++$this->read;
 
-            return $board;
-        });
+                return $board;
+            });
     }
 }

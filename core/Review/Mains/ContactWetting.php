@@ -38,7 +38,7 @@ final class ContactWetting implements Rule
             reason: 'A thin film grows on silver contacts. Some tens of volts or a good current break it with every closing; a boiler’s '
                 . 'demand input, a gate or a bell brings neither, and fails after weeks.',
             threshold: sprintf(
-                'current and voltage of the load at least what the contact’s maker states, else %s at %s',
+                'current times voltage of the load at least that of the least load which the contact’s maker states, else of %s at %s',
                 QuantityPrinter::rounded(self::USUAL_AMPERES, Unit::Ampere),
                 QuantityPrinter::rounded(self::USUAL_VOLTS, Unit::Volt),
             ),
@@ -101,9 +101,9 @@ final class ContactWetting implements Rule
     {
         return new Figure(
             'what the load brings over what the contact wants',
-            min($amps / max(self::leastAmps($relay), 1e-9), $volts / max(self::leastVolts($relay), 1e-9)),
+            $amps * $volts / max(self::leastAmps($relay) * self::leastVolts($relay), 1e-12),
             Unit::Ratio,
-            'the lesser of I ÷ I_least and U ÷ U_least',
+            'I · U ÷ (I_least · U_least)',
             [
                 'I = ' . QuantityPrinter::rounded($amps, Unit::Ampere),
                 'I_least = ' . QuantityPrinter::rounded(self::leastAmps($relay), Unit::Ampere),

@@ -31,7 +31,7 @@ final class OneBreakingDevice implements Rule
             reason: 'Contacts weld closed, drivers short and pins stick; each of them alone keeps a heater on. A second relay in series, '
                 . 'with a driver and an output of its own, still opens it. An independent cut-out limits the harm, but heats to its limit.',
             threshold: 'two devices that break the line independently: a guard relay, or the appliance’s own cut-out; a guard relay where '
-                . 'nobody is there who would notice, because a sensor, a timer or a power cut starts it',
+                . 'nobody is there who would notice, because a sensor, a timer, a power cut or somebody far away starts it',
             basis: Basis::CommonPractice,
             source: 'common practice; IEC 60730-1 and IEC 60335-1 want protective functions to bear one fault, from memory',
             silentWhen: 'it is not known yet whether a cut-out stands in it',
@@ -46,7 +46,7 @@ final class OneBreakingDevice implements Rule
             if (!$board->appliance($line)->heats || null === $cutOut || SingleFaults::isGuarded($line)) {
                 continue;
             }
-            $why = true === $cutOut ? self::unnoticed($line, $board->mustComeBack($id)) : '';
+            $why = true === $cutOut ? self::unnoticed($inspection, $id, $line) : '';
             if (true === $cutOut && '' === $why) {
                 continue;
             }
@@ -67,7 +67,7 @@ final class OneBreakingDevice implements Rule
     }
 
     /** Why nobody is there when it is switched on; empty where somebody is. */
-    private static function unnoticed(Line $line, bool $mustComeBack): string
+    private static function unnoticed(Inspection $inspection, string $id, Line $line): string
     {
         $kinds = array_map(static fn(Surface $surface): SurfaceKind => $surface->kind, $line->surfaces);
 
@@ -75,8 +75,20 @@ final class OneBreakingDevice implements Rule
             [] === array_filter($line->actuators, static fn(Actuator $one): bool => null !== $one->relay) => '',
             in_array(SurfaceKind::SensorRule, $kinds, true) => 'a sensor switches it',
             in_array(SurfaceKind::Timer, $kinds, true) => 'a timer switches it',
-            $mustComeBack => 'it comes back by itself after a power cut',
+            $inspection->board->mustComeBack($id) => 'it comes back by itself after a power cut',
+            self::isStartedFromAfar($inspection, $id) => 'somebody who is not there can switch it on',
             default => '',
         };
+    }
+
+    private static function isStartedFromAfar(Inspection $inspection, string $line): bool
+    {
+        foreach ($inspection->controls->ofLine($line) as $entry) {
+            if ($entry->kind->isRemote() && $entry->operation->canSwitchOn()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -23,7 +23,7 @@ final class ContactWettingFaults implements PlantedFaults
             'mains.contact-wetting',
             'A1',
             Severity::Weak,
-            '×0.05',
+            '×0.24',
             $boiler,
             Planted::both($boiler, new ChooseRelay(['A1'], TestBoards::part('signal-5v', Relay::class))),
             says: '“Lamp” brings 5 mA at 24 V to a contact that wants 100 mA at 5 V: films on it are not broken.',
@@ -35,9 +35,9 @@ final class ContactWettingFaults implements PlantedFaults
             'A1',
             Severity::Weak,
             '×0.99',
-            Planted::both($boiler, new StateLoad('L1', 2.376)),
-            Planted::both($boiler, new StateLoad('L1', 2.41)),
-            says: '“Lamp” brings 99 mA at 24 V to a contact that wants 100 mA at 5 V: films on it are not broken.',
+            Planted::both($boiler, new StateLoad('L1', 0.495)),
+            Planted::both($boiler, new StateLoad('L1', 0.505)),
+            says: '“Lamp” brings 20.6 mA at 24 V to a contact that wants 100 mA at 5 V: films on it are not broken.',
             proposes: ['Fit signal relay 5 V, 0.14 W, gold-clad contacts, 2 A'],
         );
     }

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Relays\AddGuard;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 
 final class OneBreakingDeviceFaults implements PlantedFaults
 {
@@ -49,6 +52,18 @@ final class OneBreakingDeviceFaults implements PlantedFaults
             new StateSafety(['L2'], mustComeBack: false),
             says: '“Airer” heats, and it comes back by itself after a power cut: a welded contact heats it to its '
                 . 'cut-out, and nobody notices.',
+            proposes: ['Put a second relay in series with it on GPIO25 (printed 25)'],
+        );
+
+        yield 'heater that a message switches on behind one contact' => Planted::in(
+            'mains.one-breaking-device',
+            'L2',
+            Severity::Weak,
+            '',
+            Starts::channel('message-broker', 'L2'),
+            Planted::both(Starts::channel('message-broker', 'L2'), new TellSurface('S3', Operation::Off)),
+            says: '“Airer” heats, and somebody who is not there can switch it on: a welded contact heats it to its cut-out, and nobody '
+                . 'notices.',
             proposes: ['Put a second relay in series with it on GPIO25 (printed 25)'],
         );
     }

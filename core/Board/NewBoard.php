@@ -18,8 +18,8 @@ final class NewBoard
     /** Where a board stands until somebody calls that otherwise. */
     public const PLACE = 'The box';
     private const AMBIENT_CELSIUS = 40.0;
-    private const BASE_OHMS = 470.0;
-    private const BASE_EMITTER_OHMS = 10e3;
+    public const BASE_OHMS = 470.0;
+    public const BASE_EMITTER_OHMS = 10e3;
 
     public static function with(
         string $name,

@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Drive;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
-use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Transistor;
-use IronLatch\Core\Drive\Circuit\BaseResistor;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\LineJoint;
-use IronLatch\Core\Review\Remedy;
-use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Severity;
@@ -64,31 +58,8 @@ final class CoilOnPin implements Rule
                     QuantityPrinter::rounded($inspection->board->siliconOf($actuator->function)->electrics->plannedPinAmps, Unit::Ampere),
                 ),
                 [$result->pinAmps],
-                fn(): array => self::remedies($inspection, $id, $actuator),
+                static fn(): array => OwnTransistor::remedies($inspection, $id, 'it'),
             );
         }
-    }
-
-    private const BASE_EMITTER_OHMS = 10e3;
-
-    /**
-     * @return list<Remedy>
-     */
-    private static function remedies(Inspection $inspection, string $id, Actuator $actuator): array
-    {
-        foreach (Repairs::of($inspection)->partsOnOffer(Transistor::class) as $transistor) {
-            $draft = new NpnLowSide($transistor->identity->id, 470.0, self::BASE_EMITTER_OHMS);
-            $ohms = BaseResistor::fitting($inspection->board->withPart($transistor), $actuator->with(driver: $draft));
-            $isStrongEnough = $transistor->greatestAmps >= 2 * $inspection->board->relay($actuator)->coilVolts
-                / $inspection->board->relay($actuator)->coilResistance->min;
-            if (null !== $ohms && $isStrongEnough) {
-                return [new Remedy(
-                    sprintf('Drive it by %s with %s', $transistor->identity->name, QuantityPrinter::rounded($ohms, Unit::Ohm)),
-                    new DriveByTransistor([$id], $transistor, $ohms, self::BASE_EMITTER_OHMS),
-                )];
-            }
-        }
-
-        return [];
     }
 }

@@ -12,11 +12,9 @@ use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
-use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -55,11 +53,11 @@ final class BreakerTooLarge implements Rule
             return;
         }
         if (!is_float($rating) || !is_float($area)) {
-            yield new NotChecked(
+            yield InHouse::unsaid(
                 $this->facts(),
-                $id,
+                $inspection,
+                is_float($rating) ? 'squareMetres' : 'breakerAmps',
                 is_float($rating) ? 'how thick the fixed conductors are that feed it' : 'which breaker stands before it',
-                Answer::by(StatePlace::class, is_float($rating) ? 'squareMetres' : 'breakerAmps', $id),
             );
 
             return;

@@ -6,10 +6,8 @@ namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -42,12 +40,7 @@ final class DimmerBefore implements Rule
             return;
         }
         if (null === $box->dimmer?->value) {
-            yield new NotChecked(
-                $this->facts(),
-                $id,
-                'whether a dimmer stands before the board',
-                Answer::by(StatePlace::class, 'dimmer', $id),
-            );
+            yield InHouse::unsaid($this->facts(), $inspection, 'dimmer', 'whether a dimmer stands before the board');
         } elseif (true === $box->dimmer->value) {
             yield new Finding(
                 $this->facts(),

@@ -7,13 +7,11 @@ namespace IronLatch\Core\Review\Mains;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\ArrayChannel;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\Transistor;
+use IronLatch\Core\Review\Drive\OwnTransistor;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\LineJoint;
-use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Repairs;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -22,9 +20,6 @@ use IronLatch\Core\Review\Severity;
 /** A guard that fails together with what it guards. */
 final class GuardNotIndependent implements Rule
 {
-    private const BASE_OHMS = 470.0;
-    private const BASE_EMITTER_OHMS = 10e3;
-
     public function facts(): RuleFacts
     {
         return new RuleFacts(
@@ -59,9 +54,9 @@ final class GuardNotIndependent implements Rule
                         $board->nameOf($board->lineOf($id)),
                         $shared,
                     ),
-                    proposals: fn(): array => 'expander' === $shared
+                    proposals: static fn(): array => 'expander' === $shared
                         ? Repairs::of($inspection)->moveToBestPin($guard->function)
-                        : self::ownDriver($inspection, $id),
+                        : OwnTransistor::remedies($inspection, $id, 'the guard'),
                 );
             }
         }
@@ -90,22 +85,5 @@ final class GuardNotIndependent implements Rule
         $pin = isset($board->seats[$function]) ? $board->controller()->pins[$board->seats[$function]->pin] : null;
 
         return $pin->expander ?? '';
-    }
-
-    /**
-     * @return list<Remedy>
-     */
-    private static function ownDriver(Inspection $inspection, string $id): array
-    {
-        foreach (Repairs::of($inspection)->partsOnOffer(Transistor::class) as $transistor) {
-            if (!$transistor->isPnp) {
-                return [new Remedy(
-                    'Drive the guard by a transistor of its own',
-                    new DriveByTransistor([$id], $transistor, self::BASE_OHMS, self::BASE_EMITTER_OHMS),
-                )];
-            }
-        }
-
-        return [];
     }
 }

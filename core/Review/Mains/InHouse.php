@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\HousePlace;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\PlaceKind;
+use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\NotChecked;
+use IronLatch\Core\Review\RuleFacts;
 
 /** Where the wiring of the house matters: a board that hangs on fixed wiring, and the places that its maker named. */
 final class InHouse
@@ -18,6 +22,14 @@ final class InHouse
         $isFixed = InletKind::Fixed === $inspection->board->box?->inlet?->value;
 
         return $isFixed && [] !== OnMains::hurting($inspection) ? $inspection->board->places[$inspection->board->boxPlace()] : null;
+    }
+
+    /** What nobody has said of the board’s own place, and the field that answers it. */
+    public static function unsaid(RuleFacts $rule, Inspection $inspection, string $field, string $what): NotChecked
+    {
+        $id = $inspection->board->boxPlace();
+
+        return new NotChecked($rule, $id, $what, Answer::by(StatePlace::class, $field, $id));
     }
 
     /**

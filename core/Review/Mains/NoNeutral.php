@@ -9,10 +9,8 @@ use IronLatch\Core\Board\Edit\House\MoveBoard;
 use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -45,12 +43,7 @@ final class NoNeutral implements Rule
             return;
         }
         if (null === $box->neutral?->value) {
-            yield new NotChecked(
-                $this->facts(),
-                $id,
-                'whether a neutral reaches the box, and whose it is',
-                Answer::by(StatePlace::class, 'neutral', $id),
-            );
+            yield InHouse::unsaid($this->facts(), $inspection, 'neutral', 'whether a neutral reaches the box, and whose it is');
         } elseif (NeutralHere::None === $box->neutral->value) {
             yield new Finding(
                 $this->facts(),

@@ -8,11 +8,9 @@ use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\ResidualDevice;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Mains\Surroundings;
-use IronLatch\Core\Review\Answer;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\HoldPoint;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
@@ -47,12 +45,7 @@ final class ResidualMissing implements Rule
             return;
         }
         if (!$device instanceof ResidualDevice) {
-            yield new NotChecked(
-                $this->facts(),
-                $id,
-                'which residual-current device stands before it',
-                Answer::by(StatePlace::class, 'residual', $id),
-            );
+            yield InHouse::unsaid($this->facts(), $inspection, 'residual', 'which residual-current device stands before it');
         } elseif ($device->protectsPeople()) {
             yield new HoldPoint($this->facts(), $id, sprintf(
                 'The residual-current device of %s before “%s” opens when its test button is pressed.',

@@ -17,6 +17,7 @@ use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\Functions\FitPull;
+use IronLatch\Core\Board\Edit\Functions\StateBarrier;
 use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
 use IronLatch\Core\Board\Edit\House\AddPlace;
@@ -26,6 +27,8 @@ use IronLatch\Core\Board\Edit\House\StateHouseCable;
 use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
+use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
+use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
@@ -55,8 +58,10 @@ use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Mosfet;
+use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
@@ -260,6 +265,17 @@ final class Starts
             new AddLine('Valve', TestBoards::part('shut-off-valve', Appliance::class)),
             new FeedAppliance('L3', 'R2'),
             new SeatFunction('F6', '21'),
+        );
+    }
+
+    /** The first line as one end of a two-way circuit whose state the board hears. */
+    public static function heardTwoWay(): Edit
+    {
+        return Planted::both(
+            new MakeTwoWay('L1'),
+            new SenseState('L1', TestBoards::part('pc817', OptoCoupler::class)),
+            new SeatFunction('F6', '27'),
+            new StateBarrier('F6', Insulation::Reinforced),
         );
     }
 

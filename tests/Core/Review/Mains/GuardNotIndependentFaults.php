@@ -34,7 +34,7 @@ final class GuardNotIndependentFaults implements PlantedFaults
             Planted::both($guard, $array('A2', 'U1'), $array('A3', 'U1')),
             Planted::both($guard, $array('A2', 'U1'), $array('A3', 'U2')),
             says: 'The guard of “Airer” hangs on the same driver package as the relay that it guards.',
-            proposes: ['Drive the guard by a transistor of its own'],
+            proposes: ['Drive the guard by NPN 2N2222A class with 560 Ω'],
         );
 
         $expander = Planted::both(

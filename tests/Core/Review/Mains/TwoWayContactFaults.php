@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Mains;
 
-use IronLatch\Core\Board\Edit\Functions\StateBarrier;
 use IronLatch\Core\Board\Edit\Lines\ChooseAppliance;
-use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
-use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateTwoWay;
-use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
 use IronLatch\Core\Catalogue\Appliance;
-use IronLatch\Core\Catalogue\Insulation;
-use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class TwoWayContactFaults implements PlantedFaults
@@ -26,10 +21,7 @@ final class TwoWayContactFaults implements PlantedFaults
     public static function all(): iterable
     {
         $twoWay = Planted::both(
-            new MakeTwoWay('L1'),
-            new SenseState('L1', TestBoards::part('pc817', OptoCoupler::class)),
-            new SeatFunction('F6', '27'),
-            new StateBarrier('F6', Insulation::Reinforced),
+            Starts::heardTwoWay(),
             new StateTwoWay(['L1'], liveReturned: false),
         );
         yield 'two-way circuit on a solid-state output' => Planted::in(

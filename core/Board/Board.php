@@ -59,6 +59,7 @@ final readonly class Board
      * @param array<string, LineGroup> $lineGroups lines that one act operates together, by id
      * @param array<string, HousePlace> $places where the board stands, its switches and appliances, by id
      * @param array<string, HouseCable> $houseCables between places, by id
+     * @param ?WiringFacts $wiring what the maker has chosen of the wiring; null while nothing is
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -103,6 +104,7 @@ final readonly class Board
         public array $places = [],
         #[MapOf(HouseCable::class, '^J[1-9][0-9]{0,5}$')]
         public array $houseCables = [],
+        public ?WiringFacts $wiring = null,
     ) {
         $this->index = new BoardIndex($this);
         $this->controller = BoardIntegrity::verify($this);
@@ -152,6 +154,7 @@ final readonly class Board
         ?array $lineGroups = null,
         ?array $places = null,
         ?array $houseCables = null,
+        ?WiringFacts $wiring = null,
     ): self {
         $said = get_defined_vars();
 

@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A full bridge with two inputs: each turns the current through its load one way; both low, nothing flows. */
 #[Heading('Bridges')]
-final readonly class BridgeDriver implements SwitchingPart
+final readonly class BridgeDriver implements SwitchingPart, Padded
 {
     use Rated;
 
@@ -33,5 +33,11 @@ final readonly class BridgeDriver implements SwitchingPart
         public float $greatestVolts,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {}
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
+    }
 }

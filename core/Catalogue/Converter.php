@@ -9,7 +9,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A regulator as it is bought: a chip in its package, or a small board with everything around it. */
 #[Heading('Regulators and converters')]
-final readonly class Converter implements Part
+final readonly class Converter implements Padded
 {
     public function __construct(
         public PartIdentity $identity,
@@ -17,10 +17,16 @@ final readonly class Converter implements Part
         public ?Size $size = null,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {}
 
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

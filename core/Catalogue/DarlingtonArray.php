@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** Darlington pairs in one package, with input resistors and clamp diodes to a common pin. */
 #[Heading('Darlington arrays')]
-final readonly class DarlingtonArray implements SwitchingPart
+final readonly class DarlingtonArray implements SwitchingPart, Padded
 {
     use Rated;
 
@@ -42,5 +42,11 @@ final readonly class DarlingtonArray implements SwitchingPart
         public float $greatestCelsius,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {}
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
+    }
 }

@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** What takes its supply from a low-voltage rail and is no relay: a sensor, a receiver, a display, a buzzer. */
 #[Heading('Sensors, displays and other devices')]
-final readonly class Device implements Part
+final readonly class Device implements Padded
 {
     /**
      * @param Spread $supply volts that it is made for
@@ -36,6 +36,7 @@ final readonly class Device implements Part
         public ?float $inputHighVolts = null,
         #[Measured(Unit::Volt)]
         public ?float $inputGreatestVolts = null,
+        public ?PadMap $pads = null,
     ) {
         if ($peakAmps < $amps->max) {
             throw new \InvalidArgumentException('The peak current of a device is no less than its greatest steady one.');
@@ -45,5 +46,10 @@ final readonly class Device implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

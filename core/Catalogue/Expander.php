@@ -11,7 +11,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A chip that gives a controller more pins over a bus. */
 #[Heading('Expanders')]
-final readonly class Expander implements Part
+final readonly class Expander implements Padded
 {
     /**
      * @param Spread $supply volts that it may be fed with
@@ -39,6 +39,7 @@ final readonly class Expander implements Part
         public array $pins,
         #[Measured(Unit::Euro)]
         public float $price,
+        public ?PadMap $pads = null,
     ) {
         if ($kind->isOnI2c() && ($firstAddress < 8 || $addresses < 1 || $firstAddress + $addresses > 120)) {
             throw new \InvalidArgumentException('The addresses of an I2C expander lie between 8 and 119.');
@@ -56,5 +57,10 @@ final readonly class Expander implements Part
     public function hasAddress(int $address): bool
     {
         return $address >= $this->firstAddress && $address < $this->firstAddress + $this->addresses;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

@@ -9,7 +9,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A fuse in the live conductor of the mains. */
 #[Heading('Mains fuses')]
-final readonly class MainsFuse implements Part
+final readonly class MainsFuse implements Padded
 {
     /**
      * @param float $breakingAmps short-circuit current that it can interrupt
@@ -26,6 +26,7 @@ final readonly class MainsFuse implements Part
         public bool $timeLag,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {
         if ($ratedAmps <= 0 || $breakingAmps < $ratedAmps) {
             throw new \InvalidArgumentException('A fuse is rated for some current, and interrupts at least that.');
@@ -35,5 +36,10 @@ final readonly class MainsFuse implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

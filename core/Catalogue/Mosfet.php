@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** An n-channel MOSFET as a switch. */
 #[Heading('MOSFETs')]
-final readonly class Mosfet implements GatedPart
+final readonly class Mosfet implements GatedPart, Padded
 {
     use Gated;
     use Rated;
@@ -34,6 +34,7 @@ final readonly class Mosfet implements GatedPart
         public float $greatestVolts,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {
         $this->verifyThreshold();
     }
@@ -42,5 +43,10 @@ final readonly class Mosfet implements GatedPart
     public function greatestGateVolts(): null
     {
         return null;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** An opto coupler by itself: an LED and a phototransistor. */
 #[Heading('Opto couplers')]
-final readonly class OptoCoupler implements DriverPart
+final readonly class OptoCoupler implements DriverPart, Padded
 {
     /**
      * @param Spread $ledVolts forward voltage at 5 mA
@@ -26,10 +26,16 @@ final readonly class OptoCoupler implements DriverPart
         public float $greatestLedAmps,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {}
 
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A ready-made relay module: supply – resistor – indicator LED – opto LED – input, active low. */
 #[Heading('Ready-made relay modules')]
-final readonly class OptoModule implements DriverPart
+final readonly class OptoModule implements DriverPart, Padded
 {
     /**
      * @param float $supplyVolts the supply that its inputs and coils are made for
@@ -40,10 +40,16 @@ final readonly class OptoModule implements DriverPart
         public bool $hasTriggerJumper = false,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {}
 
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A p-channel MOSFET as a switch between a rail and its load. Its voltages are given by their amounts, gate below source. */
 #[Heading('P-channel MOSFETs')]
-final readonly class PMosfet implements GatedPart
+final readonly class PMosfet implements GatedPart, Padded
 {
     use Gated;
     use Rated;
@@ -37,6 +37,7 @@ final readonly class PMosfet implements GatedPart
         public float $greatestVolts,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {
         $this->verifyThreshold();
         if ($greatestGateVolts < $specifiedGateVolts) {
@@ -47,5 +48,10 @@ final readonly class PMosfet implements GatedPart
     public function greatestGateVolts(): float
     {
         return $this->greatestGateVolts;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

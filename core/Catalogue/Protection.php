@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A fuse or a diode in the plus of a rail, or a clamp across it. */
 #[Heading('Fuses, diodes and clamps')]
-final readonly class Protection implements Part
+final readonly class Protection implements Padded
 {
     /**
      * @param float $ratedAmps for good; of a surge clamp 0
@@ -34,6 +34,7 @@ final readonly class Protection implements Part
         public ?float $clampVolts = null,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {
         if ((ProtectionKind::SurgeClamp === $kind) !== (null !== $standOffVolts)) {
             throw new \InvalidArgumentException('A surge clamp states the voltage up to which it does not conduct; nothing else does.');
@@ -43,5 +44,10 @@ final readonly class Protection implements Part
     public function identity(): PartIdentity
     {
         return $this->identity;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

@@ -14,7 +14,7 @@ use IronLatch\Core\Record\Measured;
  * warm and no inductance.
  */
 #[Heading('Relays')]
-final readonly class Relay implements Part
+final readonly class Relay implements Padded
 {
     /** Copper: the coil’s resistance rises by this share per kelvin. */
     public const COPPER_PER_KELVIN = 0.0039;
@@ -85,6 +85,7 @@ final readonly class Relay implements Part
         public ?float $contactLeastAmps = null,
         #[Measured(Unit::Volt)]
         public ?float $contactLeastVolts = null,
+        public ?PadMap $pads = null,
     ) {
         if ($poles < 1 || $poles > 4) {
             throw new \InvalidArgumentException('A relay has 1 to 4 poles.');
@@ -161,5 +162,10 @@ final readonly class Relay implements Part
         return null === $this->solidState
             ? abs($volts - $this->coilVolts) <= self::RAIL_TOLERANCE * $this->coilVolts
             : $volts >= $this->operateVolts(20.0) && $volts <= $this->greatestRatio * $this->coilVolts;
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A source of low voltage. What its maker does not state is null, and what hangs on it is then not judged by it. */
 #[Heading('Sources of low voltage')]
-final readonly class Supply implements Part
+final readonly class Supply implements Padded
 {
     /** A source that states no limit is taken to give this share of its rating before it gives way (common practice). */
     private const USUAL_LIMIT = 1.1;
@@ -67,6 +67,7 @@ final readonly class Supply implements Part
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
         public Insulation $insulation = Insulation::Unstated,
+        public ?PadMap $pads = null,
     ) {
         if ($ratedAmps <= 0 || (null !== $limitAmps && $limitAmps < $ratedAmps)) {
             throw new \InvalidArgumentException('A source is rated for some current, and its limit lies no lower.');
@@ -100,5 +101,10 @@ final readonly class Supply implements Part
     public function ohms(): Spread
     {
         return $this->internalOhms ?? Spread::exactly(0.0);
+    }
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
     }
 }

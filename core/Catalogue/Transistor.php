@@ -10,7 +10,7 @@ use IronLatch\Core\Record\Measured;
 
 /** A bipolar transistor, by the parameters of its transport model. */
 #[Heading('Transistors')]
-final readonly class Transistor implements SwitchingPart
+final readonly class Transistor implements SwitchingPart, Padded
 {
     use Rated;
 
@@ -37,5 +37,11 @@ final readonly class Transistor implements SwitchingPart
         public bool $isPnp = false,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?PadMap $pads = null,
     ) {}
+
+    public function pads(): ?PadMap
+    {
+        return $this->pads;
+    }
 }

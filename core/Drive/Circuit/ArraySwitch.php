@@ -98,6 +98,18 @@ final class ArraySwitch extends SwitchCircuit
         ];
     }
 
+    public function built(): array
+    {
+        return [new BuiltPart(
+            'U',
+            3,
+            'Darlington array',
+            ['%dB' => 'pin', 'E' => 'gnd', 'COM' => 'rail', '%dC' => 'out'],
+            part: $this->array,
+            isShared: true,
+        )];
+    }
+
     protected function elements(array $values): array
     {
         return [

@@ -106,6 +106,23 @@ final class BridgeSwitch extends SwitchCircuit
         );
     }
 
+    public function built(): array
+    {
+        return [new BuiltPart(
+            'U',
+            4,
+            'full bridge',
+            ['VM' => 'rail', 'OUT1' => 'out', 'OUT2' => 'other', 'GND' => 'gnd', 'IN%d' => 'pin', 'VCC' => 'vdd', 'nSLEEP' => 'vdd'],
+            part: $this->bridge,
+            isShared: true,
+        )];
+    }
+
+    public function coil(): array
+    {
+        return ['other', 'out'];
+    }
+
     protected function elements(array $values): array
     {
         return [

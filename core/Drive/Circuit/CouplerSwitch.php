@@ -154,6 +154,19 @@ final class CouplerSwitch extends SwitchCircuit
         return min(1.0, $amps / self::LED_RATED_AMPS) ** self::LIGHT_EXPONENT;
     }
 
+    public function built(): array
+    {
+        return [
+            BuiltPart::resistor(1, 'LED resistor', $this->driver->ledOhms, 'pin', 'anode'),
+            BuiltPart::coupler(1, $this->coupler, 'anode', BuiltPart::INPUT_GROUND, 'rail', 'emitter'),
+            BuiltPart::resistor(2, 'coupling resistor', $this->driver->couplingOhms, 'emitter', 'base'),
+            ...null === $this->driver->baseEmitterOhms ? [] : [
+                BuiltPart::resistor(3, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
+            ],
+            BuiltPart::bipolar(1, $this->npn, 'out', 'base', 'gnd'),
+        ];
+    }
+
     protected function elements(array $values): array
     {
         $led = Diode::dropping('a', 'k', $values['ledVolts'], self::LED_RATED_AMPS, self::LED_EMISSION);

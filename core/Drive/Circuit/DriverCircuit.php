@@ -41,6 +41,23 @@ abstract class DriverCircuit
      */
     abstract public static function candidates(Offer $offer, ?Part $part): iterable;
 
+    /**
+     * What it is built of, part by part; none where the coil is on the pin itself.
+     *
+     * @return list<BuiltPart>
+     */
+    abstract public function built(): array;
+
+    /**
+     * The nodes that the coil hangs between, the one with the higher voltage first.
+     *
+     * @return array{string, string}
+     */
+    public function coil(): array
+    {
+        return [BuiltPart::RAIL, 'out'];
+    }
+
     /** Every hand-off from pin to coil. */
     abstract public function result(Silicon $silicon, float $ambientCelsius): DriverResult;
 

@@ -109,6 +109,25 @@ final class HighSideSwitch extends SwitchCircuit
         ];
     }
 
+    public function built(): array
+    {
+        return [
+            BuiltPart::resistor(1, 'base resistor', $this->driver->baseOhms, 'pin', 'base'),
+            ...null === $this->driver->baseEmitterOhms ? [] : [
+                BuiltPart::resistor(2, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
+            ],
+            BuiltPart::bipolar(1, $this->npn, 'pull', 'base', 'gnd'),
+            BuiltPart::resistor(3, 'coupling resistor', $this->driver->couplingOhms, 'pull', 'upper'),
+            BuiltPart::resistor(4, 'emitter–base resistor', $this->driver->emitterBaseOhms, 'rail', 'upper'),
+            BuiltPart::bipolar(2, $this->pnp, 'out', 'upper', 'rail'),
+        ];
+    }
+
+    public function coil(): array
+    {
+        return ['out', 'gnd'];
+    }
+
     protected function elements(array $values): array
     {
         return [

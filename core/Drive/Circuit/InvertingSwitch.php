@@ -114,6 +114,20 @@ final class InvertingSwitch extends SwitchCircuit
         ];
     }
 
+    public function built(): array
+    {
+        return [
+            BuiltPart::resistor(1, 'input resistor', $this->driver->inputOhms, 'pin', 'upper'),
+            BuiltPart::resistor(2, 'emitter–base resistor', $this->driver->emitterBaseOhms, 'vdd', 'upper'),
+            BuiltPart::bipolar(1, $this->pnp, 'pull', 'upper', 'vdd'),
+            BuiltPart::resistor(3, 'coupling resistor', $this->driver->couplingOhms, 'pull', 'base'),
+            ...null === $this->driver->baseEmitterOhms ? [] : [
+                BuiltPart::resistor(4, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
+            ],
+            BuiltPart::bipolar(2, $this->npn, 'out', 'base', 'gnd'),
+        ];
+    }
+
     protected function elements(array $values): array
     {
         return [

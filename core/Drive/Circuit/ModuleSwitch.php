@@ -47,6 +47,21 @@ final class ModuleSwitch extends DriverCircuit
         return new self($pin, $board->relay($actuator), $board->railVolts($actuator->rail), $driver, $module);
     }
 
+    /** With the jumper off, the inputs are fed by themselves and the coils through a pin of their own. */
+    public function built(): array
+    {
+        return [new BuiltPart(
+            'A',
+            1,
+            'relay module',
+            $this->input->driver->separateSupply
+                ? ['VCC' => BuiltPart::PIN_SUPPLY, 'IN%d' => BuiltPart::PIN, 'JD-VCC' => BuiltPart::RAIL, 'GND' => BuiltPart::GROUND]
+                : ['VCC' => BuiltPart::RAIL, 'IN%d' => BuiltPart::PIN, 'GND' => BuiltPart::GROUND],
+            part: $this->input->module,
+            isShared: true,
+        )];
+    }
+
     /** A ready-made module switches nothing but its own relay. */
     public static function candidates(Offer $offer, ?Part $part): iterable
     {

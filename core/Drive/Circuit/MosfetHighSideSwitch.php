@@ -123,6 +123,25 @@ final class MosfetHighSideSwitch extends SwitchCircuit
         ];
     }
 
+    public function built(): array
+    {
+        return [
+            BuiltPart::resistor(1, 'base resistor', $this->driver->baseOhms, 'pin', 'base'),
+            ...null === $this->driver->baseEmitterOhms ? [] : [
+                BuiltPart::resistor(2, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
+            ],
+            BuiltPart::bipolar(1, $this->npn, 'pull', 'base', 'gnd'),
+            BuiltPart::resistor(3, 'gate resistor', $this->driver->gateOhms, 'pull', 'gate'),
+            BuiltPart::resistor(4, 'gate pull-up', $this->driver->pullUpOhms, 'rail', 'gate'),
+            BuiltPart::mosfet(2, $this->mosfet, 'gate', 'out', 'rail'),
+        ];
+    }
+
+    public function coil(): array
+    {
+        return ['out', 'gnd'];
+    }
+
     protected function elements(array $values): array
     {
         return [

@@ -166,6 +166,17 @@ final class MosfetSwitch extends SwitchCircuit
         );
     }
 
+    public function built(): array
+    {
+        return [
+            BuiltPart::resistor(1, 'gate resistor', $this->driver->gateOhms, 'pin', 'gate'),
+            ...null === $this->driver->pullDownOhms ? [] : [
+                BuiltPart::resistor(2, 'gate pull-down', $this->driver->pullDownOhms, 'gate', 'gnd'),
+            ],
+            BuiltPart::mosfet(1, $this->mosfet, 'gate', 'out', 'gnd'),
+        ];
+    }
+
     protected function elements(array $values): array
     {
         $elements = [

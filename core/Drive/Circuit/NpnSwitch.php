@@ -130,6 +130,17 @@ final class NpnSwitch extends SwitchCircuit
         ]);
     }
 
+    public function built(): array
+    {
+        return [
+            BuiltPart::resistor(1, 'base resistor', $this->driver->baseOhms, 'pin', 'base'),
+            ...null === $this->driver->baseEmitterOhms ? [] : [
+                BuiltPart::resistor(2, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
+            ],
+            BuiltPart::bipolar(1, $this->transistor, 'out', 'base', 'gnd'),
+        ];
+    }
+
     protected function elements(array $values): array
     {
         return [

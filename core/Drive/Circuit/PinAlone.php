@@ -44,6 +44,16 @@ final class PinAlone extends CoilCircuit
         }
     }
 
+    public function built(): array
+    {
+        return [];
+    }
+
+    public function coil(): array
+    {
+        return [BuiltPart::PIN, BuiltPart::GROUND];
+    }
+
     /** The coil between pin and ground: the pin would have to give the coil’s whole current. */
     public function result(Silicon $silicon, float $ambientCelsius): DriverResult
     {

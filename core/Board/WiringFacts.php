@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Board;
+
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\ListOf;
+use IronLatch\Core\Record\MapOf;
+use IronLatch\Core\Record\Measured;
+
+/** What the maker has chosen of the wiring where there is a choice; what is left open is done as is usual. */
+final readonly class WiringFacts
+{
+    private const MOST_CHANNELS = 16;
+
+    /**
+     * @param ?WiringScheme $ground of the grounds; a star while nothing is chosen
+     * @param ?WiringScheme $rails of everything that a rail feeds
+     * @param ?WiringScheme $mains of live and neutral; protective earth is always a star
+     * @param array<string, int> $channels of its array or module that serves a relay, by relay id; in their order while none is chosen
+     * @param list<string> $fedAtContact relays whose NO or NC terminal is fed, and whose COM leads to the appliance
+     * @param list<string> $order lines whose terminals come first, in this order; the rest follows as the lines do
+     * @param array<string, WireLength> $lengths by number of the wire
+     * @param ?float $lowSquareMetres of every low-voltage wire inside the box; by its current while nothing is chosen
+     * @param ?bool $twoInAClamp the screw terminals used are made for two conductors of one size
+     */
+    public function __construct(
+        public ?WiringScheme $ground = null,
+        public ?WiringScheme $rails = null,
+        public ?WiringScheme $mains = null,
+        #[MapOf('int', '^A[1-9][0-9]{0,5}$')]
+        public array $channels = [],
+        #[ListOf('string')]
+        public array $fedAtContact = [],
+        #[ListOf('string')]
+        public array $order = [],
+        #[MapOf(WireLength::class, '^[A-Z][0-9]{2,7}$')]
+        public array $lengths = [],
+        #[Measured(Unit::SquareMetre, least: 0.05e-6, most: 2.5e-6)]
+        public ?float $lowSquareMetres = null,
+        public ?bool $twoInAClamp = null,
+    ) {
+        foreach ($channels as $channel) {
+            if ($channel < 1 || $channel > self::MOST_CHANNELS) {
+                throw new \InvalidArgumentException(sprintf('A channel of a package lies between 1 and %d.', self::MOST_CHANNELS));
+            }
+        }
+    }
+
+    /**
+     * Without what belonged to relays and lines that are gone.
+     *
+     * @param list<string> $relays that there are
+     * @param list<string> $lines
+     */
+    public function keeping(array $relays, array $lines): self
+    {
+        return Copy::of($this, [
+            'channels' => array_intersect_key($this->channels, array_flip($relays)),
+            'fedAtContact' => array_values(array_intersect($this->fedAtContact, $relays)),
+            'order' => array_values(array_intersect($this->order, $lines)),
+        ]);
+    }
+}

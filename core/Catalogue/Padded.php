@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Catalogue;
+
+/** A part that is joined by terminals. */
+interface Padded extends Part
+{
+    /** Its terminals; null while nobody has written them down. */
+    public function pads(): ?PadMap;
+}

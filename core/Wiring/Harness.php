@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Wiring;
+
+use IronLatch\Core\Catalogue\Padded;
+
+/** A connection list while it is written: devices as they come, nets as their ends are joined. */
+final class Harness
+{
+    /** @var array<string, Device> by designator */
+    public array $devices = [];
+    /** @var array<string, array{name: string, kind: NetKind, area: Area, rail: ?string}> by id */
+    private array $nets = [];
+    /** @var array<string, array<string, End>> by net */
+    private array $ends = [];
+    /** @var list<string> what is drawn though nobody has said it */
+    public array $notes = [];
+
+    /**
+     * @param array<int, Terminal> $terminals in their true order
+     */
+    public function device(
+        DeviceKind $kind,
+        string $number,
+        string $name,
+        array $terminals,
+        string $subject = '',
+        string $value = '',
+        ?string $part = null,
+        string $note = '',
+    ): string {
+        $id = $kind->letter() . $number;
+        // Two of a kind where one is usual, such as a second fuse in one rail: the next digit that is free.
+        for ($digit = 0; isset($this->devices[$id]) && $digit < 10; ++$digit) {
+            $id = substr($kind->letter() . $number, 0, -1) . $digit;
+        }
+        $keyed = [];
+        foreach ($terminals as $terminal) {
+            $keyed[$terminal->key] = $terminal;
+        }
+        $this->devices[$id] = new Device($id, $kind, $name, $value, $subject, $keyed, $part, $note);
+
+        return $id;
+    }
+
+    /** One more terminal at the end of a device: the pole of a bar, the pin of a header. */
+    public function extend(string $device, Terminal $terminal): void
+    {
+        $old = $this->devices[$device];
+        $this->devices[$device] = new Device(
+            $old->id,
+            $old->kind,
+            $old->name,
+            $old->value,
+            $old->subject,
+            $old->terminals + [$terminal->key => $terminal],
+            $old->part,
+            $old->note,
+        );
+    }
+
+    public function net(string $id, string $name, NetKind $kind, Area $area, ?string $rail = null): string
+    {
+        $this->nets[$id] ??= ['name' => $name, 'kind' => $kind, 'area' => $area, 'rail' => $rail];
+
+        return $id;
+    }
+
+    /**
+     * @param string $wire number of a wire that ends there
+     * @param string $subject id of what the wire belongs to
+     */
+    public function join(
+        string $net,
+        string $device,
+        string|int $terminal,
+        string $wire,
+        string $subject = '',
+        ?string $via = null,
+        ?string $cable = null,
+    ): void {
+        $end = new End($device, (string) $terminal, $wire, $subject, $via, $cable);
+        $this->ends[$net][$end->name()] ??= $end;
+    }
+
+    public function hasEnds(string $net): bool
+    {
+        return isset($this->ends[$net]);
+    }
+
+    public function kindOf(string $net): NetKind
+    {
+        return $this->nets[$net]['kind'];
+    }
+
+    /**
+     * @return array<string, Net> those that something is joined to, by id
+     */
+    public function nets(): array
+    {
+        $nets = [];
+        foreach ($this->nets as $id => $net) {
+            if (isset($this->ends[$id])) {
+                $nets[$id] = new Net($id, $net['name'], $net['kind'], $net['area'], $this->ends[$id], $net['rail']);
+            }
+        }
+
+        return $nets;
+    }
+
+    /**
+     * The terminals of a part in the order of its pads; in the usual order while nobody has written them down.
+     *
+     * @param list<string> $usual
+     * @return list<Terminal>
+     */
+    public static function terminals(?Padded $part, array $usual, Joining $joining = Joining::Solder): array
+    {
+        $found = [];
+        foreach ($part?->pads()->pads ?? [] as $pad) {
+            $before = $found[$pad->terminal] ?? null;
+            $number = null === $before ? $pad->number : $before->pad . ', ' . $pad->number;
+            $found[$pad->terminal] = new Terminal($pad->terminal, $pad->terminal, $joining, pad: $number);
+        }
+        foreach ($usual as $name) {
+            $found[$name] ??= new Terminal($name, $name, $joining);
+        }
+
+        return array_values($found);
+    }
+}

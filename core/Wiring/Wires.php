@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Wiring;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\MainsBox;
+use IronLatch\Core\Board\WiringFacts;
+use IronLatch\Core\Board\WiringScheme;
+use IronLatch\Core\Catalogue\CordTable;
+
+/** The conductors of the nets: which run from where to where, their colours, sizes and bundles. */
+final readonly class Wires
+{
+    private const ON_THE_BOARD = 'on the board';
+    private const MAINS = 'mains';
+    private const LOW = 'low voltage';
+
+    private Board $board;
+    private WiringFacts $facts;
+
+    /**
+     * @param array<string, Net> $nets
+     */
+    public function __construct(private Places $places, private array $nets)
+    {
+        $this->board = $places->board;
+        $this->facts = $places->facts;
+    }
+
+    /**
+     * @return array<string, Wire> by number
+     */
+    public function all(): array
+    {
+        $wires = [];
+        foreach ($this->nets as $net) {
+            foreach ($this->ofNet($net) as $wire) {
+                $wires[$wire->number] = $wire;
+            }
+        }
+
+        return $wires;
+    }
+
+    /**
+     * A star goes out from the end that is nearest to the source, a chain from one end to the next; what is reached through a terminal
+     * block begins there.
+     *
+     * @return list<Wire>
+     */
+    private function ofNet(Net $net): array
+    {
+        $leaders = Clusters::of($this->places->harness->devices, $net);
+        $near = array_values(array_filter(
+            $net->ends,
+            static fn(End $end): bool => null === $end->via && !isset($leaders[$end->name()]),
+        ));
+        usort($near, fn(End $one, End $other): int => $this->rank($one) <=> $this->rank($other));
+        $isBar = DeviceKind::Bar === $this->kind($near[0] ?? null);
+        $bars = $isBar ? array_filter($near, fn(End $end): bool => DeviceKind::Bar === $this->kind($end)) : [];
+        $hub = $near[0] ?? null;
+        $isChain = $net->kind->isShared() && WiringScheme::Chain === Bars::scheme($this->places, $net);
+        $wires = [];
+        $before = $hub;
+        foreach ($near as $place => $end) {
+            if ($isBar && DeviceKind::Bar === $this->kind($end) || (!$isBar && 0 === $place) || null === $hub || null === $before) {
+                continue;
+            }
+            $from = $isBar ? self::pole($bars, $end->wire) ?? $hub : ($isChain ? $before : $hub);
+            $wires[] = $this->wire($net, $from, $end);
+            $before = $end;
+        }
+        foreach ($net->ends as $end) {
+            $through = $leaders[$end->name()] ?? (null === $end->via ? null : $net->ends[$end->via] ?? null);
+            if (null !== $through) {
+                $wires[] = $this->wire($net, $through, $end);
+            }
+        }
+
+        return $wires;
+    }
+
+    /**
+     * @param array<int, End> $bars
+     */
+    private static function pole(array $bars, string $wire): ?End
+    {
+        foreach ($bars as $bar) {
+            if ($bar->terminal === $wire) {
+                return $bar;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return array{int, int, string} the nearest to the source first
+     */
+    private function rank(End $end): array
+    {
+        $kind = $this->kind($end);
+
+        return [$kind?->rank() ?? 9, (int) Places::number($end->device), $end->name()];
+    }
+
+    private function kind(?End $end): ?DeviceKind
+    {
+        return null === $end ? null : $this->places->harness->devices[$end->device]->kind;
+    }
+
+    private function wire(Net $net, End $from, End $to): Wire
+    {
+        $onBoard = $this->isOnBoard($net, $from, $to);
+        $bundle = match (true) {
+            $onBoard => self::ON_THE_BOARD,
+            null !== $to->cable => 'cable of ' . $this->board->nameOf($to->cable),
+            $net->kind->isMains() => self::MAINS,
+            default => self::LOW,
+        };
+
+        return new Wire(
+            $to->wire,
+            $net->id,
+            $from,
+            $to,
+            $this->colour($net),
+            $onBoard ? null : $this->squareMetres($net, $to),
+            $this->facts->lengths[$to->wire]->metres ?? $this->cableMetres($to),
+            $onBoard,
+            $bundle,
+        );
+    }
+
+    /** Small parts, and the relays between them, sit side by side: what joins them is no wire. */
+    private function isOnBoard(Net $net, End $from, End $to): bool
+    {
+        $isSmall = function (End $end): bool {
+            $kind = $this->kind($end);
+
+            return null !== $kind && ($kind->isSmallPart() || DeviceKind::Relay === $kind);
+        };
+
+        return !$net->kind->isMains() && $isSmall($from) && $isSmall($to);
+    }
+
+    /** One colour for each kind of net, the same in every copy. */
+    private function colour(Net $net): Colour
+    {
+        $isAmerican = CordTable::Nec400 === $this->board->system()->cordTable;
+        $isDirect = $this->board->system()->isDirect();
+
+        return match ($net->kind) {
+            NetKind::Live, NetKind::SwitchedLive => $this->live($net, $isAmerican, $isDirect),
+            NetKind::Neutral => $isDirect ? Colour::Black : ($isAmerican ? Colour::White : Colour::Blue),
+            NetKind::Earth => $isAmerican ? Colour::Green : Colour::GreenYellow,
+            NetKind::Ground => $isAmerican ? Colour::Grey : Colour::Black,
+            NetKind::Rail => $isAmerican ? Colour::Orange : Colour::Red,
+            NetKind::SwitchedDirect => Colour::Violet,
+            NetKind::Signal => $this->signal($net),
+        };
+    }
+
+    private function live(Net $net, bool $isAmerican, bool $isDirect): Colour
+    {
+        return match (true) {
+            $isDirect => Colour::Red,
+            $isAmerican => NetKind::SwitchedLive === $net->kind ? Colour::Red : Colour::Black,
+            NetKind::SwitchedLive === $net->kind => Colour::Black,
+            default => Colour::Brown,
+        };
+    }
+
+    private function signal(Net $net): Colour
+    {
+        $function = $this->board->functions[$net->id] ?? null;
+
+        return match (true) {
+            null === $function => Colour::White,
+            FunctionKind::RelayOutput === $function->kind => Colour::Yellow,
+            $function->kind->isContact(), FunctionKind::LeakProbe === $function->kind => Colour::White,
+            null !== $function->kind->busSignal() => Colour::Pink,
+            default => Colour::Turquoise,
+        };
+    }
+
+    private function squareMetres(Net $net, End $to): ?float
+    {
+        $box = $this->board->box ?? new MainsBox();
+        if ($net->kind->isMains()) {
+            $isOfOne = NetKind::SwitchedLive === $net->kind || isset($this->board->lines[$to->subject]);
+            $stated = $isOfOne ? $box->branchSquareMetres ?? $box->innerSquareMetres : $box->innerSquareMetres;
+
+            return is_float($stated?->value) ? $stated->value : null;
+        }
+        $cable = isset($this->board->rails[$to->cable ?? '']) ? $this->board->rails[(string) $to->cable]->cable : null;
+
+        return $cable->squareMetres ?? $this->facts->lowSquareMetres ?? LowVoltageWire::USUAL_SQUARE_METRES;
+    }
+
+    private function cableMetres(End $to): ?float
+    {
+        $metres = match (true) {
+            isset($this->board->functions[$to->cable ?? '']) => $this->board->functions[(string) $to->cable]->cableMetres->value,
+            isset($this->board->rails[$to->cable ?? '']) => $this->board->rails[(string) $to->cable]->cable?->metres,
+            default => null,
+        };
+
+        return is_float($metres) ? $metres : null;
+    }
+}

@@ -77,8 +77,7 @@ final class DirectLine
                 'across the appliance',
                 Harness::terminals(null, ['K', 'A']),
                 $this->id,
-                'clamp',
-                note: 'the band is K, at the plus',
+                'band = K',
             );
             $this->harness->join($to, $diode, 'K', 'M' . $this->number . '8', $this->id);
             $this->harness->join($back, $diode, 'A', 'M' . $this->number . '9', $this->id);
@@ -92,7 +91,7 @@ final class DirectLine
         return $this->harness->device(
             DeviceKind::Terminals,
             $this->number . '2',
-            'terminals, ' . $this->line->name,
+            $this->line->name,
             [
                 new Terminal($plus[0], $plus[1], Joining::Screw, passes: true),
                 new Terminal($minus[0], $minus[1], Joining::Screw, passes: true),

@@ -155,7 +155,7 @@ final readonly class HandSide
         $block = $this->harness->device(
             DeviceKind::Terminals,
             $number . '1',
-            'terminals, ' . $function->name,
+            $function->name,
             [new Terminal('1', '1', Joining::Screw, passes: true), new Terminal('2', '2', Joining::Screw, passes: true)],
             $id,
         );

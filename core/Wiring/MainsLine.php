@@ -267,7 +267,7 @@ final class MainsLine
         $block = $this->harness->device(
             $isOutlet ? DeviceKind::Outlet : DeviceKind::Terminals,
             $this->number . '2',
-            $isOutlet ? $kind->value : 'terminals, ' . $this->line->name,
+            $isOutlet ? $kind->value : $this->line->name,
             $this->outletTerminals(array_keys($loads), $wantsEarth, $isOutlet),
             $this->id,
             $isOutlet ? $this->line->name : ($kind instanceof OutletKind ? $kind->value : 'how it leaves the box is not stated'),
@@ -298,17 +298,16 @@ final class MainsLine
         $terminals = [];
         foreach ($loads as $key) {
             $name = 1 === count($loads) ? $letters['L'] . '′' : $key . '′';
-            $terminals[] = new Terminal($key, $isAmerican ? 'brass' : $name, Joining::Screw, $isAmerican ? 'hot' : '', passes: !$isOutlet);
+            $terminals[] = new Terminal($key, $isAmerican ? 'brass' : $name, Joining::Screw, passes: !$isOutlet);
         }
         $terminals[] = new Terminal(
             'N',
             $isAmerican ? 'silver' : $letters['N'],
             Joining::Screw,
-            $isAmerican ? 'neutral' : '',
             passes: !$isOutlet,
         );
         if ($wantsEarth) {
-            $terminals[] = new Terminal('PE', $isAmerican ? 'green' : 'PE', Joining::Screw, $isAmerican ? 'ground' : '', passes: !$isOutlet);
+            $terminals[] = new Terminal('PE', $isAmerican ? 'green' : 'PE', Joining::Screw, passes: !$isOutlet);
         }
 
         return $terminals;

@@ -146,9 +146,13 @@ final class RelaySide
                 $this->board->nameOf($id) . ('2' === $digit ? ', second pole' : ''),
                 Harness::terminals($relay, self::terminalsOf($relay)),
                 $id,
-                $relay->identity->name,
+                sprintf(
+                    '%s, %s',
+                    QuantityPrinter::rounded($relay->coilVolts, Unit::Volt),
+                    QuantityPrinter::rounded($relay->coilResistance->typ, Unit::Ohm),
+                ),
                 $relay->identity->id,
-                null === $relay->solidState ? '' : 'mind + and −',
+                null === $relay->solidState ? '' : 'A1 is +',
             );
         }
     }
@@ -159,7 +163,7 @@ final class RelaySide
     private static function terminalsOf(Relay $relay): array
     {
         if (null !== $relay->solidState) {
-            return $relay->solidState->isTriac ? ['A1', 'A2', 'COM', 'NO'] : ['A1', 'A2', 'COM', 'NO'];
+            return ['A1', 'A2', 'COM', 'NO'];
         }
         $terminals = 2 === $relay->bistable?->windings ? ['A1', 'A2', 'B1', 'B2'] : ['A1', 'A2'];
         foreach (range(1, $relay->poles) as $pole) {
@@ -360,8 +364,7 @@ final class RelaySide
             'clamp diode',
             Harness::terminals(null, ['K', 'A']),
             $id,
-            'clamp',
-            note: 'the band is K, at the plus',
+            'band = K',
         );
         $between = $plus;
         if ($withZener) {
@@ -378,7 +381,7 @@ final class RelaySide
                 Harness::terminals(null, ['K', 'A']),
                 $id,
                 'zener, ' . QuantityPrinter::rounded($this->board->railVolts($this->board->actuator($id)->rail)->typ, Unit::Volt),
-                note: 'its band faces the band of the other',
+                note: 'bands face',
             );
             $this->harness->join($plus, $zener, 'A', 'Y' . $number . '9', $id);
             $this->harness->join($between, $zener, 'K', 'Y' . $number . '5', $id);

@@ -157,6 +157,10 @@ final readonly class Board
         ?WiringFacts $wiring = null,
     ): self {
         $said = get_defined_vars();
+        if (null !== $lines && null === $wiring) {
+            $relays = array_merge([], ...array_map(static fn(Line $line): array => array_keys($line->actuators), array_values($lines)));
+            $said['wiring'] = $this->wiring?->keeping($relays, array_keys($lines));
+        }
 
         return BoardIntegrity::comingFrom($this, fn(): self => Copy::said($this, $said));
     }

@@ -6,6 +6,8 @@ namespace IronLatch\Core\Board;
 
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\Fact;
+use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\MapOf;
 use IronLatch\Core\Record\Measured;
@@ -16,31 +18,38 @@ final readonly class WiringFacts
     private const MOST_CHANNELS = 16;
 
     /**
-     * @param ?WiringScheme $ground of the grounds; a star while nothing is chosen
-     * @param ?WiringScheme $rails of everything that a rail feeds
-     * @param ?WiringScheme $mains of live and neutral; protective earth is always a star
+     * @param ?Fact<WiringScheme> $ground of the grounds; a star while nothing is chosen
+     * @param ?Fact<WiringScheme> $rails of everything that a rail feeds
+     * @param ?Fact<WiringScheme> $mains of live and neutral; protective earth is always a star
+     * @param ?Fact<float> $lowSquareMetres of every low-voltage wire inside the box
+     * @param ?Fact<bool> $twoInAClamp the screw terminals used are made for two conductors of one size
+     * @param ?Fact<bool> $bundlesApart mains wires and low-voltage wires are tied in bundles of their own
      * @param array<string, int> $channels of its array or module that serves a relay, by relay id; in their order while none is chosen
      * @param list<string> $fedAtContact relays whose NO or NC terminal is fed, and whose COM leads to the appliance
      * @param list<string> $order lines whose terminals come first, in this order; the rest follows as the lines do
      * @param array<string, WireLength> $lengths by number of the wire
-     * @param ?float $lowSquareMetres of every low-voltage wire inside the box; by its current while nothing is chosen
-     * @param ?bool $twoInAClamp the screw terminals used are made for two conductors of one size
      */
     public function __construct(
-        public ?WiringScheme $ground = null,
-        public ?WiringScheme $rails = null,
-        public ?WiringScheme $mains = null,
+        #[FactOf(WiringScheme::class)]
+        public ?Fact $ground = null,
+        #[FactOf(WiringScheme::class)]
+        public ?Fact $rails = null,
+        #[FactOf(WiringScheme::class)]
+        public ?Fact $mains = null,
+        #[FactOf('float'), Measured(Unit::SquareMetre, least: 0.05e-6, most: 2.5e-6)]
+        public ?Fact $lowSquareMetres = null,
+        #[FactOf('bool')]
+        public ?Fact $twoInAClamp = null,
+        #[FactOf('bool')]
+        public ?Fact $bundlesApart = null,
         #[MapOf('int', '^A[1-9][0-9]{0,5}$')]
         public array $channels = [],
         #[ListOf('string')]
         public array $fedAtContact = [],
         #[ListOf('string')]
         public array $order = [],
-        #[MapOf(WireLength::class, '^[A-Z][0-9]{2,7}$')]
+        #[MapOf(WireLength::class, '^[A-Z][0-9]{2,8}$')]
         public array $lengths = [],
-        #[Measured(Unit::SquareMetre, least: 0.05e-6, most: 2.5e-6)]
-        public ?float $lowSquareMetres = null,
-        public ?bool $twoInAClamp = null,
     ) {
         foreach ($channels as $channel) {
             if ($channel < 1 || $channel > self::MOST_CHANNELS) {

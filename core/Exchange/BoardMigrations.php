@@ -49,7 +49,23 @@ final class BoardMigrations
 
         $data = $from < 3 && $version >= 3 ? self::fromTwo($data) : $data;
 
-        return $from < 4 && $version >= 4 ? self::fromThree($data) : $data;
+        $data = $from < 4 && $version >= 4 ? self::fromThree($data) : $data;
+
+        return $from < 5 && $version >= 5 ? self::fromFour($data) : $data;
+    }
+
+    /**
+     * Of the wiring nobody had chosen anything: it is done as is usual.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     * @throws RecordFault when a choice is there already
+     */
+    private static function fromFour(array $data): array
+    {
+        return array_key_exists('wiring', $data)
+            ? throw new RecordFault('wiring', 'a file of version 4 has no such key. Take it out, or write version 5 throughout.')
+            : $data;
     }
 
     /**

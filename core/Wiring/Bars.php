@@ -40,12 +40,14 @@ final class Bars
     /** How the wires of a net run: as the maker has chosen, else in a star; protective earth always does. */
     public static function scheme(Places $places, Net $net): WiringScheme
     {
-        return match ($net->kind) {
-            NetKind::Ground => $places->facts->ground,
-            NetKind::Rail => $places->facts->rails,
-            NetKind::Live, NetKind::Neutral => $places->facts->mains,
+        $said = match ($net->kind) {
+            NetKind::Ground => $places->facts->ground?->value,
+            NetKind::Rail => $places->facts->rails?->value,
+            NetKind::Live, NetKind::Neutral => $places->facts->mains?->value,
             default => null,
-        } ?? WiringScheme::Star;
+        };
+
+        return $said instanceof WiringScheme ? $said : WiringScheme::Star;
     }
 
     private static function number(Net $net): string

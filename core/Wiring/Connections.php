@@ -18,7 +18,7 @@ final readonly class Connections
      * @param array<string, Wire> $wires by number
      * @param list<string> $notes what is drawn though nobody has said it
      */
-    private function __construct(public array $devices, public array $nets, public array $wires, public array $notes) {}
+    public function __construct(public array $devices, public array $nets, public array $wires, public array $notes) {}
 
     public static function of(Board $board): self
     {
@@ -52,10 +52,7 @@ final readonly class Connections
      */
     public function wiresOf(string $net): array
     {
-        return array_values(array_map(
-            static fn(Wire $wire): string => $wire->number,
-            array_filter($this->wires, static fn(Wire $wire): bool => $wire->net === $net),
-        ));
+        return array_map(strval(...), array_keys(array_filter($this->wires, static fn(Wire $wire): bool => $wire->net === $net)));
     }
 
     /** A terminal with the names that are printed at it: “U01 R7, GPIO13 (printed 13)”. */

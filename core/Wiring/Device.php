@@ -14,6 +14,7 @@ final readonly class Device
      * @param string $subject id of what it belongs to on the board; empty for the board as a whole
      * @param array<int|string, Terminal> $terminals by key, in their true order
      * @param ?string $part part id; null for what is no part of the catalogue
+     * @param list<Path> $paths between its own terminals
      * @param string $note position of a jumper, polarity, or what else is to be seen on it
      */
     public function __construct(
@@ -25,5 +26,6 @@ final readonly class Device
         public array $terminals,
         public ?string $part = null,
         public string $note = '',
+        public array $paths = [],
     ) {}
 }

@@ -94,14 +94,7 @@ final readonly class HandSide
     {
         if (null !== $function->pull) {
             $isUp = PullDirection::Up === $function->pull->direction;
-            $resistor = $this->harness->device(
-                DeviceKind::Resistor,
-                $number . '5',
-                $isUp ? 'pull-up' : 'pull-down',
-                Harness::terminals(null, ['1', '2']),
-                $id,
-                QuantityPrinter::rounded($function->pull->ohms, Unit::Ohm),
-            );
+            $resistor = $this->harness->resistor($number . '5', $isUp ? 'pull-up' : 'pull-down', $id, $function->pull->ohms);
             $this->harness->join($net, $resistor, '1', 'H' . $number . '5', $id);
             $this->harness->join(
                 $isUp ? $this->places->pinSupply() : $this->places->ground(),
@@ -183,12 +176,11 @@ final readonly class HandSide
 
     private function lamp(string $id, string $number, PinFunction $function, string $net): void
     {
-        $resistor = $this->harness->device(
-            DeviceKind::Resistor,
+        $resistor = $this->harness->resistor(
             $number . '6',
             'LED resistor',
-            Harness::terminals(null, ['1', '2']),
             $id,
+            self::LED_OHMS,
             QuantityPrinter::rounded(self::LED_OHMS, Unit::Ohm) . ' usual',
         );
         $lamp = $this->harness->device(
@@ -361,13 +353,11 @@ final readonly class HandSide
             return;
         }
         $net = $this->harness->net($id . '.OE', 'output enable of ' . $fitted->name, NetKind::Signal, Area::LowVoltage);
-        $pull = $this->harness->device(
-            DeviceKind::Resistor,
+        $pull = $this->harness->resistor(
             $number . '9',
             'holds the outputs off',
-            Harness::terminals(null, ['1', '2']),
             $id,
-            '10 kΩ',
+            10e3,
             note: 'lead OE to a pin that the program pulls low',
         );
         $this->harness->join($net, $device, 'OE', 'B' . $number . '7', $id);
@@ -404,14 +394,7 @@ final readonly class HandSide
         $number = Places::number($id);
         if (null !== $group->i2c?->pullUpOhms) {
             foreach (array_slice($group->functions, 0, 2) as $place => $function) {
-                $pull = $this->harness->device(
-                    DeviceKind::Resistor,
-                    $number . (0 === $place ? '9' : '0'),
-                    'bus pull-up',
-                    Harness::terminals(null, ['1', '2']),
-                    $id,
-                    QuantityPrinter::rounded($group->i2c->pullUpOhms, Unit::Ohm),
-                );
+                $pull = $this->harness->resistor($number . (0 === $place ? '9' : '0'), 'bus pull-up', $id, $group->i2c->pullUpOhms);
                 $this->harness->join($this->places->signal($function), $pull, '1', 'C' . $number . ($place + 1), $id);
                 $this->harness->join($this->places->pinSupply(), $pull, '2', 'C' . $number . ($place + 3), $id);
             }

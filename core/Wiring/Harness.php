@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Core\Wiring;
 
 use IronLatch\Core\Catalogue\Padded;
+use IronLatch\Core\Drive\Circuit\SwitchCircuit;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Spread;
+use IronLatch\Core\Quantity\Unit;
 
 /** A connection list while it is written: devices as they come, nets as their ends are joined. */
 final class Harness
@@ -20,6 +24,7 @@ final class Harness
 
     /**
      * @param array<int, Terminal> $terminals in their true order
+     * @param list<Path> $paths
      */
     public function device(
         DeviceKind $kind,
@@ -30,6 +35,7 @@ final class Harness
         string $value = '',
         ?string $part = null,
         string $note = '',
+        array $paths = [],
     ): string {
         $id = $kind->letter() . $number;
         // Two of a kind where one is usual, such as a second fuse in one rail: the next digit that is free.
@@ -40,7 +46,7 @@ final class Harness
         foreach ($terminals as $terminal) {
             $keyed[$terminal->key] = $terminal;
         }
-        $this->devices[$id] = new Device($id, $kind, $name, $value, $subject, $keyed, $part, $note);
+        $this->devices[$id] = new Device($id, $kind, $name, $value, $subject, $keyed, $part, $note, $paths);
 
         return $id;
     }
@@ -58,6 +64,7 @@ final class Harness
             $old->terminals + [$terminal->key => $terminal],
             $old->part,
             $old->note,
+            $old->paths,
         );
     }
 
@@ -108,6 +115,21 @@ final class Harness
         }
 
         return $nets;
+    }
+
+    /** A resistor, whose value its designator is printed with and an ohmmeter finds. */
+    public function resistor(string $number, string $name, string $subject, float $ohms, string $value = '', string $note = ''): string
+    {
+        return $this->device(
+            DeviceKind::Resistor,
+            $number,
+            $name,
+            self::terminals(null, ['1', '2']),
+            $subject,
+            '' === $value ? QuantityPrinter::rounded($ohms, Unit::Ohm) : $value,
+            note: $note,
+            paths: [new Path('1', '2', Spread::tolerance($ohms, SwitchCircuit::RESISTOR_TOLERANCE))],
+        );
     }
 
     /**

@@ -353,12 +353,11 @@ final class MainsLine
     private function byVoltage(StateSense $sense, string $part): void
     {
         $number = $this->number;
-        $series = $this->harness->device(
-            DeviceKind::Resistor,
+        $series = $this->harness->resistor(
             $number . '7',
             'state, in series',
-            Harness::terminals(null, ['1', '2']),
             $this->id,
+            $sense->seriesOhms,
             sprintf('%d × %s', $sense->resistors, QuantityPrinter::rounded($sense->seriesOhms / $sense->resistors, Unit::Ohm)),
             note: sprintf(
                 'each for %s, %s',
@@ -408,14 +407,7 @@ final class MainsLine
             $this->id,
             sprintf('1 : %d', $sense->turns),
         );
-        $burden = $this->harness->device(
-            DeviceKind::Resistor,
-            $number . '8',
-            'burden',
-            Harness::terminals(null, ['1', '2']),
-            $this->id,
-            QuantityPrinter::rounded($sense->burdenOhms, Unit::Ohm),
-        );
+        $burden = $this->harness->resistor($number . '8', 'burden', $this->id, $sense->burdenOhms);
         $signal = $this->places->signal($sense->function);
         $ground = $this->places->ground();
         $this->harness->join($signal, $transformer, 'S1', 'T' . $number . '1', $this->id);

@@ -153,8 +153,20 @@ final class RelaySide
                 ),
                 $relay->identity->id,
                 null === $relay->solidState ? '' : 'A1 is +',
+                self::coils($relay),
             );
         }
+    }
+
+    /** @return list<Path> none of a solid-state relay, whose input an ohmmeter does not open */
+    private static function coils(Relay $relay): array
+    {
+        $coils = 2 === $relay->bistable?->windings ? [['A1', 'A2'], ['B1', 'B2']] : [['A1', 'A2']];
+
+        return null !== $relay->solidState ? [] : array_map(
+            static fn(array $ends): Path => new Path($ends[0], $ends[1], $relay->coilResistance),
+            $coils,
+        );
     }
 
     /**
@@ -199,8 +211,10 @@ final class RelaySide
 
     private function part(string $id, BuiltPart $part): string
     {
+        if (null !== $part->ohms) {
+            return $this->harness->resistor(Places::number($id) . $part->digit, $part->role, $id, $part->ohms);
+        }
         $kind = match ($part->letter) {
-            'R' => DeviceKind::Resistor,
             'Q' => DeviceKind::Transistor,
             default => DeviceKind::Package,
         };

@@ -83,14 +83,7 @@ final readonly class SupplySide
         $reset = $this->places->labelled('EN');
         if (true === $this->board->mcu->resetPulled?->value) {
             $net = $this->harness->net('EN', 'EN, reset', NetKind::Signal, Area::LowVoltage);
-            $pull = $this->harness->device(
-                DeviceKind::Resistor,
-                '01',
-                'pull-up of the reset',
-                Harness::terminals(null, ['1', '2']),
-                'board',
-                '10 kΩ',
-            );
+            $pull = $this->harness->resistor('01', 'pull-up of the reset', 'board', 10e3);
             $delay = $this->harness->device(
                 DeviceKind::Capacitor,
                 '01',

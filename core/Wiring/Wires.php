@@ -58,7 +58,10 @@ final readonly class Wires
             $net->ends,
             static fn(End $end): bool => null === $end->via && !isset($leaders[$end->name()]),
         ));
-        usort($near, fn(End $one, End $other): int => $this->rank($one) <=> $this->rank($other));
+        // A pad takes several conductors, a clamp or a pin one: where more than two ends meet, they meet at a pad.
+        $meet = !$net->kind->isShared() && count($near) > 2;
+        usort($near, fn(End $one, End $other): int => [$meet ? -$this->takes($one) : 0, $this->rank($one)]
+            <=> [$meet ? -$this->takes($other) : 0, $this->rank($other)]);
         $isBar = DeviceKind::Bar === $this->kind($near[0] ?? null);
         $bars = $isBar ? array_filter($near, fn(End $end): bool => DeviceKind::Bar === $this->kind($end)) : [];
         $hub = $near[0] ?? null;
@@ -105,6 +108,11 @@ final readonly class Wires
         $kind = $this->kind($end);
 
         return [$kind?->rank() ?? 9, (int) Places::number($end->device), $end->name()];
+    }
+
+    private function takes(End $end): int
+    {
+        return ($this->places->harness->devices[$end->device]->terminals[$end->terminal] ?? null)?->joining->takes() ?? 1;
     }
 
     private function kind(?End $end): ?DeviceKind
@@ -198,7 +206,9 @@ final readonly class Wires
         }
         $cable = isset($this->board->rails[$to->cable ?? '']) ? $this->board->rails[(string) $to->cable]->cable : null;
 
-        return $cable->squareMetres ?? $this->facts->lowSquareMetres ?? LowVoltageWire::USUAL_SQUARE_METRES;
+        $stated = $this->facts->lowSquareMetres?->value;
+
+        return $cable->squareMetres ?? (is_float($stated) ? $stated : LowVoltageWire::USUAL_SQUARE_METRES);
     }
 
     private function cableMetres(End $to): ?float

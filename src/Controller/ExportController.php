@@ -7,11 +7,15 @@ namespace IronLatch\Controller;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Wiring\Connections;
+use IronLatch\Core\Wiring\Sheet\Sheets;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
 use IronLatch\Export\Handover;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
+use IronLatch\View\SheetPicture;
+use IronLatch\View\WiringDrawing;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -30,7 +34,7 @@ final class ExportController extends AbstractController
         private readonly ClockInterface $clock,
     ) {}
 
-    #[Route('/exports/{what}', name: 'board_export', requirements: ['what' => '[a-z.]{1,20}(:[A-Za-z0-9]{1,8})?'], methods: ['GET'])]
+    #[Route('/exports/{what}', name: 'board_export', requirements: ['what' => '[a-z.]{1,20}(:[A-Za-z0-9-]{1,10})?'], methods: ['GET'])]
     public function export(Request $request, OpenBoard $opened, string $what): Response
     {
         $file = $this->exports->file($this->handover($opened, $request), $what)
@@ -64,6 +68,30 @@ final class ExportController extends AbstractController
             'board' => $opened->board,
             'sheet' => $sheet,
             'remarks' => $handover->remarks('Set-up of ' . $sheet->title),
+        ]);
+    }
+
+    /** All sheets and lists of the wiring on one page, to print. */
+    #[Route('/sheets', name: 'board_sheets', methods: ['GET'], priority: 1)]
+    public function wiringToPrint(Request $request, OpenBoard $opened): Response
+    {
+        $handover = $this->handover($opened, $request);
+        $connections = Connections::of($opened->board);
+        $drawing = new WiringDrawing($opened->board, $connections);
+        $remarks = $handover->remarks('Wiring');
+        $heads = array_slice($remarks, 0, 2);
+
+        return $this->render('wiring/print.html.twig', [
+            'opened' => $opened,
+            'board' => $opened->board,
+            'connections' => $connections,
+            'sheets' => [
+                SheetPicture::overview($connections, $heads),
+                ...array_map((new SheetPicture($connections, $heads))->of(...), Sheets::of($connections)),
+            ],
+            'remarks' => $remarks,
+            ...$drawing->lists('wires'),
+            ...$drawing->lists('continuity'),
         ]);
     }
 

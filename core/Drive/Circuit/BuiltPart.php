@@ -32,6 +32,7 @@ final readonly class BuiltPart
      * @param array<int|string, string> $nodes by the name of the terminal; “%d” in a name stands for the channel of a package
      * @param string $value as printed beside it; empty for the name of its part
      * @param ?Part $part null for a resistor, which is no part of the catalogue
+     * @param ?float $ohms of a resistor
      * @param bool $isShared other channels of the same package can serve other relays
      */
     public function __construct(
@@ -42,11 +43,12 @@ final readonly class BuiltPart
         public string $value = '',
         public ?Part $part = null,
         public bool $isShared = false,
+        public ?float $ohms = null,
     ) {}
 
     public static function resistor(int $digit, string $role, float $ohms, string $from, string $to): self
     {
-        return new self('R', $digit, $role, ['1' => $from, '2' => $to], QuantityPrinter::rounded($ohms, Unit::Ohm));
+        return new self('R', $digit, $role, ['1' => $from, '2' => $to], QuantityPrinter::rounded($ohms, Unit::Ohm), ohms: $ohms);
     }
 
     public static function bipolar(int $digit, Transistor $transistor, string $collector, string $base, string $emitter): self

@@ -79,7 +79,7 @@ final class Channel
     }
 
     /**
-     * @param array<string, list<array{strand: Strand, y: float, from_left: bool, wire: ?string, inset: float}>> $groups by strand
+     * @param array<string, non-empty-list<array{strand: Strand, y: float, from_left: bool, wire: ?string, inset: float}>> $groups by strand
      * @return array<string, int> number of its line, by strand; none for a wire that runs straight through
      */
     private function tracks(array $groups): array
@@ -107,7 +107,10 @@ final class Channel
                 $zone = $kind;
                 $base = count($ends);
             }
-            for ($line = $base; isset($ends[$line]) && $ends[$line] + self::BETWEEN_TRACKS_OF_ONE_LINE > $from; ++$line);
+            $line = $base;
+            while (isset($ends[$line]) && $ends[$line] + self::BETWEEN_TRACKS_OF_ONE_LINE > $from) {
+                ++$line;
+            }
             $tracks[$id] = $line;
             $ends[$line] = $to;
         }
@@ -116,7 +119,7 @@ final class Channel
     }
 
     /**
-     * @param list<array{strand: Strand, y: float, from_left: bool, wire: ?string, inset: float}> $ends
+     * @param non-empty-list<array{strand: Strand, y: float, from_left: bool, wire: ?string, inset: float}> $ends
      * @param ?float $x of its track; null where it runs straight through
      * @param array<string, list<array{float, float, float, float}>> $pieces
      */

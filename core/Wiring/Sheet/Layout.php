@@ -19,7 +19,7 @@ final class Layout
     public const WIDE_PAGE_HEIGHT = 160.0;
     /** So much smaller a sheet may be printed: its type is 2.2 mm then. */
     public const LEAST_SCALE = 2.2 / Type::SIZE;
-    private const BETWEEN_CELLS = 3.0;
+    private const BETWEEN_CELLS = 2.6;
     private const BAR = 3.6;
     private const EDGE = 2.0;
 
@@ -43,6 +43,14 @@ final class Layout
         $widest = max([0.0, ...array_map(static fn(Sheet $sheet): float => $sheet->width, $upright)]);
 
         return $widest * self::LEAST_SCALE <= self::PAGE_WIDTH ? $upright : $this->paged(self::WIDE_PAGE_HEIGHT);
+    }
+
+    /** All of it on one sheet. */
+    public function whole(string $id, string $name): Sheet
+    {
+        $drawn = $this->sheet($this->cells->all(), 0, 1);
+
+        return new Sheet($id, $drawn->area, 1, 1, $drawn->width, $drawn->height, $drawn->boxes, $drawn->runs, $drawn->labels, $name);
     }
 
     /** @return list<Sheet> */

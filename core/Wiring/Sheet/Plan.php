@@ -30,8 +30,8 @@ final class Plan
     public function __construct(private readonly Connections $connections, public readonly Area $area)
     {
         $this->root = Area::Mains === $area ? 'X01' : Places::CONTROLLER;
-        foreach ($connections->wires as $wire) {
-            $this->wireAt[$wire->to->name()] = $wire->number;
+        foreach ($connections->wires as $number => $wire) {
+            $this->wireAt[$wire->to->name()] = $number;
         }
         $this->gather();
         $this->columns();

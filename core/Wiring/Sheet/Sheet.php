@@ -15,6 +15,7 @@ final readonly class Sheet
      * @param list<Box> $boxes
      * @param list<Run> $runs what is drawn of each net
      * @param list<Label> $labels numbers of wires beside them, and the names of bars
+     * @param string $name of a sheet that belongs to no area by itself
      */
     public function __construct(
         public string $id,
@@ -26,10 +27,15 @@ final readonly class Sheet
         public array $boxes,
         public array $runs,
         public array $labels,
+        private string $name = '',
     ) {}
 
     public function title(): string
     {
+        if ('' !== $this->name) {
+            return $this->name;
+        }
+
         return $this->of > 1 ? sprintf('%s, %d of %d', $this->area->title(), $this->number, $this->of) : $this->area->title();
     }
 

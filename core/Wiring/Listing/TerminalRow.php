@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Wiring\Listing;
+
+use IronLatch\Core\Wiring\Device;
+use IronLatch\Core\Wiring\Terminal;
+
+/** One terminal with its conductors. */
+final readonly class TerminalRow
+{
+    /**
+     * @param list<string> $wires numbers of the wires in its clamp
+     * @param list<string> $beyond numbers of those at its other side
+     * @param ?float $newtonMetres null where there is no screw; from memory: the maker’s figure stands above it
+     */
+    public function __construct(
+        public Device $device,
+        public Terminal $terminal,
+        public array $wires,
+        public array $beyond,
+        public ?float $newtonMetres,
+    ) {}
+
+    /** The most conductors in one of its clamps. */
+    public function most(): int
+    {
+        return max(count($this->wires), count($this->beyond));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Exchange\WiringCsv;
+use IronLatch\Core\Wiring\Connections;
+
+/** What is measured on the dead board before any power. */
+final readonly class ContinuityListExport implements Export
+{
+    use OfTheWholeBoard;
+
+    public static function name(): string
+    {
+        return 'continuity';
+    }
+
+    public static function title(): string
+    {
+        return 'Continuity list';
+    }
+
+    public function file(Handover $handover, string $subject): ExportFile
+    {
+        $connections = Connections::of($handover->board);
+
+        return new ExportFile(
+            Exports::fileName($handover->board->name . ' continuity', 'csv'),
+            'text/csv; charset=utf-8',
+            (new WiringCsv($handover->board, $connections, $handover->remarks('Continuity list')))->continuity(),
+        );
+    }
+}

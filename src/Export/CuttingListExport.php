@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Exchange\WiringCsv;
+use IronLatch\Core\Wiring\Connections;
+
+/** How many wires of which colour and size. */
+final readonly class CuttingListExport implements Export
+{
+    use OfTheWholeBoard;
+
+    public static function name(): string
+    {
+        return 'cutting';
+    }
+
+    public static function title(): string
+    {
+        return 'Cutting list';
+    }
+
+    public function file(Handover $handover, string $subject): ExportFile
+    {
+        $connections = Connections::of($handover->board);
+
+        return new ExportFile(
+            Exports::fileName($handover->board->name . ' cutting', 'csv'),
+            'text/csv; charset=utf-8',
+            (new WiringCsv($handover->board, $connections, $handover->remarks('Cutting list')))->cutting(),
+        );
+    }
+}

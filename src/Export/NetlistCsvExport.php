@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Exchange\Netlist\NetlistCsv;
+use IronLatch\Core\Wiring\Connections;
+
+/** The same as rows of net, part and pin. */
+final readonly class NetlistCsvExport implements Export
+{
+    use OfTheWholeBoard;
+
+    public static function name(): string
+    {
+        return 'nets';
+    }
+
+    public static function title(): string
+    {
+        return 'Netlist as CSV';
+    }
+
+    public function file(Handover $handover, string $subject): ExportFile
+    {
+        $connections = Connections::of($handover->board);
+
+        return new ExportFile(
+            Exports::fileName($handover->board->name . ' nets', 'csv'),
+            'text/csv; charset=utf-8',
+            NetlistCsv::write($connections, $handover->remarks('Netlist')),
+        );
+    }
+}

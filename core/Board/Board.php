@@ -59,7 +59,7 @@ final readonly class Board
      * @param array<string, LineGroup> $lineGroups lines that one act operates together, by id
      * @param array<string, HousePlace> $places where the board stands, its switches and appliances, by id
      * @param array<string, HouseCable> $houseCables between places, by id
-     * @param ?WiringFacts $wiring what the maker has chosen of the wiring; null while nothing is
+     * @param WiringFacts $wiring what the maker has chosen of the wiring
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -104,7 +104,7 @@ final readonly class Board
         public array $places = [],
         #[MapOf(HouseCable::class, '^J[1-9][0-9]{0,5}$')]
         public array $houseCables = [],
-        public ?WiringFacts $wiring = null,
+        public WiringFacts $wiring = new WiringFacts(),
     ) {
         $this->index = new BoardIndex($this);
         $this->controller = BoardIntegrity::verify($this);
@@ -159,7 +159,7 @@ final readonly class Board
         $said = get_defined_vars();
         if (null !== $lines && null === $wiring) {
             $relays = array_merge([], ...array_map(static fn(Line $line): array => array_keys($line->actuators), array_values($lines)));
-            $said['wiring'] = $this->wiring?->keeping($relays, array_keys($lines));
+            $said['wiring'] = $this->wiring->keeping($relays, array_keys($lines));
         }
 
         return BoardIntegrity::comingFrom($this, fn(): self => Copy::said($this, $said));

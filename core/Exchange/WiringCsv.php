@@ -93,7 +93,9 @@ final readonly class WiringCsv
         return $this->csv(
             ['done', 'step', 'from', 'to', 'expected', 'limit', 'reading', 'another reading means'],
             array_map(
-                static fn(ContinuityRow $row): array => ['', $row->step, $row->from, $row->to, $row->expected, $row->limit, '', $row->means],
+                static fn(ContinuityRow $row): array => [
+                    '', $row->step, $row->from, $row->to, $row->expected, $row->limit, '', $row->means,
+                ],
                 (new ContinuityList($this->board, $this->connections))->rows(),
             ),
         );

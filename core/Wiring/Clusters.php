@@ -11,7 +11,7 @@ namespace IronLatch\Core\Wiring;
 final class Clusters
 {
     /**
-     * @param array<string, Device> $devices
+     * @param array<string, WiredDevice> $devices
      * @return array<string, End> the end that the wire leads to, by the name of each other end of its cluster
      */
     public static function of(array $devices, Net $net): array

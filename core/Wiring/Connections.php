@@ -13,7 +13,7 @@ use IronLatch\Core\Board\Board;
 final readonly class Connections
 {
     /**
-     * @param array<string, Device> $devices by designator
+     * @param array<string, WiredDevice> $devices by designator
      * @param array<string, Net> $nets by id
      * @param array<string, Wire> $wires by number
      * @param list<string> $notes what is drawn though nobody has said it

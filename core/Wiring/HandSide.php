@@ -139,8 +139,10 @@ final readonly class HandSide
         );
         $ground = $this->places->ground();
         $terminals = $isFar ? $this->terminals($id, $number, $function, $net, $ground) : null;
-        $this->harness->join($net, $contact, '1', 'H' . $number . '3', $id, null === $terminals ? null : $terminals . '.1', $isFar ? $id : null);
-        $this->harness->join($ground, $contact, '2', 'H' . $number . '4', $id, null === $terminals ? null : $terminals . '.2', $isFar ? $id : null);
+        foreach (['1' => [$net, '3'], '2' => [$ground, '4']] as $terminal => [$to, $digit]) {
+            $via = null === $terminals ? null : $terminals . '.' . $terminal;
+            $this->harness->join($to, $contact, $terminal, 'H' . $number . $digit, $id, $via, $isFar ? $id : null);
+        }
     }
 
     private function terminals(string $id, string $number, PinFunction $function, string $net, string $ground): string
@@ -204,7 +206,8 @@ final readonly class HandSide
     {
         $header = 'J01';
         if (!isset($this->harness->devices[$header])) {
-            $this->harness->device(DeviceKind::Header, '01', 'spare pins', Harness::terminals(null, ['VDD', 'GND'], Joining::PushOn), 'board');
+            $poles = Harness::terminals(null, ['VDD', 'GND'], Joining::PushOn);
+            $this->harness->device(DeviceKind::Header, '01', 'spare pins', $poles, 'board');
             $this->harness->join($this->places->pinSupply(), $header, 'VDD', 'H01', 'board');
             $this->harness->join($this->places->ground(), $header, 'GND', 'H02', 'board');
         }
@@ -232,7 +235,7 @@ final readonly class HandSide
         }
     }
 
-    /** A device of the catalogue: supply, ground, and the wires of what it serves. */
+    /** In one piece: a device of the catalogue with supply, ground, and the wires of what it serves. */
     private function device(string $id, AttachedDevice $device): void
     {
         $number = Places::number($id);
@@ -268,7 +271,8 @@ final readonly class HandSide
         $this->harness->join($this->places->ground($device->rail ?? ''), $designator, 'GND', 'D' . $number . '2', $id);
         $digit = 3;
         foreach ($signals as $terminal => $served) {
-            $this->harness->join($this->places->signal($served, $isLamp ? Area::Hand : Area::LowVoltage), $designator, $terminal, 'D' . $number . $digit, $id);
+            $net = $this->places->signal($served, $isLamp ? Area::Hand : Area::LowVoltage);
+            $this->harness->join($net, $designator, $terminal, 'D' . $number . $digit, $id);
             ++$digit;
         }
     }
@@ -421,7 +425,8 @@ final readonly class HandSide
         $this->harness->join($this->places->ground(), $device, 'GND', 'C' . $number . '6', $id);
         $this->harness->join($high, $device, 'HV', 'C' . $number . '7', $id);
         foreach (['SDA', 'SCL'] as $place => $terminal) {
-            $this->harness->join($this->places->signal($group->functions[$place]), $device, 'LV' . ($place + 1), 'C' . $number . ($place + 8), $id);
+            $net = $this->places->signal($group->functions[$place]);
+            $this->harness->join($net, $device, 'LV' . ($place + 1), 'C' . $number . ($place + 8), $id);
             $this->harness->join(
                 $this->busNet($id, $group->functions[$place], $terminal),
                 $device,

@@ -13,7 +13,7 @@ use IronLatch\Core\Quantity\Unit;
 /** A connection list while it is written: devices as they come, nets as their ends are joined. */
 final class Harness
 {
-    /** @var array<string, Device> by designator */
+    /** @var array<string, WiredDevice> by designator */
     public array $devices = [];
     /** @var array<string, array{name: string, kind: NetKind, area: Area, rail: ?string}> by id */
     private array $nets = [];
@@ -46,7 +46,7 @@ final class Harness
         foreach ($terminals as $terminal) {
             $keyed[$terminal->key] = $terminal;
         }
-        $this->devices[$id] = new Device($id, $kind, $name, $value, $subject, $keyed, $part, $note, $paths);
+        $this->devices[$id] = new WiredDevice($id, $kind, $name, $value, $subject, $keyed, $part, $note, $paths);
 
         return $id;
     }
@@ -55,7 +55,7 @@ final class Harness
     public function extend(string $device, Terminal $terminal): void
     {
         $old = $this->devices[$device];
-        $this->devices[$device] = new Device(
+        $this->devices[$device] = new WiredDevice(
             $old->id,
             $old->kind,
             $old->name,
@@ -141,10 +141,10 @@ final class Harness
     public static function terminals(?Padded $part, array $usual, Joining $joining = Joining::Solder): array
     {
         $found = [];
-        foreach ($part?->pads()->pads ?? [] as $pad) {
-            $before = $found[$pad->terminal] ?? null;
-            $number = null === $before ? $pad->number : $before->pad . ', ' . $pad->number;
-            $found[$pad->terminal] = new Terminal($pad->terminal, $pad->terminal, $joining, pad: $number);
+        foreach ($part?->pads()?->both() ?? [] as [$number, $terminal]) {
+            $before = $found[$terminal] ?? null;
+            $pad = null === $before ? $number : $before->pad . ', ' . $number;
+            $found[$terminal] = new Terminal($terminal, $terminal, $joining, pad: $pad);
         }
         foreach ($usual as $name) {
             $found[$name] ??= new Terminal($name, $name, $joining);

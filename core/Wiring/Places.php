@@ -20,7 +20,7 @@ final class Places
 
     public function __construct(public readonly Board $board, public readonly Harness $harness)
     {
-        $this->facts = $board->wiring ?? new WiringFacts();
+        $this->facts = $board->wiring;
         $this->pinSupply = self::supplyOfThePins($board);
     }
 

@@ -110,7 +110,10 @@ final class RelaySide
         $part = ($driver->parts()[0] ?? null)?->id;
 
         return match (true) {
-            $driver->isReadyMade() => implode(' ', ['module', $part, $actuator->rail, $driver->needsCommonGround() ? 'one' : 'two', $actuator->relay]),
+            $driver->isReadyMade() => implode(
+                ' ',
+                ['module', $part, $actuator->rail, $driver->needsCommonGround() ? 'one' : 'two', $actuator->relay],
+            ),
             null !== $driver->package() => implode(' ', ['array', $part, $driver->package()]),
             $driver->turnsRound() => 'bridge ' . ($actuator->opens ?? $id),
             default => null,

@@ -329,7 +329,8 @@ final readonly class SupplySide
         }
         if (!$isModule && true === $facts->capacitorsFitted?->value) {
             $this->capacitor($rail, $number, '4', 'capacitor at its input', $regulation->inputFarads, $from, $ground);
-            $this->capacitor($rail, $number, '5', 'capacitor at its output', $regulation->outputFarads, $this->places->rail($rail), $ground);
+            $to = $this->places->rail($rail);
+            $this->capacitor($rail, $number, '5', 'capacitor at its output', $regulation->outputFarads, $to, $ground);
         }
         $this->reservoir($rail, $number);
     }

@@ -34,7 +34,8 @@ final readonly class DrawingExport implements Export
     public function file(Handover $handover, string $subject): ExportFile
     {
         $connections = Connections::of($handover->board);
-        $heads = array_slice($handover->remarks('Wiring'), 0, 2);
+        $remarks = $handover->remarks('Wiring');
+        $heads = array_slice($remarks, 0, 2);
         $sheet = self::sheets($connections)[$subject];
         $twig = new Environment(new FilesystemLoader(dirname(__DIR__, 2) . '/templates'), ['strict_variables' => true]);
 
@@ -46,6 +47,7 @@ final readonly class DrawingExport implements Export
                     ? SheetPicture::overview($connections, $heads)
                     : (new SheetPicture($connections, $heads))->of($sheet),
                 'own' => true,
+                'remarks' => $remarks,
             ]),
         );
     }

@@ -56,7 +56,9 @@ final readonly class WiringScreen implements Screen
             'tabs' => WiringDrawing::TABS,
             'thing' => $thing,
             'connections' => $connections,
-            'sheets' => 'box' === $tab ? [SheetPicture::overview($connections, $heads)] : array_map($picture->of(...), $drawing->sheets($tab)),
+            'sheets' => 'box' === $tab
+                ? [SheetPicture::overview($connections, $heads)]
+                : array_map($picture->of(...), $drawing->sheets($tab)),
             'device' => $drawing->device($thing),
             'home' => $drawing->home($thing),
             'wire_opened' => $connections->wires[$thing] ?? null,

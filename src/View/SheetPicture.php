@@ -24,8 +24,8 @@ final readonly class SheetPicture
     private const RUNNING_TEXT = 1.1;
     private const KEY = 'A number beside an end is that of the wire which ends there, with the letters of its colour (IEC 60757); one '
         . 'without letters is a joint on the board. A dot joins; lines that cross do not.';
-    private const CAUTION = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. Local wiring codes and a '
-        . 'licensed electrician decide; a unit that you build yourself is not certified and can burn.';
+    private const CAUTION = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. Local wiring '
+        . 'codes and a licensed electrician decide; a unit that you build yourself is not certified and can burn.';
 
     /**
      * @param list<string> $heads what stands in its title plate: of which board, which revision, by which rules, which latches
@@ -92,7 +92,8 @@ final readonly class SheetPicture
         $colour = $this->connections->wires[$wires[0] ?? '']->colour ?? null;
         $path = '';
         foreach ($run->pieces as [$x, $y, $toX, $toY]) {
-            $path .= sprintf('M%s %s%s%s', self::length($x), self::length($y), $x === $toX ? 'V' : 'H', self::length($x === $toX ? $toY : $toX));
+            $path .= 'M' . self::length($x) . ' ' . self::length($y);
+            $path .= $x === $toX ? 'V' . self::length($toY) : 'H' . self::length($toX);
         }
 
         return [

@@ -7,7 +7,6 @@ namespace IronLatch\View;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Wiring\Area;
 use IronLatch\Core\Wiring\Connections;
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\Listing\ContinuityList;
 use IronLatch\Core\Wiring\Listing\ContinuityRow;
 use IronLatch\Core\Wiring\Listing\CuttingList;
@@ -17,6 +16,7 @@ use IronLatch\Core\Wiring\Sheet\Layout;
 use IronLatch\Core\Wiring\Sheet\Run;
 use IronLatch\Core\Wiring\Sheet\Sheet;
 use IronLatch\Core\Wiring\Wire;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** What the Wiring view shows: a drawing or a list, and what is opened on it. */
 final readonly class WiringDrawing
@@ -175,7 +175,7 @@ final readonly class WiringDrawing
      */
     public function moves(string $line): array
     {
-        $first = array_values(array_intersect($this->board->wiring->order ?? [], array_keys($this->board->lines)));
+        $first = array_values(array_intersect($this->board->wiring->order, array_keys($this->board->lines)));
         $order = [...$first, ...array_values(array_diff(array_keys($this->board->lines), $first))];
         $at = array_search($line, $order, true);
         if (false === $at) {
@@ -193,7 +193,7 @@ final readonly class WiringDrawing
         ];
     }
 
-    public function device(string $thing): ?Device
+    public function device(string $thing): ?WiredDevice
     {
         return $this->connections->devices[$thing] ?? null;
     }

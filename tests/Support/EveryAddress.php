@@ -8,8 +8,10 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Wiring\Connections;
 use IronLatch\Export\Export;
 use IronLatch\Screen\Screen;
+use IronLatch\View\WiringDrawing;
 
 /** Every address at which something of a board is looked at or fetched: views with each drawer, fragments, exports. */
 final class EveryAddress
@@ -37,6 +39,17 @@ final class EveryAddress
                 $all['board_view'][] = "controls?open=$surface";
             }
         }
+        foreach (array_keys(WiringDrawing::TABS) as $tab) {
+            $all['board_view'][] = 'wiring?open=' . $tab;
+        }
+        $connections = Connections::of($board);
+        $things = [...array_keys($connections->devices), ...array_keys($connections->wires), ...array_keys($board->lines)];
+        foreach ($things as $place => $thing) {
+            if (0 === $place % 7) {
+                $all['board_view'][] = ['wiring?open=low.', 'wiring?open=hand.', 'wiring?open=mains.'][$place % 3] . $thing;
+            }
+        }
+        $all['board_sheets'] = ['sheets'];
         foreach (['house', 'faults', ...array_keys($board->places), ...array_keys($board->houseCables)] as $around) {
             $all['board_view'][] = 'mains?open=' . $around;
         }

@@ -26,6 +26,7 @@ use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Record\ValueKind;
 use IronLatch\Core\Record\ValueShape;
 use IronLatch\Core\Review\Finding;
+use IronLatch\Core\Wiring\Connections;
 use Random\Randomizer;
 
 /** Edits of every kind, drawn from the description of their fields: mostly plausible for the board at hand, sometimes odd. */
@@ -163,6 +164,7 @@ final readonly class RandomEdits
         $ids = match (true) {
             null !== $things => array_keys((array) get_object_vars($board)[$things]),
             'actuator' === $name || 'actuators' === $name || 'subjects' === $name => array_keys($board->actuators()),
+            'wire' === $name => array_keys(Connections::of($board)->wires),
             'surface' === $name || 'surfaces' === $name => $this->surfaces($board),
             'relays' === $name => array_merge(...[
                 [],

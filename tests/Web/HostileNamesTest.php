@@ -50,6 +50,7 @@ final class HostileNamesTest extends BoardTestCase
             $type = (string) $this->browser->getResponse()->headers->get('Content-Type');
             match (true) {
                 1 === preg_match('/exports\/(driver|rail):/', $address) => $this->isNetlist($this->page(), $address),
+                str_ends_with($address, '/edif') => $this->isEdif($this->page()),
                 str_ends_with($address, '.h') => $this->compiles($this->page(), $address),
                 str_ends_with($address, '.env') => $this->isKeysAndValues($this->page()),
                 str_ends_with($address, '.json') => json_decode($this->page(), flags: JSON_THROW_ON_ERROR),
@@ -61,6 +62,18 @@ final class HostileNamesTest extends BoardTestCase
                 '' === $disposition || 1 === preg_match('/^attachment; filename="?[a-z0-9.-]+"?$/', $disposition),
                 $disposition,
             );
+        }
+    }
+
+    /** One list from the first parenthesis to the last, whatever stands in its strings, and nothing but printable ASCII. */
+    private function isEdif(string $text): void
+    {
+        self::assertMatchesRegularExpression('/^[ -~\n]+$/', $text);
+        $depth = 0;
+        $bare = (string) preg_replace('/"[^"]*"/', '', trim($text));
+        foreach (str_split($bare) as $place => $letter) {
+            $depth += '(' === $letter ? 1 : (')' === $letter ? -1 : 0);
+            self::assertSame($place === strlen($bare) - 1, 0 === $depth);
         }
     }
 

@@ -41,6 +41,10 @@ final class WhatExportsRestOnTest extends BoardTestCase
     {
         $board = self::accepting();
         $text = $this->export($board, $export);
+        // What is not ASCII stands in EDIF by its number.
+        if ('exports/edif' === $export) {
+            $text = (string) preg_replace_callback('/%(\d+)%/', static fn(array $found): string => mb_chr((int) $found[1]), $text);
+        }
         self::assertStringContainsString(self::ACCEPTED, $text);
         foreach (TestBoards::inspect($board)->holdPoints as $point) {
             self::assertStringContainsString('To verify before mains: ' . $point->verify, $text);

@@ -67,8 +67,14 @@ final readonly class BuiltPart
         return new self('Q', $digit, 'MOSFET', ['G' => $gate, 'D' => $drain, 'S' => $source], part: $mosfet);
     }
 
-    public static function coupler(int $digit, OptoCoupler $coupler, string $anode, string $cathode, string $collector, string $emitter): self
-    {
+    public static function coupler(
+        int $digit,
+        OptoCoupler $coupler,
+        string $anode,
+        string $cathode,
+        string $collector,
+        string $emitter,
+    ): self {
         return new self(
             'U',
             $digit,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Exchange\Netlist;
 
 use IronLatch\Core\Wiring\Connections;
-use IronLatch\Core\Wiring\Device;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /**
  * The connections as EDIF 2 0 0, for a layout desk (ANSI/EIA-548-1988, from memory). Each kind of part is a leaf cell whose ports are its
@@ -61,9 +61,11 @@ final class Edif
     /**
      * @param list<string> $ports
      */
-    private static function cellName(Device $device, array $ports, NetlistNames $names): string
+    private static function cellName(WiredDevice $device, array $ports, NetlistNames $names): string
     {
-        return $names->id(sprintf('%s_%s', $device->part ?? strtolower($device->kind->name), substr(hash('sha256', implode(' ', $ports)), 0, 6)));
+        $form = substr(hash('sha256', implode(' ', $ports)), 0, 6);
+
+        return $names->id(sprintf('%s_%s', $device->part ?? strtolower($device->kind->name), $form));
     }
 
     /**

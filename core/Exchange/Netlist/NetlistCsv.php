@@ -15,7 +15,8 @@ final class NetlistCsv
      */
     public static function write(Connections $connections, array $remarks): string
     {
-        $rows = [...array_map(static fn(string $remark): array => [$remark], $remarks), ['net', 'part', 'pin', 'name of the net', 'terminal']];
+        $rows = array_map(static fn(string $remark): array => [$remark], $remarks);
+        $rows[] = ['net', 'part', 'pin', 'name of the net', 'terminal'];
         $names = new NetlistNames($connections);
         foreach (array_combine(array_keys($names->nets()), array_values($connections->nets)) as $name => $net) {
             foreach ($net->ends as $end) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Core\Exchange\Netlist;
 
 use IronLatch\Core\Wiring\Connections;
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\DeviceKind;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /**
  * The connections under names that every reader of netlists takes: letters, digits and underlines, “&” before a digit, none twice
@@ -28,7 +28,7 @@ final class NetlistNames
     }
 
     /** @return list<string> its pads, each once, those that nothing is joined to with them */
-    public function portsOf(Device $device): array
+    public function portsOf(WiredDevice $device): array
     {
         $ports = [];
         foreach ($device->terminals as $terminal) {
@@ -43,7 +43,7 @@ final class NetlistNames
      *
      * @return list<string>
      */
-    public function pads(Device $device, string $terminal): array
+    public function pads(WiredDevice $device, string $terminal): array
     {
         if (DeviceKind::Bar === $device->kind) {
             return [self::BAR_PORT];

@@ -10,12 +10,12 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Wiring\Connections;
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\DeviceKind;
 use IronLatch\Core\Wiring\End;
 use IronLatch\Core\Wiring\Net;
 use IronLatch\Core\Wiring\NetKind;
 use IronLatch\Core\Wiring\Wire;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** What is measured on the dead board before any power, in this order: shorts that must not be, joints, coils and resistors, then mains. */
 final readonly class ContinuityList
@@ -138,7 +138,7 @@ final readonly class ContinuityList
         return $rows;
     }
 
-    private function part(Device $device, string $from, string $to, Spread $reads, Spread $alone): ContinuityRow
+    private function part(WiredDevice $device, string $from, string $to, Spread $reads, Spread $alone): ContinuityRow
     {
         $isCoil = DeviceKind::Relay === $device->kind;
         $isLower = $reads->typ < 0.98 * $alone->typ;
@@ -173,7 +173,10 @@ final readonly class ContinuityList
                     $net->name . ', at ' . $this->connections->words($end),
                     $ground->name,
                     'no way at all',
-                    'above ' . QuantityPrinter::rounded(self::APART_OHMS, Unit::Ohm) . ' by meter; insulation is measured at 500 V by somebody competent',
+                    sprintf(
+                        'above %s by meter; insulation is measured at 500 V by somebody competent',
+                        QuantityPrinter::rounded(self::APART_OHMS, Unit::Ohm),
+                    ),
                     'any reading: stop. A mains part touches low voltage: distance, a stray strand, a relay or supply that leaks.',
                     $end->subject,
                 );
@@ -205,7 +208,11 @@ final readonly class ContinuityList
                 self::CONTACTS,
                 sprintf('contact of %s', $this->board->nameOf($id)),
                 implode(', ', array_map(static fn(Wire $wire): string => $wire->number, $wires)),
-                $bistable ? 'as the last pulse has left it' : ($isClosed ? 'closed at rest, open with its coil on' : 'open at rest, closed with its coil on'),
+                match (true) {
+                    $bistable => 'as the last pulse has left it',
+                    $isClosed => 'closed at rest, open with its coil on',
+                    default => 'open at rest, closed with its coil on',
+                },
                 'open above 1 MΩ, closed below 1 Ω; a solid-state output reads neither',
                 'the other way round: NO and NC swapped; always closed: wrong terminals, or welded; never: coil or contact',
                 $id,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Wiring\Listing;
 
 use IronLatch\Core\Wiring\Connections;
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\Joining;
 use IronLatch\Core\Wiring\Terminal;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** Every terminal that a wire is clamped in or pushed on, in its true order, with what comes to it and how tight it is drawn. */
 final class TerminalPlan
@@ -47,7 +47,7 @@ final class TerminalPlan
     /**
      * @param array<string, list<string>> $wires by side
      */
-    private static function row(Device $device, Terminal $terminal, array $wires, bool $isMains): TerminalRow
+    private static function row(WiredDevice $device, Terminal $terminal, array $wires, bool $isMains): TerminalRow
     {
         return new TerminalRow(
             $device,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Wiring\Listing;
 
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\Terminal;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** One terminal with its conductors. */
 final readonly class TerminalRow
@@ -16,7 +16,7 @@ final readonly class TerminalRow
      * @param ?float $newtonMetres null where there is no screw; from memory: the maker’s figure stands above it
      */
     public function __construct(
-        public Device $device,
+        public WiredDevice $device,
         public Terminal $terminal,
         public array $wires,
         public array $beyond,

@@ -10,7 +10,7 @@ final readonly class Box
     /**
      * @param string $device designator
      * @param list<string> $lines designator, name and value
-     * @param list<Pin> $pins
+     * @param list<BoxPin> $pins
      */
     public function __construct(
         public string $device,

@@ -7,7 +7,7 @@ namespace IronLatch\Core\Wiring\Sheet;
 /** Parts that are joined to one another by more than bars: they stay together on one sheet. */
 final class Cell
 {
-    /** @var list<Part> */
+    /** @var list<Placed> */
     public array $parts = [];
     /** @var array<string, float> y of each part from the top of the cell, by key */
     public array $tops = [];

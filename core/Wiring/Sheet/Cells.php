@@ -30,7 +30,7 @@ final class Cells
     public function all(): array
     {
         foreach ($this->plan->strands as $strand) {
-            $parts = array_values(array_filter($strand->parts(), static fn(Part $part): bool => !$part->isHub()));
+            $parts = array_values(array_filter($strand->parts(), static fn(Placed $part): bool => !$part->isHub()));
             foreach ($strand->isBar && $strand->net->kind->isShared() ? [] : array_slice($parts, 1) as $part) {
                 $this->speaker[$this->speakerOf($part->key)] = $this->speakerOf($parts[0]->key);
             }
@@ -64,14 +64,15 @@ final class Cells
     /** @return array{int, int} what hangs on no hub comes first */
     private function orderOf(Cell $cell): array
     {
-        $hubs = array_values(array_filter($this->plan->parts, static fn(Part $part): bool => $part->isHub()));
+        $hubs = array_values(array_filter($this->plan->parts, static fn(Placed $part): bool => $part->isHub()));
         $order = [-1, 0];
         foreach ($cell->parts as $part) {
             if ($part->key === $this->plan->root) {
                 return [-2, 0];
             }
             foreach ($part->joints as $joint) {
-                foreach (null === $joint->strand || $joint->strand->net->kind->isShared() ? [] : $joint->strand->members as [$other, $theirs]) {
+                $members = true === $joint->strand?->net->kind->isShared() ? [] : $joint->strand->members ?? [];
+                foreach ($members as [$other, $theirs]) {
                     $hub = array_search($other, $hubs, true);
                     if (false === $hub) {
                         continue;
@@ -88,7 +89,7 @@ final class Cells
     /** Boxes from left to right and from the top down, each as high as it can be without two nets on one height in a channel. */
     private function stack(Cell $cell): void
     {
-        usort($cell->parts, static fn(Part $one, Part $other): int => [$one->column, $one->isShunt, $one->key]
+        usort($cell->parts, static fn(Placed $one, Placed $other): int => [$one->column, $one->isShunt, $one->key]
             <=> [$other->column, $other->isShunt, $other->key]);
         $heights = [];
         $floor = [];
@@ -114,11 +115,12 @@ final class Cells
      *
      * @param array<int, list<array{float, string}>> $heights of each channel’s wires, with their strands
      */
-    private function wanted(Part $part, array $heights, float $floor): float
+    private function wanted(Placed $part, array $heights, float $floor): float
     {
         foreach ($this->shapes[$part->key]->offsets() as $place => $offset) {
             $joint = $part->joints[$place];
-            foreach ($joint->isLeft && null !== $joint->strand && !$joint->strand->isBar ? $heights[$part->column - 1] ?? [] : [] as $there) {
+            $comes = $joint->isLeft && false === $joint->strand?->isBar;
+            foreach ($comes ? $heights[$part->column - 1] ?? [] : [] as $there) {
                 if ($there[1] === $joint->strand?->id && $there[0] - $offset >= $floor) {
                     return $there[0] - $offset;
                 }
@@ -131,7 +133,7 @@ final class Cells
     /**
      * @param array<int, list<array{float, string}>> $heights
      */
-    private function collides(Part $part, float $top, array $heights): bool
+    private function collides(Placed $part, float $top, array $heights): bool
     {
         foreach ($this->shapes[$part->key]->offsets() as $place => $offset) {
             $joint = $part->joints[$place];

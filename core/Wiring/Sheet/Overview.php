@@ -7,7 +7,6 @@ namespace IronLatch\Core\Wiring\Sheet;
 use IronLatch\Core\Wiring\Area;
 use IronLatch\Core\Wiring\Colour;
 use IronLatch\Core\Wiring\Connections;
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\DeviceKind;
 use IronLatch\Core\Wiring\End;
 use IronLatch\Core\Wiring\Joining;
@@ -16,6 +15,7 @@ use IronLatch\Core\Wiring\NetKind;
 use IronLatch\Core\Wiring\Places;
 use IronLatch\Core\Wiring\Terminal;
 use IronLatch\Core\Wiring\Wire;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** The whole box on one sheet: blocks of what belongs together, and how many wires lead from one to the other in which bundle. */
 final class Overview
@@ -93,9 +93,9 @@ final class Overview
         return new Connections($devices, $nets, $wires, []);
     }
 
-    private static function with(Device $device, Terminal $terminal): Device
+    private static function with(WiredDevice $device, Terminal $terminal): WiredDevice
     {
-        return new Device(
+        return new WiredDevice(
             $device->id,
             $device->kind,
             $device->name,
@@ -106,9 +106,9 @@ final class Overview
         );
     }
 
-    private static function block(string $block, int $count): Device
+    private static function block(string $block, int $count): WiredDevice
     {
-        return new Device(
+        return new WiredDevice(
             $block,
             Places::CONTROLLER === $block ? DeviceKind::Controller : DeviceKind::Module,
             Places::CONTROLLER === $block ? 'controller' : '',
@@ -119,7 +119,8 @@ final class Overview
         );
     }
 
-    private static function blockOf(Connections $connections, Device $device): string
+    /** In one piece: a table from the kind of a device to its block. */
+    private static function blockOf(Connections $connections, WiredDevice $device): string
     {
         $isMains = false;
         foreach ($connections->nets as $net) {
@@ -143,7 +144,7 @@ final class Overview
         };
     }
 
-    private static function ofSmallPart(Device $device, bool $isMains): string
+    private static function ofSmallPart(WiredDevice $device, bool $isMains): string
     {
         $owner = $device->subject[0] ?? '';
 

@@ -93,7 +93,7 @@ final class Page
                 }
             }
         }
-        foreach (array_filter($this->plan->parts, static fn(Part $part): bool => $part->isHub()) as $key => $hub) {
+        foreach (array_filter($this->plan->parts, static fn(Placed $part): bool => $part->isHub()) as $key => $hub) {
             foreach ($hub->joints as $place => $joint) {
                 $isShared = null !== $joint->strand && ($joint->strand->net->kind->isShared() || $this->isBetweenHubs($joint->strand));
                 if (isset($strands[$joint->strand->id ?? '']) || ($isShared && $this->isFirst)) {
@@ -107,7 +107,7 @@ final class Page
 
     private function isBetweenHubs(Strand $strand): bool
     {
-        return [] === array_filter($strand->parts(), static fn(Part $part): bool => !$part->isHub());
+        return [] === array_filter($strand->parts(), static fn(Placed $part): bool => !$part->isHub());
     }
 
     /**
@@ -141,7 +141,7 @@ final class Page
      *
      * @param list<int> $places
      */
-    private function placeHub(Part $hub, array $places, float $top): float
+    private function placeHub(Placed $hub, array $places, float $top): float
     {
         $words = count($this->shapes[$hub->key]->lines) * Shape::PITCH;
         $first = $top + $words + Shape::PITCH / 2 + 0.5;
@@ -170,7 +170,7 @@ final class Page
     }
 
     /** Whether a wire of another net runs at nearly the same height in the channel beside a hub’s terminal. */
-    private function isTaken(Part $hub, Joint $joint, float $y): bool
+    private function isTaken(Placed $hub, Joint $joint, float $y): bool
     {
         $channel = $joint->isLeft ? $hub->column - 1 : $hub->column;
         foreach ($this->heights as $key => $heights) {
@@ -209,7 +209,8 @@ final class Page
         $x = $edge + ([] === $this->ends($here, $first - 1) ? 0.0 : $this->barWords());
         for ($channel = $first - 1; $channel <= (int) array_key_last($columns); ++$channel) {
             $x += $columns[$channel] ?? 0.0;
-            $x = (new Channel($this->ends($here, $channel), $this->bars, $texts, $x))->draw($this->labels, $this->pieces, self::TRACK, self::LABEL_GAP);
+            $gangway = new Gangway($this->ends($here, $channel), $this->bars, $texts, $x);
+            $x = $gangway->draw($this->labels, $this->pieces, self::TRACK, self::LABEL_GAP);
             $this->lefts[$channel + 1] = $x;
         }
         // What ends at a box begins at its edge, which is known only now.
@@ -296,7 +297,7 @@ final class Page
                 $joint = $part->joints[$place];
                 $y = $this->heights[$key][$place];
                 $lowest = max($lowest, $y + Shape::PITCH / 2 + 0.5);
-                $pins[] = new Pin($joint->terminal->key, $joint->text(), $joint->isLeft, $y, $joint->strand?->net->id);
+                $pins[] = new BoxPin($joint->terminal->key, $joint->text(), $joint->isLeft, $y, $joint->strand?->net->id);
             }
             $boxes[] = new Box(
                 $part->device->id,

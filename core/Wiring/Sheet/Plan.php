@@ -18,7 +18,7 @@ final class Plan
 {
     private const COIL = ['A1', 'A2', 'B1', 'B2'];
 
-    /** @var array<string, Part> by key */
+    /** @var array<string, Placed> by key */
     public array $parts = [];
     /** @var array<string, Strand> by id */
     public array $strands = [];
@@ -95,7 +95,7 @@ final class Plan
         }
         $this->parts = array_filter(
             $this->parts,
-            static fn(Part $part): bool => [] !== array_filter($part->joints, static fn(Joint $joint): bool => null !== $joint->strand),
+            static fn(Placed $part): bool => [] !== array_filter($part->joints, static fn(Joint $joint): bool => null !== $joint->strand),
         );
     }
 
@@ -104,7 +104,7 @@ final class Plan
         return null === $this->connections->netAt($device, $terminal);
     }
 
-    private function addJoint(Part $part, Terminal $terminal, Strand $strand, ?End $end): void
+    private function addJoint(Placed $part, Terminal $terminal, Strand $strand, ?End $end): void
     {
         $joint = new Joint($terminal, $strand, null === $end ? null : $this->wireAt[$end->name()] ?? null);
         $part->joints[] = $joint;
@@ -112,7 +112,7 @@ final class Plan
     }
 
     /** Coil and contact of a relay stand apart, and so does each channel of a module. */
-    private function partFor(string $device, Terminal $terminal): Part
+    private function partFor(string $device, Terminal $terminal): Placed
     {
         $kind = $this->connections->devices[$device]->kind;
         $key = $device;
@@ -122,7 +122,7 @@ final class Plan
             $key .= '~' . $channel[1];
         }
 
-        return $this->parts[$key] ??= new Part($key, $this->connections->devices[$device]);
+        return $this->parts[$key] ??= new Placed($key, $this->connections->devices[$device]);
     }
 
     private function columns(): void
@@ -138,7 +138,7 @@ final class Plan
         }
         $starts = $this->starts();
         // Contacts that are fed side by side stand under one another.
-        $this->spread(array_filter($starts, static fn(Part $part): bool => -1 === $part->column && self::isFedContact($part)), 1);
+        $this->spread(array_filter($starts, static fn(Placed $part): bool => -1 === $part->column && self::isFedContact($part)), 1);
         foreach ($starts as $part) {
             if (-1 === $part->column) {
                 $this->spread([$part], 1);
@@ -146,18 +146,18 @@ final class Plan
         }
     }
 
-    /** @return list<Part> those that currents come to first at the head */
+    /** @return list<Placed> those that currents come to first at the head */
     private function starts(): array
     {
-        $starts = array_values(array_filter($this->parts, fn(Part $part): bool => !$this->isBeyond($part)));
-        usort($starts, static fn(Part $one, Part $other): int => [$one->device->kind->rank(), $one->key]
+        $starts = array_values(array_filter($this->parts, fn(Placed $part): bool => !$this->isBeyond($part)));
+        usort($starts, static fn(Placed $one, Placed $other): int => [$one->device->kind->rank(), $one->key]
             <=> [$other->device->kind->rank(), $other->key]);
 
         return $starts;
     }
 
     /** Whether it stands behind a terminal block, outside the box, and is reached from there. */
-    private function isBeyond(Part $part): bool
+    private function isBeyond(Placed $part): bool
     {
         foreach ($part->joints as $joint) {
             if (null !== $joint->strand && str_contains($joint->strand->id, '@') && !$joint->terminal->passes) {
@@ -168,7 +168,7 @@ final class Plan
         return false;
     }
 
-    private static function isFedContact(Part $part): bool
+    private static function isFedContact(Placed $part): bool
     {
         foreach ($part->joints as $joint) {
             $kind = $joint->strand?->net->kind;
@@ -181,7 +181,7 @@ final class Plan
     }
 
     /**
-     * @param array<int, Part> $queue
+     * @param array<int, Placed> $queue
      */
     private function spread(array $queue, int $column): void
     {
@@ -207,7 +207,7 @@ final class Plan
     }
 
     /** Whether a part of two terminals hangs between a wire and a bar. */
-    private static function hangsOn(Part $part): bool
+    private static function hangsOn(Placed $part): bool
     {
         $isSmall = in_array(
             $part->device->kind,
@@ -240,7 +240,7 @@ final class Plan
     /** The channel between two columns that all members of a strand stand at; null where there is none. */
     private function channelOf(Strand $strand): ?int
     {
-        $columns = array_map(static fn(Part $part): int => $part->column, $strand->parts());
+        $columns = array_map(static fn(Placed $part): int => $part->column, $strand->parts());
         if ([] === $columns) {
             return null;
         }
@@ -251,13 +251,13 @@ final class Plan
             return $most - $least <= 1 ? $least : null;
         }
         // All in one column: parts that hang on a pin face it, all else faces on.
-        $isAtRoot = 1 === $least && [] !== array_filter($strand->parts(), fn(Part $part): bool => $part->key === $this->root);
+        $isAtRoot = 1 === $least && [] !== array_filter($strand->parts(), fn(Placed $part): bool => $part->key === $this->root);
 
         return $isAtRoot ? 0 : $least;
     }
 
     /** What goes to a bar leaves the box where the rest of it does; a transistor’s supply side is the one away from its input. */
-    private function barSides(Part $part): void
+    private function barSides(Placed $part): void
     {
         $wired = array_filter($part->joints, static fn(Joint $joint): bool => null !== $joint->strand && !$joint->strand->isBar);
         $left = array_filter($wired, static fn(Joint $joint): bool => $joint->isLeft);

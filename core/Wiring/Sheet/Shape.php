@@ -18,7 +18,7 @@ final readonly class Shape
     /** Distance of the text from the left edge. */
     public float $textX;
 
-    public function __construct(public Part $part)
+    public function __construct(public Placed $part)
     {
         $this->lines = $part->lines();
         $widths = ['left' => 0.0, 'right' => 0.0];

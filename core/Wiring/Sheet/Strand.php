@@ -11,7 +11,7 @@ final class Strand
 {
     /** It runs along the sheet as a bar, because many hang on it or because no one channel holds it. */
     public bool $isBar = false;
-    /** @var list<array{Part, Joint}> */
+    /** @var list<array{Placed, Joint}> */
     public array $members = [];
 
     public function __construct(public readonly string $id, public readonly Net $net) {}
@@ -22,9 +22,9 @@ final class Strand
         return $this->net->kind->isReturn();
     }
 
-    /** @return list<Part> */
+    /** @return list<Placed> */
     public function parts(): array
     {
-        return array_map(static fn(array $member): Part => $member[0], $this->members);
+        return array_map(static fn(array $member): Placed => $member[0], $this->members);
     }
 }

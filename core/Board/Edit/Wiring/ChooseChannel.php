@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Record\Copy;
 
 /** Chooses the channel of its array or module that serves a relay; whoever had it before takes the one that becomes free. */
@@ -25,7 +24,7 @@ final readonly class ChooseChannel implements Edit
         if ($this->channel < 1 || $this->channel > 16) {
             throw new EditRefused('A channel lies between 1 and 16. Look at the print beside the inputs.');
         }
-        $facts = $board->wiring ?? new WiringFacts();
+        $facts = $board->wiring;
         $channels = $facts->channels;
         $other = array_search($this->channel, $channels, true);
         if (is_string($other) && $other !== $this->actuator) {

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Record\Copy;
 
 /** Chooses which side of a contact is fed: its COM, as is usual, or the other. */
@@ -24,7 +23,7 @@ final readonly class FeedContact implements Edit
         if (null === Targets::actuator($board, $this->actuator)->relay) {
             throw new EditRefused(sprintf('“%s” has no contact.', $board->nameOf($this->actuator)));
         }
-        $facts = $board->wiring ?? new WiringFacts();
+        $facts = $board->wiring;
         $fed = array_values(array_diff($facts->fedAtContact, [$this->actuator]));
         if (!$this->atCom) {
             $fed[] = $this->actuator;

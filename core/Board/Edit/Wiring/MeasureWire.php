@@ -10,7 +10,6 @@ use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\WireLength;
-use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
@@ -31,7 +30,7 @@ final readonly class MeasureWire implements Edit
 
     public function apply(Board $board): Board
     {
-        $facts = $board->wiring ?? new WiringFacts();
+        $facts = $board->wiring;
         if (1 !== preg_match('/^[A-Z][0-9]{2,8}$/', $this->wire)) {
             throw new EditRefused(sprintf('“%s” is no number of a wire. Numbers look like W32.', mb_substr($this->wire, 0, 20)));
         }

@@ -7,7 +7,6 @@ namespace IronLatch\Core\Board\Edit\Wiring;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 
@@ -29,7 +28,7 @@ final readonly class OrderTerminals implements Edit
         }
 
         return $board->with(wiring: Copy::of(
-            $board->wiring ?? new WiringFacts(),
+            $board->wiring,
             ['order' => array_values(array_unique($this->lines))],
         ));
     }

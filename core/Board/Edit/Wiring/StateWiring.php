@@ -11,7 +11,6 @@ use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Stated;
-use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Board\WiringScheme;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
@@ -52,7 +51,7 @@ final readonly class StateWiring implements Edit
 
     public function apply(Board $board): Board
     {
-        return $board->with(wiring: Copy::said($board->wiring ?? new WiringFacts(), Stated::facts($this)));
+        return $board->with(wiring: Copy::said($board->wiring, Stated::facts($this)));
     }
 
     public function summary(Board $board): string

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Wiring\Sheet;
  * The room between two columns of boxes. Every net that turns in it has an upright track of its own; tracks that do not meet may lie on
  * one line. Wires come in across, each on a height of its own, so that two nets can only ever cross and never touch.
  */
-final class Channel
+final class Gangway
 {
     private const STRAIGHT = 1e-6;
     private const BETWEEN_TRACKS_OF_ONE_LINE = 2.6;
@@ -133,7 +133,8 @@ final class Channel
             return;
         }
         foreach ($ends as $end) {
-            $pieces[$id][] = $end['from_left'] ? [$this->left - $end['inset'], $end['y'], $x, $end['y']] : [$x, $end['y'], $right, $end['y']];
+            [$from, $to] = $end['from_left'] ? [$this->left - $end['inset'], $x] : [$x, $right];
+            $pieces[$id][] = [$from, $end['y'], $to, $end['y']];
         }
         if (isset($this->bars[$id])) {
             $ys[] = $this->bars[$id][0];

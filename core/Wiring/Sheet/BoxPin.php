@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Wiring\Sheet;
 
 /** A terminal at the edge of a box. */
-final readonly class Pin
+final readonly class BoxPin
 {
     /**
      * @param string $key of the terminal

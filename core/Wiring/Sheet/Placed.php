@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Wiring\Sheet;
 
-use IronLatch\Core\Wiring\Device;
 use IronLatch\Core\Wiring\DeviceKind;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** A device, or what of it belongs on a sheet, before it has its place: in which column it stands, and what it is joined to. */
-final class Part
+final class Placed
 {
     public int $column = -1;
     /** It hangs between a wire and a bar, beside that wire, so that it needs no column of its own. */
@@ -19,7 +19,7 @@ final class Part
     /**
      * @param string $key designator, with what tells its contact from its coil
      */
-    public function __construct(public readonly string $key, public readonly Device $device) {}
+    public function __construct(public readonly string $key, public readonly WiredDevice $device) {}
 
     /** Whether it is drawn anew on every sheet, with the terminals that the sheet needs. */
     public function isHub(): bool
@@ -51,7 +51,8 @@ final class Part
             return $this->isShunt ? [$first, $this->device->value] : [$first . ' ' . $this->device->value];
         }
         $lines = [$first];
-        foreach ($this->isContact() ? [$this->device->name] : [$this->device->name, $this->device->value, $this->isHub() ? '' : $this->device->note] as $line) {
+        $about = [$this->device->name, $this->device->value, $this->isHub() ? '' : $this->device->note];
+        foreach ($this->isContact() ? [$this->device->name] : $about as $line) {
             if ('' !== $line && !($this->device->kind->isSmallPart() && $line === $this->device->name)) {
                 $lines[] = Type::cut($line, DeviceKind::Controller === $this->device->kind ? 28 : 21);
             }

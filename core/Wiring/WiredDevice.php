@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Wiring;
 
 /** One thing that wires are joined to. */
-final readonly class Device
+final readonly class WiredDevice
 {
     /**
      * @param string $id its designator: letter, number of what it belongs to, and a digit for its role, so that it stays

@@ -34,7 +34,10 @@ enum DeviceKind: string
     case Case = 'metal case';
     case Appliance = 'appliance';
 
-    /** In one piece: the letter of its designator, those of IEC 81346-2 where it has one for it, else those usual on circuit boards (from memory). */
+    /**
+     * In one piece: the letter of its designator, those of IEC 81346-2 where it has one for it, else those usual on circuit boards (from
+     * memory).
+     */
     public function letter(): string
     {
         return match ($this) {

@@ -54,7 +54,7 @@ final readonly class HandSide
         }
     }
 
-    /** In one piece: what hangs on a pin, by the kind of its function. */
+    /** What hangs on a pin, by the kind of its function. */
     private function function(string $id, PinFunction $function, bool $isServed): void
     {
         $kind = $function->kind;

@@ -95,13 +95,16 @@ final class Places
         return [self::CONTROLLER, self::place($pin->header)];
     }
 
-    /** The net of a function, joined to its pin. */
+    /** The net of a function, joined to its pin; functions that share a pin are joined by it. */
     public function signal(string $function, Area $area = Area::LowVoltage): string
     {
-        $net = $this->harness->net($function, $this->board->functions[$function]->name, NetKind::Signal, $area);
+        $sharing = $this->board->functionsOn($this->board->seats[$function]->pin ?? '');
+        $first = $sharing[0] ?? $function;
+        $names = array_map(fn(string $one): string => $this->board->functions[$one]->name, [] === $sharing ? [$function] : $sharing);
+        $net = $this->harness->net($first, implode(' and ', $names), NetKind::Signal, $area);
         $pin = $this->pinOf($function);
         if (null !== $pin) {
-            $this->harness->join($net, $pin[0], $pin[1], 'H' . self::number($function) . '0', $function);
+            $this->harness->join($net, $pin[0], $pin[1], 'H' . self::number($first) . '0', $first);
         }
 
         return $net;

@@ -46,8 +46,8 @@ final readonly class Wires
     }
 
     /**
-     * In one piece: a star goes out from the end that is nearest to the source, a chain from one end to the next; what is reached through a terminal
-     * block begins there.
+     * In one piece: a star goes out from the end that is nearest to the source, a chain from one end to the next; what is reached
+     * through a terminal block begins there.
      *
      * @return list<Wire>
      */

@@ -20,4 +20,10 @@ final readonly class Net
         public array $ends,
         public ?string $rail = null,
     ) {}
+
+    /** Whether it belongs to the whole board by its nature, however little hangs on it. */
+    public function isCommon(): bool
+    {
+        return NetKind::Rail === $this->kind || $this->kind->isReturn() || MainsSide::LIVE === $this->id || MainsSide::NEUTRAL === $this->id;
+    }
 }

@@ -89,11 +89,44 @@ final class Cells
     /** Boxes from left to right and from the top down, each as high as it can be without two nets on one height in a channel. */
     private function stack(Cell $cell): void
     {
-        usort($cell->parts, static fn(Placed $one, Placed $other): int => [$one->column, $one->isShunt, $one->key]
-            <=> [$other->column, $other->isShunt, $other->key]);
-        $heights = [];
-        $floor = [];
+        $columns = [];
         foreach ($cell->parts as $part) {
+            $columns[$part->column][] = $part;
+        }
+        ksort($columns);
+        $heights = [];
+        foreach ($columns as $parts) {
+            usort($parts, fn(Placed $one, Placed $other): int => [$this->comesFrom($one, $heights), $one->isShunt, $one->key]
+                <=> [$this->comesFrom($other, $heights), $other->isShunt, $other->key]);
+            $this->stackColumn($cell, $parts, $heights);
+        }
+    }
+
+    /**
+     * How high the first wire comes from that leads to a part from the column before; what hangs there stands in the order of its wires.
+     *
+     * @param array<int, list<array{float, string}>> $heights of each channel’s wires, with their strands
+     */
+    private function comesFrom(Placed $part, array $heights): float
+    {
+        $least = INF;
+        foreach ($part->joints as $joint) {
+            foreach ($joint->isLeft && false === $joint->strand?->isBar ? $heights[$part->column - 1] ?? [] : [] as [$height, $strand]) {
+                $least = $strand === $joint->strand?->id ? min($least, $height) : $least;
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param list<Placed> $parts
+     * @param array<int, list<array{float, string}>> $heights that grow by those of their wires
+     */
+    private function stackColumn(Cell $cell, array $parts, array &$heights): void
+    {
+        $floor = [];
+        foreach ($parts as $part) {
             $top = $this->wanted($part, $heights, $floor[$part->column] ?? 0.0);
             while ($this->collides($part, $top, $heights)) {
                 $top += self::STEP;

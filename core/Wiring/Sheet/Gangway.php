@@ -92,17 +92,18 @@ final class Gangway
             }
             if (max($ys) - min($ys) > self::STRAIGHT) {
                 $lefts = count(array_filter($ends, static fn(array $end): bool => $end['from_left']));
-                $spans[$id] = [min($ys), max($ys), $lefts === count($ends) ? 0 : (0 === $lefts ? 2 : 1)];
+                $kind = $lefts === count($ends) ? 0 : (0 === $lefts ? 2 : 1);
+                $spans[$id] = [min($ys), max($ys), $kind, self::turn($ends)];
             }
         }
         // What only comes from the left turns near the left, what only goes to the right near the right: it crosses least so.
-        uksort($spans, static fn(string $one, string $other): int => [$spans[$one][2], $spans[$one][0], $one]
-            <=> [$spans[$other][2], $spans[$other][0], $other]);
+        uksort($spans, static fn(string $one, string $other): int => [$spans[$one][2], $spans[$one][3], $one]
+            <=> [$spans[$other][2], $spans[$other][3], $other]);
         $tracks = [];
         $ends = [];
         $zone = 0;
         $base = 0;
-        foreach ($spans as $id => [$from, $to, $kind]) {
+        foreach ($spans as $id => [$from, $to, $kind, ]) {
             if ($kind !== $zone) {
                 $zone = $kind;
                 $base = count($ends);
@@ -116,6 +117,29 @@ final class Gangway
         }
 
         return $tracks;
+    }
+
+    /**
+     * By what wires are sorted that turn in the same channel: of those that lead down the upper turns last, of those that lead up it
+     * turns first, so that neighbours do not cross.
+     *
+     * @param non-empty-list<array{strand: Strand, y: float, from_left: bool, wire: ?string, inset: float}> $ends
+     * @return array{int, float}
+     */
+    private static function turn(array $ends): array
+    {
+        $lefts = $rights = [];
+        foreach ($ends as $end) {
+            if ($end['from_left']) {
+                $lefts[] = $end['y'];
+            } else {
+                $rights[] = $end['y'];
+            }
+        }
+        $isDown = [] !== $lefts && [] !== $rights && array_sum($rights) / count($rights) > array_sum($lefts) / count($lefts);
+        $first = min(array_column($ends, 'y'));
+
+        return $isDown ? [0, -$first] : [1, $first];
     }
 
     /**

@@ -11,12 +11,12 @@ use IronLatch\Core\Wiring\Wire;
 /** Cells on sheets: as many as a sheet holds, the hubs beside them, bars at head and foot, and the wires in the channels between. */
 final class Layout
 {
-    /** What A4 and Letter both leave inside their margins, upright. */
-    public const PAGE_WIDTH = 190.0;
-    public const PAGE_HEIGHT = 228.0;
+    /** What A4 and Letter both leave inside margins of 8 mm, above a title plate, upright. */
+    public const PAGE_WIDTH = 194.0;
+    public const PAGE_HEIGHT = 232.0;
     /** The same across. */
-    public const WIDE_PAGE_WIDTH = 259.0;
-    public const WIDE_PAGE_HEIGHT = 160.0;
+    public const WIDE_PAGE_WIDTH = 263.0;
+    public const WIDE_PAGE_HEIGHT = 164.0;
     /** So much smaller a sheet may be printed: its type is 2.2 mm then. */
     public const LEAST_SCALE = 2.2 / Type::SIZE;
     private const BETWEEN_CELLS = 2.6;
@@ -69,7 +69,7 @@ final class Layout
     private function pages(float $height): array
     {
         $bars = count(array_filter($this->plan->strands, static fn(Strand $strand): bool => $strand->isBar));
-        $room = $height / self::LEAST_SCALE - ($bars + 2) * self::BAR;
+        $room = $height / self::LEAST_SCALE - ($bars + 3) * self::BAR;
         $pages = [];
         $used = 0.0;
         foreach ($this->cells->all() as $cell) {

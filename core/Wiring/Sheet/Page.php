@@ -117,7 +117,9 @@ final class Page
     private function place(array $here, float $top, float $between): float
     {
         $y = $top;
+        $begins = [];
         foreach ($this->cells as $cell) {
+            $begins[$cell->order[0]] ??= $y;
             foreach ($cell->parts as $part) {
                 $this->tops[$part->key] = $y + $cell->tops[$part->key];
                 foreach ($this->shapes[$part->key]->offsets() as $place => $offset) {
@@ -127,10 +129,11 @@ final class Page
             $y += $cell->height + $between;
         }
         $bottom = $y - $between;
-        foreach ($here as $key => $places) {
-            if ($this->plan->parts[$key]->isHub()) {
-                $bottom = max($bottom, $this->placeHub($this->plan->parts[$key], $places, $top));
-            }
+        $hubs = array_keys(array_filter($this->plan->parts, static fn(Placed $part): bool => $part->isHub()));
+        foreach (array_intersect($hubs, array_keys($here)) as $number => $key) {
+            // The controller stands beside all of the sheet, another hub beside what hangs on it.
+            $begin = $key === $this->plan->root ? $top : $begins[$number] ?? $bottom + $between;
+            $bottom = max($bottom, $this->placeHub($this->plan->parts[$key], $here[$key], $begin));
         }
 
         return $bottom;

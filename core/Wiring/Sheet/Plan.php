@@ -131,7 +131,7 @@ final class Plan
             $near = array_filter($strand->net->ends, fn(End $end): bool => null === $end->via
                 && DeviceKind::Bar !== $this->connections->devices[$end->device]->kind);
             $strand->isBar = $strand->net->kind->isShared() && $strand->id === $strand->net->id
-                && (count($strand->members) > 2 || count($near) > count($strand->members) || NetKind::Rail === $strand->net->kind);
+                && (count($strand->members) > 2 || count($near) > count($strand->members) || $strand->net->isCommon());
         }
         if (isset($this->parts[$this->root])) {
             $this->spread([$this->parts[$this->root]], 0);
@@ -273,7 +273,7 @@ final class Plan
         // An outlet block is fed from inside the box, whatever lies behind it.
         if ($part->device->kind === DeviceKind::Terminals) {
             foreach ($part->joints as $joint) {
-                $joint->isLeft = null === $joint->strand || !str_contains($joint->strand->id, '@');
+                $joint->isLeft = false === $joint->strand?->isBar ? $joint->isLeft : null === $joint->strand || !str_contains($joint->strand->id, '@');
             }
         }
     }

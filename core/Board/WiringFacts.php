@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Catalogue\Copper;
+use IronLatch\Core\Quantity\Spread;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
@@ -15,6 +17,8 @@ use IronLatch\Core\Record\Measured;
 /** What the maker has chosen of the wiring where there is a choice; what is left open is done as is usual. */
 final readonly class WiringFacts
 {
+    /** Of a wire inside the low-voltage side (common practice, no source). */
+    public const USUAL_SQUARE_METRES = 0.25e-6;
     private const MOST_CHANNELS = 16;
 
     /**
@@ -56,6 +60,24 @@ final readonly class WiringFacts
                 throw new \InvalidArgumentException(sprintf('A channel of a package lies between 1 and %d.', self::MOST_CHANNELS));
             }
         }
+    }
+
+    /**
+     * Of the two wires that lead from what feeds a rail to where it is spread, as far as their lengths are stated.
+     *
+     * @param string $rail id
+     * @param bool $isConverter its output wires are numbered apart from its input wires
+     */
+    public function feedOhms(string $rail, bool $isConverter): Spread
+    {
+        $ohms = Spread::exactly(0.0);
+        $area = is_float($this->lowSquareMetres?->value) ? $this->lowSquareMetres->value : self::USUAL_SQUARE_METRES;
+        foreach ($isConverter ? ['3', '4'] : ['1', '2'] as $digit) {
+            $length = $this->lengths['V' . substr($rail, 1) . $digit] ?? null;
+            $ohms = null === $length ? $ohms : $ohms->plus(Copper::ohms($length->metres, $area));
+        }
+
+        return $ohms;
     }
 
     /**

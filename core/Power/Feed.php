@@ -32,6 +32,7 @@ final readonly class Feed
         }
         $cable = $board->rails[$rail]->cable;
         $ohms = null === $cable ? $ohms : $ohms->plus($cable->ohms());
+        $ohms = $ohms->plus($board->wiring->feedOhms($rail, !$feeder instanceof Supply));
         $rated = Budget::rated($board, $rail)->value;
 
         return new self(

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '11';
+    public const VERSION = '12';
 
     /**
      * @return list<Rule>
@@ -51,6 +51,7 @@ final class RuleBook
             new Pins\ExpanderBusLevel(),
             new Pins\ExpanderAddress(),
             new Pins\BusPullUp(),
+            new Pins\LooseEnd(),
             new Drive\CoilOnPin(),
             new Drive\CoilVoltage(),
             new Drive\DoesNotPullIn(),
@@ -62,6 +63,7 @@ final class RuleBook
             new Drive\GateOvervoltage(),
             new Drive\NoClamp(),
             new Drive\PackageTooHot(),
+            new Drive\PackageChannel(),
             new Drive\SwitchRating(),
             new Drive\BistableDriven(),
             new Drive\SolidStateMismatch(),
@@ -69,6 +71,8 @@ final class RuleBook
             new Drive\IsolationClaimed(),
             new Drive\LevelIntoPin(),
             new Power\ControllerVoltage(),
+            new Power\WireTooThin(),
+            new Power\TwoOnAPin(),
             new Power\SupplyOverloaded(),
             new Power\CarrierOverloaded(),
             new Power\RegulatorInput(),
@@ -87,6 +91,8 @@ final class RuleBook
             new Power\HoldCurrent(),
             new Power\WarmBox(),
             new Mains\ContactOverloaded(),
+            new Mains\TwoInAClamp(),
+            new Mains\OneBundle(),
             new Mains\InletFuse(),
             new Mains\FuseTooLarge(),
             new Mains\FuseBreaking(),

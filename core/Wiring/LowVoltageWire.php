@@ -7,7 +7,6 @@ namespace IronLatch\Core\Wiring;
 /** What wires inside the low-voltage side bear (common practice, no source). */
 final class LowVoltageWire
 {
-    public const USUAL_SQUARE_METRES = 0.25e-6;
     /** Up to which current which cross-section serves, rising: mm² by amperes. */
     private const BEARS = [[0.14e-6, 1.0], [0.5e-6, 3.0], [0.75e-6, 6.0], [1.0e-6, 10.0], [1.5e-6, 16.0]];
 

@@ -24,6 +24,9 @@ final readonly class Net
     /** Whether it belongs to the whole board by its nature, however little hangs on it. */
     public function isCommon(): bool
     {
-        return NetKind::Rail === $this->kind || $this->kind->isReturn() || MainsSide::LIVE === $this->id || MainsSide::NEUTRAL === $this->id;
+        return NetKind::Rail === $this->kind
+            || $this->kind->isReturn()
+            || MainsSide::LIVE === $this->id
+            || MainsSide::NEUTRAL === $this->id;
     }
 }

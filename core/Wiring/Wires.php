@@ -208,7 +208,7 @@ final readonly class Wires
 
         $stated = $this->facts->lowSquareMetres?->value;
 
-        return $cable->squareMetres ?? (is_float($stated) ? $stated : LowVoltageWire::USUAL_SQUARE_METRES);
+        return $cable->squareMetres ?? (is_float($stated) ? $stated : WiringFacts::USUAL_SQUARE_METRES);
     }
 
     private function cableMetres(End $to): ?float

@@ -55,6 +55,7 @@ final class TerminalPlan
             $wires['in'] ?? [],
             $wires['out'] ?? [],
             Joining::Screw === $terminal->joining ? ($isMains ? self::MAINS_NEWTON_METRES : self::SMALL_NEWTON_METRES) : null,
+            $isMains,
         );
     }
 }

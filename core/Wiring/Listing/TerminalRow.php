@@ -21,6 +21,7 @@ final readonly class TerminalRow
         public array $wires,
         public array $beyond,
         public ?float $newtonMetres,
+        public bool $isMains,
     ) {}
 
     /** The most conductors in one of its clamps. */

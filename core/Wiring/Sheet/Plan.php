@@ -273,7 +273,8 @@ final class Plan
         // An outlet block is fed from inside the box, whatever lies behind it.
         if ($part->device->kind === DeviceKind::Terminals) {
             foreach ($part->joints as $joint) {
-                $joint->isLeft = false === $joint->strand?->isBar ? $joint->isLeft : null === $joint->strand || !str_contains($joint->strand->id, '@');
+                $isWired = false === $joint->strand?->isBar;
+                $joint->isLeft = $isWired ? $joint->isLeft : !str_contains($joint->strand->id ?? '', '@');
             }
         }
     }

@@ -48,7 +48,7 @@ final class InspectorTest extends TestCase
             [LatchState::Shut, LatchState::Shut, LatchState::Shut, LatchState::ShutOnCondition, LatchState::Shut],
             [$states['Pins'], $states['Drive'], $states['Power'], $states['Mains'], $states['Controls']],
         );
-        self::assertSame('shut, 6 to verify', $report->stages['Mains']->words());
+        self::assertSame('shut, 7 to verify', $report->stages['Mains']->words());
         $unread = TestBoards::inspect(TestBoards::edited(TestBoards::sound(), new AddSurface('L1', SurfaceKind::InfraredKey)));
         self::assertSame(LatchState::NotChecked, $unread->stages['Controls']->state, 'The code of its key is not known.');
         self::assertTrue($report->isEveryCheckedLatchShut());

@@ -38,6 +38,7 @@ final class ConnectionsTest extends TestCase
     public function testWiresJoinTheirNetsAndNothingElse(Board $board): void
     {
         $list = Connections::of($board);
+        /** @var array<string, string> $speaker */
         $speaker = [];
         $of = static function (string $end) use (&$speaker): string {
             while (isset($speaker[$end])) {
@@ -60,11 +61,10 @@ final class ConnectionsTest extends TestCase
             $groups = [];
             foreach ($net->ends as $end) {
                 self::assertArrayHasKey($end->terminal, $list->devices[$end->device]->terminals, $end->name());
-                $isBar = DeviceKind::Bar === $list->devices[$end->device]->kind;
-                // The poles of a bar are one piece of metal.
-                $groups[$isBar ? $of($end->name()) : $of($end->name())] = true;
+                $groups[$of($end->name())] = true;
             }
             $poles = array_filter($net->ends, static fn($end): bool => DeviceKind::Bar === $list->devices[$end->device]->kind);
+            // The poles of a bar are one piece of metal.
             self::assertCount(max(1, count($poles)), $groups, $net->name);
         }
     }
@@ -179,10 +179,10 @@ final class ConnectionsTest extends TestCase
         $moved = Connections::of((new ChooseChannel('A1', 8))->apply($module));
         self::assertSame(['U01.R2', 'A11.IN8'], array_keys($moved->nets['F1']->ends));
         self::assertArrayHasKey('A11.NO8', $moved->nets['L1.on']->ends);
-        self::assertSame(8, count(array_unique(array_map(
+        self::assertCount(8, array_unique(array_map(
             static fn(string $function): string => (string) array_key_last($moved->nets[$function]->ends),
             ['F1', 'F2', 'F3', 'F4', 'F5', 'F6', 'F7', 'F8'],
-        ))), 'No two share a channel.');
+        )), 'No two share a channel.');
         $fed = Connections::of((new FeedContact('A1', false))->apply(WiredBoards::demos()['utility-room']));
         self::assertArrayHasKey('K11.NO', $fed->nets['L']->ends);
         self::assertArrayHasKey('K11.COM', $fed->nets['L1.on']->ends);

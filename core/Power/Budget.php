@@ -36,6 +36,16 @@ final readonly class Budget
         public array $headrooms,
     ) {}
 
+    /**
+     * Amperes that each rail gives for good, everything on, at the greatest.
+     *
+     * @return array<string, float> by rail
+     */
+    public function continuousAmps(): array
+    {
+        return array_map(static fn(RailBudget $rail): float => $rail->continuous->value, $this->rails);
+    }
+
     public static function of(Board $board, DriverAnalysis $drive): self
     {
         $draws = Draws::of($board, $drive);

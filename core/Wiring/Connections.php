@@ -20,7 +20,11 @@ final readonly class Connections
      */
     public function __construct(public array $devices, public array $nets, public array $wires, public array $notes) {}
 
-    public static function of(Board $board): self
+    /**
+     * @param array<string, float> $railAmps amperes that each rail gives, by which wires are cut that nobody has chosen; none where they
+     *     are not known
+     */
+    public static function of(Board $board, array $railAmps = []): self
     {
         $harness = new Harness();
         $places = new Places($board, $harness);
@@ -32,7 +36,7 @@ final readonly class Connections
         Bars::add($places);
         $nets = $harness->nets();
 
-        return new self($harness->devices, $nets, (new Wires($places, $nets))->all(), $harness->notes);
+        return new self($harness->devices, $nets, (new Wires($places, $nets, $railAmps))->all(), $harness->notes);
     }
 
     /** The net that an end belongs to; null where nothing is joined there. */

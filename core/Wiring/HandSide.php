@@ -25,6 +25,9 @@ final readonly class HandSide
     /** The resistors and the coupling capacitor of a usual LED at 3.3 V to 5 V (common practice, no source). */
     private const LED_OHMS = 330.0;
 
+    /** What quietens the supply of a receiver (data sheets of receiver modules, from memory), and what keeps its legs apart. */
+    private const RECEIVER_FILTER = '100 Ω in VCC, 4.7 µF beside it; sleeve its legs';
+
     private Board $board;
     private Harness $harness;
 
@@ -227,6 +230,7 @@ final readonly class HandSide
             Harness::terminals(null, FunctionKind::Buzzer === $kind ? [$out, 'GND'] : [$out, 'GND', 'VCC'], Joining::PushOn),
             $id,
             $kind->value,
+            note: FunctionKind::InfraredReceiver === $kind ? self::RECEIVER_FILTER : '',
         );
         $this->harness->join($net, $sensor, $out, 'H' . $number . '1', $id);
         $this->harness->join($this->places->ground(), $sensor, 'GND', 'H' . $number . '2', $id);
@@ -251,7 +255,11 @@ final readonly class HandSide
             $id,
             $part->identity->name,
             $part->identity->id,
-            $device->shifted ? 'its input behind a divider or buffer' : '',
+            match (true) {
+                FunctionKind::InfraredReceiver === $function?->kind => self::RECEIVER_FILTER,
+                $device->shifted => 'its input behind a divider or buffer',
+                default => '',
+            },
         );
         $feed = match (true) {
             null !== $device->pin => null,

@@ -220,11 +220,11 @@ final readonly class SupplySide
             $number . '4',
             'round socket',
             [
-                new Terminal('centre', 'centre', Joining::Solder, passes: true),
-                new Terminal('sleeve', 'sleeve', Joining::Solder, passes: true),
+                new Terminal('centre', $isCentrePlus ? '+' : '−', Joining::Solder, passes: true),
+                new Terminal('sleeve', $isCentrePlus ? '−' : '+', Joining::Solder, passes: true),
             ],
             $rail,
-            note: $polarity->value . (null === $facts->socket ? ', as its adapter is: not stated' : ''),
+            ($isCentrePlus ? 'centre is +' : 'centre is −') . (null === $facts->socket ? ', not stated' : ''),
         );
 
         return [

@@ -23,8 +23,9 @@ final readonly class Wires
 
     /**
      * @param array<string, Net> $nets
+     * @param array<string, float> $railAmps amperes that each rail gives
      */
-    public function __construct(private Places $places, private array $nets)
+    public function __construct(private Places $places, private array $nets, private array $railAmps)
     {
         $this->board = $places->board;
         $this->facts = $places->facts;
@@ -208,7 +209,24 @@ final readonly class Wires
 
         $stated = $this->facts->lowSquareMetres?->value;
 
-        return $cable->squareMetres ?? (is_float($stated) ? $stated : WiringFacts::USUAL_SQUARE_METRES);
+        return $cable->squareMetres ?? (is_float($stated) ? $stated : max(
+            WiringFacts::USUAL_SQUARE_METRES,
+            LowVoltageWire::least($this->amps($to)) ?? WiringFacts::USUAL_SQUARE_METRES,
+        ));
+    }
+
+    /** What a low-voltage wire carries: all of its rail where it comes from the source, what its appliance draws, else little. */
+    private function amps(End $to): float
+    {
+        $rail = 'board' === $to->subject ? $this->board->mcu->rail : $to->subject;
+        if (isset($this->board->rails[$rail])) {
+            return $this->railAmps[$rail] ?? 0.0;
+        }
+        $line = isset($this->board->actuators()[$to->subject]) ? $this->board->lineOf($to->subject) : $to->subject;
+        $appliance = isset($this->board->lines[$line]) ? $this->board->appliance($this->board->lines[$line]) : null;
+        $watts = null === $appliance ? null : $this->board->lines[$line]->watts->value;
+
+        return is_float($watts) && null !== $appliance->dcVolts ? $watts / $appliance->dcVolts : 0.0;
     }
 
     private function cableMetres(End $to): ?float

@@ -7,7 +7,6 @@ namespace IronLatch\Controller;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Sheet\Sheets;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
@@ -76,7 +75,7 @@ final class ExportController extends AbstractController
     public function wiringToPrint(Request $request, OpenBoard $opened): Response
     {
         $handover = $this->handover($opened, $request);
-        $connections = Connections::of($opened->board);
+        $connections = $handover->connections();
         $drawing = new WiringDrawing($opened->board, $connections);
         $remarks = $handover->remarks('Wiring');
         $heads = array_slice($remarks, 0, 2);

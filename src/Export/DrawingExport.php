@@ -33,7 +33,7 @@ final readonly class DrawingExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $connections = Connections::of($handover->board);
+        $connections = $handover->connections();
         $remarks = $handover->remarks('Wiring');
         $heads = array_slice($remarks, 0, 2);
         $sheet = self::sheets($connections)[$subject];

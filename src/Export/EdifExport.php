@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Netlist\Edif;
-use IronLatch\Core\Wiring\Connections;
 
 /** Everything that is joined to anything, for a layout desk. */
 final readonly class EdifExport implements Export
@@ -24,7 +23,7 @@ final readonly class EdifExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $connections = Connections::of($handover->board);
+        $connections = $handover->connections();
 
         return new ExportFile(
             Exports::fileName($handover->board->name . ' netlist', 'edif'),

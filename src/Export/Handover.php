@@ -11,6 +11,7 @@ use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Wiring\Connections;
 
 /** A board as it is handed over: inspected, dated, and with what everything that leaves the desk says of it. */
 final readonly class Handover
@@ -57,6 +58,12 @@ final readonly class Handover
             $this->remarks('Constants'),
             Headline::besideLines($this->board, $this->report),
         ];
+    }
+
+    /** Everything that is joined to anything, its wires cut by what they carry. */
+    public function connections(): Connections
+    {
+        return Connections::of($this->board, $this->inspection->power->continuousAmps());
     }
 
     /** The same as comments of a netlist. */

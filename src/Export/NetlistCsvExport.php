@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Netlist\NetlistCsv;
-use IronLatch\Core\Wiring\Connections;
 
 /** The same as rows of net, part and pin. */
 final readonly class NetlistCsvExport implements Export
@@ -24,7 +23,7 @@ final readonly class NetlistCsvExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $connections = Connections::of($handover->board);
+        $connections = $handover->connections();
 
         return new ExportFile(
             Exports::fileName($handover->board->name . ' nets', 'csv'),

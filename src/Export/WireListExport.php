@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\WiringCsv;
-use IronLatch\Core\Wiring\Connections;
 
 /** Every wire from end to end, in the order of the work. */
 final readonly class WireListExport implements Export
@@ -24,7 +23,7 @@ final readonly class WireListExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $connections = Connections::of($handover->board);
+        $connections = $handover->connections();
 
         return new ExportFile(
             Exports::fileName($handover->board->name . ' wires', 'csv'),

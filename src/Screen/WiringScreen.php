@@ -30,7 +30,7 @@ final readonly class WiringScreen implements Screen
     {
         [$tab, $thing] = WiringDrawing::opened($look->open);
         $board = $look->inspection->board;
-        $connections = Connections::of($board);
+        $connections = Connections::of($board, $look->inspection->power->continuousAmps());
         $drawing = new WiringDrawing($board, $connections);
         $diff = 'changes' === $tab ? $this->difference($look, $connections) : self::NOTHING;
         $id = $look->opened->record->id();

@@ -9,8 +9,10 @@ use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PlaceKind;
 use IronLatch\Core\Board\PollutionDegree;
+use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Wiring\Connections;
 use PHPUnit\Framework\TestCase;
 
 /** A file of each older version stays here and must be read for good, with what its maker said. */
@@ -45,6 +47,20 @@ final class OlderFilesTest extends TestCase
         self::assertSame([true, false], [$board->program->radioUsed->value, $board->program->radioUsed->isStated()]);
         self::assertSame([0.3, OutputOrder::LevelFirst], [$board->program->staggerSeconds?->value, $board->program->outputOrder->value]);
         self::assertSame('38-pin carrier', $board->program->firmware?->boardType);
+    }
+
+    /** Of the wiring nobody had chosen anything: it is done as is usual. */
+    public function testAFileOfVersionFourIsWiredAsIsUsual(): void
+    {
+        $file = (string) file_get_contents(__DIR__ . '/files/utility-room-version-4.json');
+        $board = BoardJson::read($file);
+        self::assertEquals(new WiringFacts(), $board->wiring);
+        self::assertCount(175, Connections::of($board)->wires, 'With pads of its parts unknown too.');
+        $data = json_decode($file, true);
+        self::assertIsArray($data);
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('a file of version 4 has no such key');
+        BoardJson::read(json_encode([...$data, 'wiring' => ['order' => []]], JSON_THROW_ON_ERROR));
     }
 
     /** The board stands where it stood; of the house nobody had said anything, and nothing is made up. */

@@ -38,7 +38,10 @@ final class Layers
     #[TestRule]
     public function recordsKnowQuantitiesOnly(): Rule
     {
-        return $this->mayNotKnow('Record', ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow(
+            'Record',
+            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange'],
+        );
     }
 
     #[TestRule]

@@ -42,7 +42,11 @@ final class WiringTest extends BoardTestCase
         $lit = fn(string $open): array => $this->view($id, $open)->filter('svg.wiring a.device.lit .id')->each(
             static fn(Crawler $one): string => $one->text(),
         );
-        self::assertEqualsCanonicalizing(['B81', 'B151', 'R11 470 Ω', 'R12', 'Q11', 'D11', 'K11 coil'], $lit('low.L1'), 'Key and sensor too.');
+        self::assertEqualsCanonicalizing(
+            ['B81', 'B151', 'R11 470 Ω', 'R12', 'Q11', 'D11', 'K11 coil'],
+            $lit('low.L1'),
+            'Key and sensor too.',
+        );
         self::assertEqualsCanonicalizing(['X71', 'S71'], $lit('hand.L1'));
         self::assertEqualsCanonicalizing(['K11 contact', 'Z11', 'X12', 'E11'], $lit('mains.L1'));
     }

@@ -126,7 +126,10 @@ final class ListingTest extends TestCase
         $board = WiredBoards::demos()['utility-room'];
         $connections = Connections::of($board);
         $rows = (new ContinuityList($board, $connections))->rows();
-        $of = static fn(string $step): array => array_values(array_filter($rows, static fn(ContinuityRow $row): bool => $step === $row->step));
+        $of = static fn(string $step): array => array_values(array_filter(
+            $rows,
+            static fn(ContinuityRow $row): bool => $step === $row->step,
+        ));
         self::assertSame(
             [
                 ContinuityList::NO_SHORT, ContinuityList::JOINED, ContinuityList::PARTS,
@@ -145,7 +148,10 @@ final class ListingTest extends TestCase
             static fn($net): bool => $net->kind->isMains() && NetKind::Earth !== $net->kind,
         );
         self::assertCount(count($lives), $of(ContinuityList::APART), 'Each mains net against the one ground.');
-        $earth = array_values(array_filter($of(ContinuityList::STRAIGHT), static fn($row): bool => str_starts_with($row->expected, 'M13:')))[0];
+        $earth = array_values(array_filter(
+            $of(ContinuityList::STRAIGHT),
+            static fn($row): bool => str_starts_with($row->expected, 'M13:'),
+        ))[0];
         self::assertSame('below 100 mΩ, plus the lead', $earth->limit);
         self::assertCount(8, $of(ContinuityList::CONTACTS));
     }

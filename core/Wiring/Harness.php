@@ -109,7 +109,8 @@ final class Harness
     {
         $nets = [];
         foreach ($this->nets as $id => $net) {
-            if (isset($this->ends[$id])) {
+            // A supply that nothing hangs on is no net.
+            if (isset($this->ends[$id]) && (NetKind::Rail !== $net['kind'] || count($this->ends[$id]) > 1)) {
                 $nets[$id] = new Net($id, $net['name'], $net['kind'], $net['area'], $this->ends[$id], $net['rail']);
             }
         }

@@ -271,7 +271,7 @@ final class MainsLine
             $this->outletTerminals(array_keys($loads), $wantsEarth, $isOutlet),
             $this->id,
             $isOutlet ? $this->line->name : ($kind instanceof OutletKind ? $kind->value : 'how it leaves the box is not stated'),
-            note: OutletKind::SplitHalf === $kind ? 'link between the live sides taken out, the neutral one left' : '',
+            note: OutletKind::SplitHalf === $kind ? 'live link taken out' : '',
         );
         $digit = 1;
         foreach ($loads as $key => $net) {

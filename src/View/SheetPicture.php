@@ -9,6 +9,7 @@ use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Net;
 use IronLatch\Core\Wiring\Sheet\Box;
 use IronLatch\Core\Wiring\Sheet\Label;
+use IronLatch\Core\Wiring\Sheet\Layout;
 use IronLatch\Core\Wiring\Sheet\Overview;
 use IronLatch\Core\Wiring\Sheet\Run;
 use IronLatch\Core\Wiring\Sheet\Sheet;
@@ -74,6 +75,7 @@ final readonly class SheetPicture
             'height' => $sheet->height + self::PLATE_GAP + count($plate) * self::PLATE_LINE + 2.0,
             'runs' => $runs,
             'boxes' => array_map($this->box(...), $sheet->boxes),
+            'across' => $sheet->width * Layout::LEAST_SCALE > Layout::PAGE_WIDTH,
             'plate' => $plate,
             'plate_top' => $sheet->height + self::PLATE_GAP,
             'plate_line' => self::PLATE_LINE,

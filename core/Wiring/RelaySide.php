@@ -36,7 +36,9 @@ final class RelaySide
         'VCC' => 'Y%s2', 'JD-VCC' => 'Y%s3', 'GND' => 'Y%s4', 'E' => 'Y%s4', 'COM' => 'Y%s5', 'VM' => 'Y%s3', 'nSLEEP' => 'Y%s6',
         'OUT1' => 'J%s1', 'OUT2' => 'J%s2',
     ];
-    public const RELAY_TERMINALS = ['A1', 'A2', 'COM', 'NC', 'NO'];
+    /** How a note begins that says where a cap sits, which is then drawn. */
+    public const CAP_ON = 'cap on ';
+    public const CAP_OFF = 'cap off ';
 
     private readonly Board $board;
     private readonly Harness $harness;
@@ -271,9 +273,9 @@ final class RelaySide
     {
         $actuator = $this->board->actuator($id);
         $isSplit = !$actuator->driver->needsCommonGround();
-        $notes = [$isSplit ? 'supply cap off: VCC and JD-VCC apart' : 'supply cap on: VCC to JD-VCC'];
+        $notes = [$isSplit ? self::CAP_OFF . 'VCC, JD-VCC' : self::CAP_ON . 'VCC–JD-VCC'];
         if ($module->hasTriggerJumper) {
-            $notes[] = 'trigger cap at ' . strtoupper($actuator->driver->inherentActiveLevel()->value);
+            $notes[] = self::CAP_ON . 'trigger ' . strtoupper($actuator->driver->inherentActiveLevel()->value);
         }
 
         return implode('; ', $notes);

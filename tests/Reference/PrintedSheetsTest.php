@@ -245,8 +245,12 @@ final class PrintedSheetsTest extends TestCase
         }
         $before = self::namesOn($page, [0.0, $y - 4.0, $x, $y + 4.0], $y);
         $last = end($before);
+        $isInABox = false !== $last && [] !== array_filter(
+            $page->frames,
+            static fn(array $frame): bool => self::isIn(['', $last[1], $y, $last[2], $y], $frame),
+        );
 
-        return false !== $last && $last[2] > $x - 24.0 && $last[1] < 12.0 ? self::plain('bar ' . $last[0]) : null;
+        return false !== $last && !$isInABox && $last[2] > $x - 24.0 && $last[1] < 12.0 ? self::plain('bar ' . $last[0]) : null;
     }
 
     /**

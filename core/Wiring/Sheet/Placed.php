@@ -5,11 +5,19 @@ declare(strict_types=1);
 namespace IronLatch\Core\Wiring\Sheet;
 
 use IronLatch\Core\Wiring\DeviceKind;
+use IronLatch\Core\Wiring\RelaySide;
 use IronLatch\Core\Wiring\WiredDevice;
 
 /** A device, or what of it belongs on a sheet, before it has its place: in which column it stands, and what it is joined to. */
 final class Placed
 {
+    /** So many letters, and so many lines, may a name take in its box. */
+    private const LETTERS = 21;
+    private const HUB_LETTERS = 28;
+    private const LINES = 2;
+    /** What a cap takes that is drawn beside the words which say where it sits. */
+    private const CAP = 5.0;
+
     public int $column = -1;
     /** It hangs between a wire and a bar, beside that wire, so that it needs no column of its own. */
     public bool $isShunt = false;
@@ -42,6 +50,12 @@ final class Placed
         };
     }
 
+    /** Room for a line of its text, with the cap that is drawn behind it where it speaks of one. */
+    public static function room(string $line): float
+    {
+        return Type::width($line) + (str_starts_with($line, RelaySide::CAP_ON) || str_starts_with($line, RelaySide::CAP_OFF) ? self::CAP : 0.0);
+    }
+
     /** @return list<string> designator, name and value, as they stand in its box */
     public function lines(): array
     {
@@ -51,10 +65,10 @@ final class Placed
             return $this->isShunt ? [$first, $this->device->value] : [$first . ' ' . $this->device->value];
         }
         $lines = [$first];
-        $about = [$this->device->name, $this->device->value, $this->isHub() ? '' : $this->device->note];
+        $about = [$this->device->name, $this->device->value, ...$this->isHub() ? [] : explode('; ', $this->device->note)];
         foreach ($this->isContact() ? [$this->device->name] : $about as $line) {
             if ('' !== $line && !($this->device->kind->isSmallPart() && $line === $this->device->name)) {
-                $lines[] = Type::cut($line, DeviceKind::Controller === $this->device->kind ? 28 : 21);
+                array_push($lines, ...Type::wrapped($line, $this->isHub() ? self::HUB_LETTERS : self::LETTERS, self::LINES));
             }
         }
 

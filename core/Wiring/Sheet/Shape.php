@@ -28,7 +28,7 @@ final readonly class Shape
             $widths[$side] = max($widths[$side], Type::width($joint->text()) + self::PAD);
             ++$rows[$side];
         }
-        $text = max([0.0, ...array_map(Type::width(...), $this->lines)]);
+        $text = max([0.0, ...array_map(Placed::room(...), $this->lines)]);
         // The text of a hub stands above its terminals, so that it is narrow; that of all else between them.
         $this->textX = self::PAD + ($part->isHub() ? 0.0 : $widths['left']);
         $this->width = max(

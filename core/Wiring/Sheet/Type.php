@@ -18,6 +18,28 @@ final class Type
         return mb_strlen($text) * self::SIZE * self::SHARE;
     }
 
+    /**
+     * In lines of no more letters than that, and no more lines; what is left out is said by an ellipsis.
+     *
+     * @return list<string>
+     */
+    public static function wrapped(string $text, int $letters, int $lines): array
+    {
+        $wrapped = [''];
+        foreach (explode(' ', $text) as $word) {
+            $last = count($wrapped) - 1;
+            if ('' === $wrapped[$last] || mb_strlen($wrapped[$last] . ' ' . $word) <= $letters) {
+                $wrapped[$last] = ltrim($wrapped[$last] . ' ' . $word);
+            } elseif (count($wrapped) < $lines) {
+                $wrapped[] = $word;
+            } else {
+                $wrapped[$last] .= ' ' . $word;
+            }
+        }
+
+        return array_map(static fn(string $line): string => self::cut($line, $letters), $wrapped);
+    }
+
     public static function cut(string $text, int $most): string
     {
         return mb_strlen($text) > $most ? rtrim(mb_substr($text, 0, $most - 1)) . '…' : $text;

@@ -175,7 +175,7 @@ final class ConnectionsTest extends TestCase
         $module = WiredBoards::generated()['module'];
         $list = Connections::of($module);
         self::assertSame(['U01.R2', 'A11.IN1'], array_keys($list->nets['F1']->ends));
-        self::assertStringContainsString('trigger cap at LOW', $list->devices['A11']->note);
+        self::assertStringContainsString('cap on trigger LOW', $list->devices['A11']->note);
         $moved = Connections::of((new ChooseChannel('A1', 8))->apply($module));
         self::assertSame(['U01.R2', 'A11.IN8'], array_keys($moved->nets['F1']->ends));
         self::assertArrayHasKey('A11.NO8', $moved->nets['L1.on']->ends);

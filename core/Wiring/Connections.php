@@ -33,6 +33,7 @@ final readonly class Connections
         (new HandSide($places))->add();
         $relays->add();
         (new MainsSide($places, $relays))->add();
+        $harness->complete();
         Bars::add($places);
         $nets = $harness->nets();
 

@@ -92,14 +92,21 @@ final class Harness
         $this->ends[$net][$end->name()] ??= $end;
     }
 
-    public function hasEnds(string $net): bool
+    /**
+     * Boards with faults are wired as they are said to be: what a part has no terminal for gets one, so that the drawing shows it; what
+     * is joined to nothing that there is, is left out.
+     */
+    public function complete(): void
     {
-        return isset($this->ends[$net]);
-    }
-
-    public function kindOf(string $net): NetKind
-    {
-        return $this->nets[$net]['kind'];
+        foreach ($this->ends as $net => $ends) {
+            foreach ($ends as $name => $end) {
+                if (!isset($this->devices[$end->device])) {
+                    unset($this->ends[$net][$name]);
+                } elseif (!isset($this->devices[$end->device]->terminals[$end->terminal])) {
+                    $this->extend($end->device, new Terminal($end->terminal, $end->terminal, Joining::Solder));
+                }
+            }
+        }
     }
 
     /**
@@ -110,7 +117,7 @@ final class Harness
         $nets = [];
         foreach ($this->nets as $id => $net) {
             // A supply that nothing hangs on is no net.
-            if (isset($this->ends[$id]) && (NetKind::Rail !== $net['kind'] || count($this->ends[$id]) > 1)) {
+            if ([] !== ($this->ends[$id] ?? []) && (NetKind::Rail !== $net['kind'] || count($this->ends[$id]) > 1)) {
                 $nets[$id] = new Net($id, $net['name'], $net['kind'], $net['area'], $this->ends[$id], $net['rail']);
             }
         }

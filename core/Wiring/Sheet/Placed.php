@@ -53,7 +53,9 @@ final class Placed
     /** Room for a line of its text, with the cap that is drawn behind it where it speaks of one. */
     public static function room(string $line): float
     {
-        return Type::width($line) + (str_starts_with($line, RelaySide::CAP_ON) || str_starts_with($line, RelaySide::CAP_OFF) ? self::CAP : 0.0);
+        $isOfACap = str_starts_with($line, RelaySide::CAP_ON) || str_starts_with($line, RelaySide::CAP_OFF);
+
+        return Type::width($line) + ($isOfACap ? self::CAP : 0.0);
     }
 
     /** @return list<string> designator, name and value, as they stand in its box */

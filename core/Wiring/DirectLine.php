@@ -8,8 +8,6 @@ use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Line;
-use IronLatch\Core\Quantity\QuantityPrinter;
-use IronLatch\Core\Quantity\Unit;
 
 /** One line that a rail of the board feeds, or whose contact somebody else puts a small voltage on. */
 final class DirectLine
@@ -31,16 +29,7 @@ final class DirectLine
     {
         $isForeign = $this->board->appliance($this->line)->ownVoltage;
         $terminals = $isForeign ? ['1', '2'] : ['+', '-'];
-        $appliance = $this->harness->device(
-            DeviceKind::Appliance,
-            $this->number . '1',
-            $this->line->name,
-            Harness::terminals(null, $terminals, Joining::OwnLead),
-            $this->id,
-            is_float($this->line->watts->value) ? QuantityPrinter::rounded($this->line->watts->value, Unit::Watt) : '',
-            $this->line->appliance,
-            $isForeign ? 'it brings a voltage of its own' : 'mind + and −',
-        );
+        $appliance = $this->places->appliance($this->id, $terminals, $isForeign ? 'it brings a voltage of its own' : 'mind + and −');
         foreach ($this->line->actuators as $id => $actuator) {
             if (null !== $actuator->relay && null === $actuator->opens && null === $actuator->guards) {
                 $this->contact($id, $actuator, $appliance, $isForeign);

@@ -319,15 +319,7 @@ final class MainsLine
     private function appliance(string $block, array $loads, bool $wantsEarth): void
     {
         $terminals = [...array_keys($loads), 'N', ...$wantsEarth ? ['PE'] : []];
-        $appliance = $this->harness->device(
-            DeviceKind::Appliance,
-            $this->number . '1',
-            $this->line->name,
-            Harness::terminals(null, $terminals, Joining::OwnLead),
-            $this->id,
-            is_float($this->line->watts->value) ? QuantityPrinter::rounded($this->line->watts->value, Unit::Watt) : '',
-            $this->line->appliance,
-        );
+        $appliance = $this->places->appliance($this->id, $terminals);
         $digit = 5;
         foreach ($loads as $key => $net) {
             $wire = 5 === $digit ? 'M' . $this->number . '5' : 'N' . $this->number . '5';

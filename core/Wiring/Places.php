@@ -7,6 +7,8 @@ namespace IronLatch\Core\Wiring;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Catalogue\HeaderPin;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 
 /** Where what the whole board shares is to be found in its connection list: rails, grounds, the controller and its pins. */
 final class Places
@@ -108,6 +110,28 @@ final class Places
         }
 
         return $net;
+    }
+
+    /**
+     * What a line switches, at the end of a lead of its own.
+     *
+     * @param list<string> $terminals
+     * @return string its designator
+     */
+    public function appliance(string $id, array $terminals, string $note = ''): string
+    {
+        $line = $this->board->lines[$id];
+
+        return $this->harness->device(
+            DeviceKind::Appliance,
+            self::number($id) . '1',
+            $line->name,
+            Harness::terminals(null, $terminals, Joining::OwnLead),
+            $id,
+            is_float($line->watts->value) ? QuantityPrinter::rounded($line->watts->value, Unit::Watt) : '',
+            $line->appliance,
+            $note,
+        );
     }
 
     /** Side and place of a pin on its header: L3 is the third from the top at the left. */

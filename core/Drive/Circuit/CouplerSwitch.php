@@ -160,9 +160,7 @@ final class CouplerSwitch extends SwitchCircuit
             BuiltPart::resistor(1, 'LED resistor', $this->driver->ledOhms, 'pin', 'anode'),
             BuiltPart::coupler(1, $this->coupler, 'anode', BuiltPart::INPUT_GROUND, 'rail', 'emitter'),
             BuiltPart::resistor(2, 'coupling resistor', $this->driver->couplingOhms, 'emitter', 'base'),
-            ...null === $this->driver->baseEmitterOhms ? [] : [
-                BuiltPart::resistor(3, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
-            ],
+            ...self::hold(3, $this->driver->baseEmitterOhms),
             BuiltPart::bipolar(1, $this->npn, 'out', 'base', 'gnd'),
         ];
     }

@@ -113,9 +113,7 @@ final class HighSideSwitch extends SwitchCircuit
     {
         return [
             BuiltPart::resistor(1, 'base resistor', $this->driver->baseOhms, 'pin', 'base'),
-            ...null === $this->driver->baseEmitterOhms ? [] : [
-                BuiltPart::resistor(2, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
-            ],
+            ...self::hold(2, $this->driver->baseEmitterOhms),
             BuiltPart::bipolar(1, $this->npn, 'pull', 'base', 'gnd'),
             BuiltPart::resistor(3, 'coupling resistor', $this->driver->couplingOhms, 'pull', 'upper'),
             BuiltPart::resistor(4, 'emitter–base resistor', $this->driver->emitterBaseOhms, 'rail', 'upper'),

@@ -121,9 +121,7 @@ final class InvertingSwitch extends SwitchCircuit
             BuiltPart::resistor(2, 'emitter–base resistor', $this->driver->emitterBaseOhms, 'vdd', 'upper'),
             BuiltPart::bipolar(1, $this->pnp, 'pull', 'upper', 'vdd'),
             BuiltPart::resistor(3, 'coupling resistor', $this->driver->couplingOhms, 'pull', 'base'),
-            ...null === $this->driver->baseEmitterOhms ? [] : [
-                BuiltPart::resistor(4, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
-            ],
+            ...self::hold(4, $this->driver->baseEmitterOhms),
             BuiltPart::bipolar(2, $this->npn, 'out', 'base', 'gnd'),
         ];
     }

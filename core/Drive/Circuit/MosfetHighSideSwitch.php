@@ -127,9 +127,7 @@ final class MosfetHighSideSwitch extends SwitchCircuit
     {
         return [
             BuiltPart::resistor(1, 'base resistor', $this->driver->baseOhms, 'pin', 'base'),
-            ...null === $this->driver->baseEmitterOhms ? [] : [
-                BuiltPart::resistor(2, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
-            ],
+            ...self::hold(2, $this->driver->baseEmitterOhms),
             BuiltPart::bipolar(1, $this->npn, 'pull', 'base', 'gnd'),
             BuiltPart::resistor(3, 'gate resistor', $this->driver->gateOhms, 'pull', 'gate'),
             BuiltPart::resistor(4, 'gate pull-up', $this->driver->pullUpOhms, 'rail', 'gate'),

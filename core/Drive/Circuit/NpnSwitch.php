@@ -134,9 +134,7 @@ final class NpnSwitch extends SwitchCircuit
     {
         return [
             BuiltPart::resistor(1, 'base resistor', $this->driver->baseOhms, 'pin', 'base'),
-            ...null === $this->driver->baseEmitterOhms ? [] : [
-                BuiltPart::resistor(2, 'base–emitter resistor', $this->driver->baseEmitterOhms, 'base', 'gnd'),
-            ],
+            ...self::hold(2, $this->driver->baseEmitterOhms),
             BuiltPart::bipolar(1, $this->transistor, 'out', 'base', 'gnd'),
         ];
     }

@@ -395,6 +395,14 @@ abstract class SwitchCircuit extends CoilCircuit
     }
 
     /**
+     * @return list<BuiltPart> the resistor from base to ground, if one is fitted
+     */
+    protected static function hold(int $digit, ?float $ohms): array
+    {
+        return null === $ohms ? [] : [BuiltPart::resistor($digit, 'base–emitter resistor', $ohms, 'base', BuiltPart::GROUND)];
+    }
+
+    /**
      * @return array<string, Parameter> none where no resistor is fitted
      */
     protected static function baseEmitter(?float $ohms): array

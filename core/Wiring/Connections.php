@@ -37,7 +37,7 @@ final readonly class Connections
         Bars::add($places);
         $nets = $harness->nets();
 
-        return new self($harness->devices, $nets, (new Wires($places, $nets, $railAmps))->all(), $harness->notes);
+        return new self($harness->devices, $nets, (new Wires($places, $nets, $railAmps))->all(), $harness->notes());
     }
 
     /** The net that an end belongs to; null where nothing is joined there. */

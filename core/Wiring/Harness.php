@@ -19,8 +19,8 @@ final class Harness
     private array $nets = [];
     /** @var array<string, array<string, End>> by net */
     private array $ends = [];
-    /** @var list<string> what is drawn though nobody has said it */
-    public array $notes = [];
+    /** @var array<string, string> what is drawn though nobody has said it */
+    private array $notes = [];
 
     /**
      * @param array<int, Terminal> $terminals in their true order
@@ -49,6 +49,18 @@ final class Harness
         $this->devices[$id] = new WiredDevice($id, $kind, $name, $value, $subject, $keyed, $part, $note, $paths);
 
         return $id;
+    }
+
+    /** Something that is drawn though nobody has said it. */
+    public function note(string $words): void
+    {
+        $this->notes[$words] = $words;
+    }
+
+    /** @return list<string> */
+    public function notes(): array
+    {
+        return array_values($this->notes);
     }
 
     /** One more terminal at the end of a device: the pole of a bar, the pin of a header. */

@@ -122,7 +122,7 @@ final class MainsLine
             return;
         }
         if (!$conductor instanceof SwitchedConductor) {
-            $this->harness->notes[] = sprintf('%s: which conductor is switched is not stated; drawn in the live one.', $this->line->name);
+            $this->harness->note(sprintf('%s: which conductor is switched is not stated; drawn in the live one.', $this->line->name));
         }
         $this->pole($id, $actuator, $from, $to);
         if (SwitchedConductor::Both === $conductor) {

@@ -144,7 +144,7 @@ final class MainsSide
             $this->harness->net(self::LIVE, self::letters($this->board)['L'], NetKind::Live, Area::Mains);
             $this->harness->join(self::LIVE, $inlet, 'L', 'M01', 'board');
             if (null === $this->box->fused) {
-                $this->harness->notes[] = 'Whether a fuse stands behind the inlet is not stated: none is drawn.';
+                $this->harness->note('Whether a fuse stands behind the inlet is not stated: none is drawn.');
             }
 
             return;

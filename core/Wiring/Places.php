@@ -55,7 +55,14 @@ final class Places
     {
         $root = '' === $rail ? self::root($this->board, $this->board->mcu->rail) : self::root($this->board, $rail);
         $own = self::root($this->board, $this->board->mcu->rail);
-        if ($root === $own || false !== $this->board->rails[$root]->groundJoined?->value) {
+        $joined = $this->board->rails[$root]->groundJoined?->value;
+        if ($root !== $own && null === $joined) {
+            $this->harness->note(sprintf(
+                'Whether the ground of %s is joined to the controller’s is not stated: it is drawn joined.',
+                $this->board->rails[$root]->name,
+            ));
+        }
+        if ($root === $own || false !== $joined) {
             return $this->harness->net(self::GROUND, 'GND', NetKind::Ground, Area::LowVoltage);
         }
 

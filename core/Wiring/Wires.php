@@ -156,42 +156,48 @@ final readonly class Wires
         return !$net->kind->isMains() && $isSmall($from) && $isSmall($to);
     }
 
-    /** One colour for each kind of net, the same in every copy. */
+    /**
+     * One colour for each kind of net, the same in every copy. In one box no low-voltage wire has a colour that a mains wire of the country
+     * may have: brown, grey and blue (IEC 60445, with green-yellow; black is left to grounds), or black, red, white, grey and green (NEC
+     * 200.6, 250.119; from memory).
+     */
     private function colour(Net $net): Colour
     {
         $isAmerican = CordTable::Nec400 === $this->board->system()->cordTable;
         $isDirect = $this->board->system()->isDirect();
 
         return match ($net->kind) {
-            NetKind::Live, NetKind::SwitchedLive => $this->live($net, $isAmerican, $isDirect),
+            NetKind::Live, NetKind::SwitchedLive => self::live($net, $isAmerican, $isDirect),
             NetKind::Neutral => $isDirect ? Colour::Black : ($isAmerican ? Colour::White : Colour::Blue),
             NetKind::Earth => $isAmerican ? Colour::Green : Colour::GreenYellow,
-            NetKind::Ground => $isAmerican ? Colour::Grey : Colour::Black,
+            NetKind::Ground => $isAmerican ? Colour::Violet : Colour::Black,
             NetKind::Rail => $isAmerican ? Colour::Orange : Colour::Red,
-            NetKind::SwitchedDirect => Colour::Violet,
-            NetKind::Signal => $this->signal($net),
+            NetKind::SwitchedDirect => $isAmerican ? Colour::Pink : Colour::Violet,
+            NetKind::Signal => $this->signal($net, $isAmerican),
         };
     }
 
-    private function live(Net $net, bool $isAmerican, bool $isDirect): Colour
+    private static function live(Net $net, bool $isAmerican, bool $isDirect): Colour
     {
+        $isSwitched = NetKind::SwitchedLive === $net->kind;
+
         return match (true) {
             $isDirect => Colour::Red,
-            $isAmerican => NetKind::SwitchedLive === $net->kind ? Colour::Red : Colour::Black,
-            NetKind::SwitchedLive === $net->kind => Colour::Black,
-            default => Colour::Brown,
+            $isAmerican => $isSwitched ? Colour::Red : Colour::Black,
+            default => $isSwitched ? Colour::Grey : Colour::Brown,
         };
     }
 
-    private function signal(Net $net): Colour
+    private function signal(Net $net, bool $isAmerican): Colour
     {
         $function = $this->board->functions[$net->id] ?? null;
 
         return match (true) {
-            null === $function => Colour::White,
-            FunctionKind::RelayOutput === $function->kind => Colour::Yellow,
-            $function->kind->isContact(), FunctionKind::LeakProbe === $function->kind => Colour::White,
-            null !== $function->kind->busSignal() => Colour::Pink,
+            FunctionKind::RelayOutput === $function?->kind => Colour::Yellow,
+            null !== $function?->kind->busSignal() => $isAmerican ? Colour::Brown : Colour::Pink,
+            null === $function, $function->kind->isContact(), FunctionKind::LeakProbe === $function->kind => $isAmerican
+                ? Colour::Blue
+                : Colour::White,
             default => Colour::Turquoise,
         };
     }

@@ -6,18 +6,23 @@ namespace IronLatch\Tests\Core\Wiring;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
+use IronLatch\Core\Board\Edit\Power\FeedCoils;
 use IronLatch\Core\Board\Edit\Power\StateGround;
 use IronLatch\Core\Board\Edit\Wiring\ChooseChannel;
 use IronLatch\Core\Board\Edit\Wiring\FeedContact;
 use IronLatch\Core\Board\Edit\Wiring\MeasureWire;
 use IronLatch\Core\Board\Edit\Wiring\OrderTerminals;
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
+use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\WiringScheme;
 use IronLatch\Core\Wiring\Colour;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\DeviceKind;
+use IronLatch\Core\Wiring\End;
 use IronLatch\Core\Wiring\NetKind;
+use IronLatch\Core\Wiring\Places;
 use IronLatch\Core\Wiring\Wire;
+use IronLatch\Tests\Support\TestBoards;
 use IronLatch\Tests\Support\WiredBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -85,6 +90,66 @@ final class ConnectionsTest extends TestCase
                 self::assertSame(NetKind::Earth === $net->kind, $isGreen, $number);
             }
         }
+    }
+
+    /** In one box no low-voltage wire looks like one that carries mains. */
+    #[DataProvider('boards')]
+    public function testNoLowVoltageWireHasAColourOfTheMains(Board $board): void
+    {
+        $list = Connections::of($board);
+        $colours = [true => [], false => []];
+        foreach ($list->wires as $wire) {
+            if (!$wire->onBoard) {
+                $colours[$list->nets[$wire->net]->kind->isMains()][$wire->colour->value] = true;
+            }
+        }
+        self::assertSame([], $board->system()->isDirect() ? [] : array_intersect_key($colours[true], $colours[false]));
+    }
+
+    /** What the pin list says of a pin, and the power tree of a rail, is what is joined there. */
+    #[DataProvider('boards')]
+    public function testPinsAndRailsAreThoseOfTheOtherViews(Board $board): void
+    {
+        $list = Connections::of($board);
+        foreach ($board->seats as $function => $seat) {
+            $pin = $board->controller()->pins[$seat->pin];
+            if (null !== $pin->expander || FunctionKind::BootButton === $board->functions[$function]->kind) {
+                continue;
+            }
+            $net = $list->netAt('U01', Places::place($pin->header));
+            self::assertSame($board->functionsOn($seat->pin)[0], $net?->id, $function);
+        }
+        foreach ($board->actuators() as $id => $actuator) {
+            $ends = $list->nets[$actuator->rail]->ends;
+            $own = array_filter($ends, static fn(End $end): bool => $end->subject === $id || str_starts_with($end->device, 'A'));
+            self::assertTrue($actuator->driver->isMissing() || $actuator->driver->turnsRound() || [] !== $own, $id . ' takes from its rail.');
+        }
+        foreach (array_keys($board->rails) as $rail) {
+            $sources = array_filter(
+                $list->nets[$rail]->ends ?? [],
+                static fn(End $end): bool => in_array($end->device[0], ['G', 'T', 'U', 'X', 'F', 'D'], true),
+            );
+            // Of a rail that nothing takes from there is no net.
+            self::assertSame(isset($list->nets[$rail]), [] !== $sources, 'No supply pin floats: ' . $rail);
+        }
+    }
+
+    /** Where a ground is missing the nets say so, as the check does. */
+    public function testAMissingGroundIsFoundInTheNetsThemselves(): void
+    {
+        $board = WiredBoards::demos()['utility-room'];
+        foreach ([[true, true], [false, false]] as [$isJoined, $isOne]) {
+            $changed = (new FeedCoils(['A4'], 'R2'))->apply((new StateGround('R2', $isJoined))->apply($board));
+            $list = Connections::of($changed);
+            self::assertSame($isOne, $list->netAt('Q41', 'E')?->id === $list->netAt('U01', 'L14')?->id);
+            $finding = array_filter(
+                TestBoards::inspect($changed)->findings,
+                static fn($one): bool => 'power.ground-not-joined' === $one->rule->id,
+            );
+            self::assertSame($isOne, [] === $finding);
+        }
+        $list = Connections::of($board);
+        self::assertSame(['Whether the ground of 12 V is joined to the controller’s is not stated: it is drawn joined.'], $list->notes);
     }
 
     /** Numbers come from what a wire belongs to: taking one line away renames no wire of another. */

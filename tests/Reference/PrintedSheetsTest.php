@@ -61,6 +61,8 @@ final class PrintedSheetsTest extends TestCase
     {
         return sprintf(
             <<<'HTML'
+                <!DOCTYPE html>
+                <meta charset="utf-8">
                 <style>
                 @font-face { font-family: "IBM Plex Sans Condensed"; font-stretch: 85%%; src: url("file://%s/%s"); }
                 @page { size: %dmm %dmm; margin: 0; }

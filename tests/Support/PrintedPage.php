@@ -32,7 +32,7 @@ final readonly class PrintedPage
             '/usr/bin/chromium', '--headless', '--no-sandbox', '--disable-gpu', '--no-pdf-header-footer',
             '--user-data-dir=' . $folder . '/profile', '--print-to-pdf=' . $folder . '/sheets.pdf', 'file://' . $folder . '/sheets.html',
         ], timeout: 120))->mustRun();
-        (new Process(['pdftotext', '-bbox', $folder . '/sheets.pdf', $folder . '/words.html']))->mustRun();
+        (new Process(['pdftotext', '-enc', 'UTF-8', '-bbox', $folder . '/sheets.pdf', $folder . '/words.html']))->mustRun();
         preg_match_all('/<page .*?<\/page>/s', (string) file_get_contents($folder . '/words.html'), $texts);
         $pages = [];
         foreach ($texts[0] as $place => $text) {

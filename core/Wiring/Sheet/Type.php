@@ -19,14 +19,15 @@ final class Type
     }
 
     /**
-     * In lines of no more letters than that, and no more lines; what is left out is said by an ellipsis.
+     * In lines of no more letters than that, and no more lines; what is left out is said by an ellipsis. A number keeps its unit beside it.
      *
      * @return list<string>
      */
     public static function wrapped(string $text, int $letters, int $lines): array
     {
         $wrapped = [''];
-        foreach (explode(' ', $text) as $word) {
+        $words = preg_split('/(?<![0-9]) /', $text);
+        foreach (false === $words ? [$text] : $words as $word) {
             $last = count($wrapped) - 1;
             if ('' === $wrapped[$last] || mb_strlen($wrapped[$last] . ' ' . $word) <= $letters) {
                 $wrapped[$last] = ltrim($wrapped[$last] . ' ' . $word);

@@ -126,7 +126,7 @@ final readonly class Wires
         $onBoard = $this->isOnBoard($net, $from, $to);
         $bundle = match (true) {
             $onBoard => self::ON_THE_BOARD,
-            null !== $to->cable => 'cable of ' . $this->board->nameOf($to->cable),
+            null !== $to->cable => sprintf('cable %s, %s', $to->cable, $this->board->nameOf($to->cable)),
             $net->kind->isMains() => self::MAINS,
             default => self::LOW,
         };

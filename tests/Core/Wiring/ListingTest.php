@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Pins\SwapSeats;
 use IronLatch\Core\Board\Edit\Wiring\MeasureWire;
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
 use IronLatch\Core\Board\WiringScheme;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Wiring\Colour;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Listing\ContinuityList;
@@ -29,13 +30,22 @@ use PHPUnit\Framework\TestCase;
 /** The lists that are made of the connections: wires in the order of the work, what to cut, what to measure, what changes. */
 final class ListingTest extends TestCase
 {
+    public function testLinesOfOneNameHaveTwoCables(): void
+    {
+        $board = WiredBoards::demos()['utility-room'];
+        $namesake = Copy::of($board->lines['L2'], ['name' => $board->lines['L1']->name]);
+        $board = $board->with(lines: [...$board->lines, 'L2' => $namesake]);
+        $bundles = array_keys(WiringList::of(Connections::of($board)));
+        self::assertSame([], array_diff(['cable L1, Dehumidifier', 'cable L2, Dehumidifier'], $bundles));
+    }
+
     public function testWiresStandInTheOrderOfTheWork(): void
     {
         $board = WiredBoards::demos()['utility-room'];
         $connections = Connections::of($board);
         $bundles = WiringList::of($connections);
         self::assertSame(['on the board', 'mains', 'low voltage'], array_slice(array_keys($bundles), 0, 3));
-        self::assertContains('cable of Dehumidifier', array_keys($bundles));
+        self::assertContains('cable L1, Dehumidifier', array_keys($bundles));
         self::assertCount(count($connections->wires), array_merge(...array_values($bundles)));
         $kinds = static fn(string $bundle): array => array_values(array_unique(array_map(
             static fn(Wire $wire): string => $connections->nets[$wire->net]->kind->value,

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Wiring\Area;
+use IronLatch\Core\Wiring\Colour;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Net;
+use IronLatch\Core\Wiring\NetKind;
 use IronLatch\Core\Wiring\Sheet\Box;
 use IronLatch\Core\Wiring\Sheet\Label;
 use IronLatch\Core\Wiring\Sheet\Layout;
@@ -103,7 +105,7 @@ final readonly class SheetPicture
             'path' => $path,
             'dots' => $run->dots,
             'labels' => $labels,
-            'colour' => null === $colour ? 'ink' : strtolower($colour->value),
+            'colour' => strtolower($colour->value ?? (NetKind::Earth === $net->kind ? Colour::Green->value : 'ink')),
             'title' => $this->titleOf($net, $wires),
             'url' => null === $this->url || [] === $wires ? null : ($this->url)($wires[0]),
             'lit' => isset($this->lit[$run->net]),

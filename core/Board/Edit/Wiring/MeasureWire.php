@@ -24,7 +24,7 @@ final readonly class MeasureWire implements Edit
      */
     public function __construct(
         public string $wire,
-        #[Measured(Unit::Metre, least: 0.005, most: 200.0, hint: 'A wire is between 5 mm and 200 m long.')]
+        #[Measured(Unit::Metre, least: 0.005, most: 200.0, hint: 'Write it with its unit, such as 250 mm.')]
         public ?float $metres = null,
     ) {}
 

@@ -54,6 +54,27 @@ final readonly class Actuator
     }
 
     /**
+     * The package of several channels that its driver is one of: relays of one key sit in one.
+     *
+     * @param string $id its own
+     * @return ?string null for a driver by itself
+     */
+    public function packageKey(string $id): ?string
+    {
+        $part = ($this->driver->parts()[0] ?? null)?->id;
+
+        return match (true) {
+            $this->driver->isReadyMade() => implode(
+                ' ',
+                ['module', $part, $this->rail, $this->driver->needsCommonGround() ? 'one' : 'two', $this->relay],
+            ),
+            null !== $this->driver->package() => implode(' ', ['array', $part, $this->driver->package()]),
+            $this->driver->turnsRound() => 'bridge ' . ($this->opens ?? $id),
+            default => null,
+        };
+    }
+
+    /**
      * @param ?Fact<Level> $activeLevel
      * @param ?Fact<Clamp> $clamp
      */

@@ -416,6 +416,22 @@ final readonly class Board
         return $this->index->actuators[$id];
     }
 
+    /**
+     * The relays that sit in one package with one, itself among them; none where it has a driver by itself.
+     *
+     * @return array<string, Actuator> by id
+     */
+    public function packageOf(string $relay): array
+    {
+        $key = $this->actuator($relay)->packageKey($relay);
+
+        return null === $key ? [] : array_filter(
+            $this->actuators(),
+            static fn(Actuator $one, string $id): bool => $one->packageKey($id) === $key,
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
     /** Id of the line that a relay belongs to. */
     public function lineOf(string $actuator): string
     {

@@ -90,6 +90,9 @@ final class BoardIntegrity
         if ($isTouched('places', 'houseCables', 'functions', 'lines')) {
             PlaceIntegrity::verify($board);
         }
+        if ($isTouched('wiring', 'lines')) {
+            WiringIntegrity::verify($board);
+        }
         if ($isTouched('lineGroups', 'lines', 'channels', 'scenarios')) {
             GroupIntegrity::scenarios($board);
             GroupIntegrity::ofLines($board);

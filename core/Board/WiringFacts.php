@@ -19,7 +19,8 @@ final readonly class WiringFacts
 {
     /** Of a wire inside the low-voltage side (common practice, no source). */
     public const USUAL_SQUARE_METRES = 0.25e-6;
-    private const MOST_CHANNELS = 16;
+    /** Of a package. */
+    public const MOST_CHANNELS = 16;
 
     /**
      * @param ?Fact<WiringScheme> $ground of the grounds; a star while nothing is chosen

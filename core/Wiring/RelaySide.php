@@ -86,7 +86,7 @@ final class RelaySide
     {
         $members = [];
         foreach ($this->board->actuators() as $id => $actuator) {
-            $key = self::packageKey($id, $actuator);
+            $key = $actuator->packageKey($id);
             if (null !== $key) {
                 $members[$key][] = $id;
             }
@@ -104,22 +104,6 @@ final class RelaySide
                 $next += null === $channel ? 1 : 0;
             }
         }
-    }
-
-    private static function packageKey(string $id, Actuator $actuator): ?string
-    {
-        $driver = $actuator->driver;
-        $part = ($driver->parts()[0] ?? null)?->id;
-
-        return match (true) {
-            $driver->isReadyMade() => implode(
-                ' ',
-                ['module', $part, $actuator->rail, $driver->needsCommonGround() ? 'one' : 'two', $actuator->relay],
-            ),
-            null !== $driver->package() => implode(' ', ['array', $part, $driver->package()]),
-            $driver->turnsRound() => 'bridge ' . ($actuator->opens ?? $id),
-            default => null,
-        };
     }
 
     /**

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Board;
 
+use IronLatch\Core\Board\ArrayChannel;
+use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Wiring\ChooseChannel;
 use IronLatch\Core\Board\Edit\Wiring\FeedContact;
 use IronLatch\Core\Board\Edit\Wiring\MeasureWire;
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
 use IronLatch\Core\Board\WiringFacts;
+use IronLatch\Core\Catalogue\DarlingtonArray;
 use IronLatch\Core\Power\Feed;
 use IronLatch\Tests\Support\TestBoards;
 use IronLatch\Tests\Support\WiredBoards;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What is chosen of the wiring, and what that changes besides the drawing. */
@@ -66,6 +70,33 @@ final class WiringFactsTest extends TestCase
         }
         $this->expectExceptionMessage('has a driver of its own');
         (new ChooseChannel('A1', 1))->apply(TestBoards::sound());
+    }
+
+    /** Two arrays have a third channel each. */
+    public function testPackagesHaveChannelsOfTheirOwn(): void
+    {
+        $array = TestBoards::part('uln2003a', DarlingtonArray::class);
+        $board = WiredBoards::generated()['discrete'];
+        foreach (['A1' => 'first', 'A2' => 'first', 'A3' => 'second'] as $relay => $package) {
+            $board = (new ChooseDriver([$relay], new ArrayChannel('uln2003a', $package), [$array]))->apply($board);
+        }
+        self::assertSame(['A1', 'A2'], array_keys($board->packageOf('A1')));
+        self::assertSame([], $board->packageOf('A4'));
+        foreach (['A1', 'A3', 'A2'] as $relay) {
+            $board = (new ChooseChannel($relay, 3))->apply($board);
+        }
+        self::assertSame(['A2' => 3, 'A3' => 3], $board->wiring->channels);
+    }
+
+    /** A file that names what is not there is refused with a sentence, and not read into a board that nobody can open. */
+    #[TestWith([new WiringFacts(channels: ['A99' => 1]), 'the relay “A99”'])]
+    #[TestWith([new WiringFacts(fedAtContact: ['A99']), 'the relay “A99”'])]
+    #[TestWith([new WiringFacts(order: ['L1', 'L99']), 'the line “L99”'])]
+    public function testWhatIsNotThereIsNotWired(WiringFacts $wiring, string $what): void
+    {
+        $this->expectException(\InvalidArgumentException::class);
+        $this->expectExceptionMessage($what);
+        TestBoards::sound()->with(wiring: $wiring);
     }
 
     public function testAContactIsFedAtEitherSide(): void

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Record\Copy;
 
 /** Chooses the channel of its array or module that serves a relay; whoever had it before takes the one that becomes free. */
@@ -21,12 +22,15 @@ final readonly class ChooseChannel implements Edit
         if (!$driver->isReadyMade() && null === $driver->package()) {
             throw new EditRefused(sprintf('“%s” has a driver of its own, without channels.', $board->nameOf($this->actuator)));
         }
-        if ($this->channel < 1 || $this->channel > 16) {
-            throw new EditRefused('A channel lies between 1 and 16. Look at the print beside the inputs.');
+        if ($this->channel < 1 || $this->channel > WiringFacts::MOST_CHANNELS) {
+            throw new EditRefused(sprintf(
+                'A channel lies between 1 and %d. Look at the print beside the inputs.',
+                WiringFacts::MOST_CHANNELS,
+            ));
         }
         $facts = $board->wiring;
         $channels = $facts->channels;
-        $other = array_search($this->channel, $channels, true);
+        $other = array_search($this->channel, array_intersect_key($channels, $board->packageOf($this->actuator)), true);
         if (is_string($other) && $other !== $this->actuator) {
             $own = $channels[$this->actuator] ?? null;
             unset($channels[$other]);

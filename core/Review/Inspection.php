@@ -19,6 +19,7 @@ use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Power\BoxAir;
 use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Quantity\Figure;
+use IronLatch\Core\Wiring\Connections;
 
 /** A board with all its analyses, computed once: what rules read and screens draw. */
 final readonly class Inspection
@@ -74,6 +75,12 @@ final readonly class Inspection
         $drive = DriverAnalysis::of($board);
 
         return [$drive, Budget::of($board, $drive), LivePath::of($board)];
+    }
+
+    /** Everything that is joined to anything, its wires cut by what they carry; derived afresh each time it is asked for. */
+    public function connections(): Connections
+    {
+        return Connections::of($this->board, $this->power->continuousAmps());
     }
 
     /** Whether nothing of the board belongs to a stage yet, so that looking at it says nothing. */

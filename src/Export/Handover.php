@@ -63,7 +63,7 @@ final readonly class Handover
     /** Everything that is joined to anything, its wires cut by what they carry. */
     public function connections(): Connections
     {
-        return Connections::of($this->board, $this->inspection->power->continuousAmps());
+        return $this->inspection->connections();
     }
 
     /** The same as comments of a netlist. */

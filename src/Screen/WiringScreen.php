@@ -6,6 +6,7 @@ namespace IronLatch\Screen;
 
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Exchange\Headline;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Listing\WiringDiff;
 use IronLatch\Storage\BoardStore;
@@ -30,7 +31,7 @@ final readonly class WiringScreen implements Screen
     {
         [$tab, $thing] = WiringDrawing::opened($look->open);
         $board = $look->inspection->board;
-        $connections = Connections::of($board, $look->inspection->power->continuousAmps());
+        $connections = $look->inspection->connections();
         $drawing = new WiringDrawing($board, $connections);
         $diff = 'changes' === $tab ? $this->difference($look, $connections) : self::NOTHING;
         $id = $look->opened->record->id();
@@ -93,7 +94,7 @@ final readonly class WiringScreen implements Screen
             return [...self::NOTHING, 'revisions' => $others];
         }
         try {
-            $before = Connections::of($this->store->at($look->opened->record, $against->id)->board);
+            $before = (new Inspection($this->store->at($look->opened->record, $against->id)->board))->connections();
         } catch (\InvalidArgumentException|EditRefused) {
             return [...self::NOTHING, 'revisions' => $others];
         }

@@ -102,6 +102,17 @@ final class WiringTest extends BoardTestCase
         self::assertStringContainsString('Q51, D51, X52, E51.', $crawler->filter('#wiring-list .gaps')->text());
     }
 
+    /** Its rail gives 1.67 A, by which its wires are cut: before a change as after it. */
+    public function testAChangeOfNothingWiredRewiresNothing(): void
+    {
+        $opened = $this->shelved(WiredBoards::generated()['discrete']);
+        $this->edit($opened, 'rename-board', ['name' => 'Another']);
+        self::assertStringContainsString('0.5 mm²', $this->view($opened->record->id(), 'wires')->filter('#wiring-list')->text());
+        $list = $this->view($opened->record->id(), 'changes')->filter('#wiring-list');
+        self::assertStringContainsString('No wire changes between revision 1 and this one.', $list->text());
+        self::assertCount(0, $list->filter('table'));
+    }
+
     public function testAllOfItIsPrinted(): void
     {
         $id = $this->shelved(WiredBoards::demos()['utility-room'])->record->id();

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Wiring\Listing;
 
 use IronLatch\Core\Wiring\Connections;
+use IronLatch\Core\Wiring\DeviceKind;
 use IronLatch\Core\Wiring\Wire;
+use IronLatch\Core\Wiring\WiredDevice;
 
 /** What is to be done to a wired board for it to become the next one: wires to remove, to move, to add, in this order. */
 final readonly class WiringDiff
@@ -16,6 +18,8 @@ final readonly class WiringDiff
      * @param array<string, Wire> $added
      * @param list<string> $devicesGone
      * @param list<string> $devicesNew
+     * @param array<string, array{WiredDevice, WiredDevice}> $exchanged devices whose part, value or setting is another one, as they were and
+     *     as they shall be
      */
     private function __construct(
         public array $removed,
@@ -23,6 +27,7 @@ final readonly class WiringDiff
         public array $added,
         public array $devicesGone,
         public array $devicesNew,
+        public array $exchanged,
     ) {}
 
     public static function between(Connections $before, Connections $after): self
@@ -35,18 +40,26 @@ final readonly class WiringDiff
             }
         }
 
+        $exchanged = [];
+        foreach (array_intersect_key($after->devices, $before->devices) as $id => $device) {
+            if (self::seen($before->devices[$id]) !== self::seen($device)) {
+                $exchanged[$id] = [$before->devices[$id], $device];
+            }
+        }
+
         return new self(
             array_diff_key($before->wires, $after->wires),
             $moved,
             array_diff_key($after->wires, $before->wires),
             array_values(array_diff(array_keys($before->devices), array_keys($after->devices))),
             array_values(array_diff(array_keys($after->devices), array_keys($before->devices))),
+            $exchanged,
         );
     }
 
     public function isEmpty(): bool
     {
-        return [] === $this->removed && [] === $this->moved && [] === $this->added;
+        return [] === $this->removed && [] === $this->moved && [] === $this->added && [] === $this->exchanged;
     }
 
     /** @return list<string> the nets on whose sheets something changes, as they are now */
@@ -56,6 +69,16 @@ final readonly class WiringDiff
             ...array_map(static fn(array $pair): string => $pair[1]->net, array_values($this->moved)),
             ...array_map(static fn(Wire $wire): string => $wire->net, array_values($this->added)),
         ]));
+    }
+
+    /**
+     * What somebody who wires it sees of a device. Bars grow with their wires, and names say nothing of a part.
+     *
+     * @return list<?string>
+     */
+    private static function seen(WiredDevice $device): array
+    {
+        return DeviceKind::Bar === $device->kind ? [] : [$device->part, $device->value, $device->note];
     }
 
     /**

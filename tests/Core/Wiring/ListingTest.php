@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Wiring;
 
+use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
 use IronLatch\Core\Board\Edit\Pins\SwapSeats;
 use IronLatch\Core\Board\Edit\Wiring\MeasureWire;
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
+use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\WiringScheme;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Wiring\Colour;
@@ -23,6 +25,7 @@ use IronLatch\Core\Wiring\Listing\WiringList;
 use IronLatch\Core\Wiring\LowVoltageWire;
 use IronLatch\Core\Wiring\NetKind;
 use IronLatch\Core\Wiring\Wire;
+use IronLatch\Core\Wiring\WiredDevice;
 use IronLatch\Tests\Support\WiredBoards;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -194,5 +197,16 @@ final class ListingTest extends TestCase
         $swapped = WiringDiff::between($before, Connections::of((new SwapSeats('F1', 'F2'))->apply($board)));
         self::assertSame([['W11', 'W21'], [], []], [array_keys($swapped->moved), $swapped->removed, $swapped->added]);
         self::assertSame(['F1', 'F2'], $swapped->nets());
+    }
+
+    public function testAResistorOfAnotherValueIsExchanged(): void
+    {
+        $board = WiredBoards::demos()['utility-room'];
+        $other = (new ChooseDriver(['A1'], new NpnLowSide('npn-2n2222', 680.0, 10e3), []))->apply($board);
+        $diff = WiringDiff::between(Connections::of($board), Connections::of($other));
+        self::assertSame([[], [], []], [$diff->removed, $diff->moved, $diff->added]);
+        self::assertFalse($diff->isEmpty());
+        self::assertSame(['R11'], array_keys($diff->exchanged));
+        self::assertSame(['470 Ω', '680 Ω'], array_map(static fn(WiredDevice $one): string => $one->value, $diff->exchanged['R11']));
     }
 }

@@ -45,7 +45,7 @@ final class BarrierTooNarrow implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $box = $inspection->board->box ?? new MainsBox();
-        if ([] === OnMains::hurting($inspection)) {
+        if (!OnMains::anyHurting($inspection)) {
             return;
         }
         $touchable = $box->touchable?->value;

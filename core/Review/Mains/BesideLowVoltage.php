@@ -39,7 +39,7 @@ final class BesideLowVoltage implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        foreach ([] !== OnMains::hurting($inspection) ? $board->lines : [] as $id => $line) {
+        foreach (OnMains::anyHurting($inspection) ? $board->lines : [] as $id => $line) {
             if (null === $board->appliance($line)->dcVolts || [] === array_filter(
                 $line->actuators,
                 static fn(Actuator $actuator): bool => null !== $actuator->relay,

@@ -76,7 +76,7 @@ final class BothPoles implements Rule
                 );
             }
         }
-        if (!$inlet instanceof InletKind && [] !== OnMains::hurting($inspection)) {
+        if (!$inlet instanceof InletKind && OnMains::anyHurting($inspection)) {
             yield new NotChecked($this->facts(), 'board', 'how the mains comes in', Answer::by(StateBox::class, 'inlet'));
         }
     }

@@ -82,7 +82,7 @@ final class BridgeInsulation implements Rule
                 );
             }
         }
-        if ([] === OnMains::hurting($inspection)) {
+        if (!OnMains::anyHurting($inspection)) {
             return;
         }
         $capacitor = $board->box?->bridgingCapacitor?->value;

@@ -82,7 +82,7 @@ final class EarthMissing implements Rule
             }
         }
         $box = $inspection->board->box;
-        if (BaseMaterial::Metal === $box?->enclosure?->value && [] !== OnMains::hurting($inspection)) {
+        if (BaseMaterial::Metal === $box?->enclosure?->value && OnMains::anyHurting($inspection)) {
             if (null === $box->enclosureEarthed?->value) {
                 yield new NotChecked(
                     $this->facts(),

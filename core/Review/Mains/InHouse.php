@@ -21,7 +21,7 @@ final class InHouse
     {
         $isFixed = InletKind::Fixed === $inspection->board->box?->inlet?->value;
 
-        return $isFixed && [] !== OnMains::hurting($inspection) ? $inspection->board->places[$inspection->board->boxPlace()] : null;
+        return $isFixed && OnMains::anyHurting($inspection) ? $inspection->board->places[$inspection->board->boxPlace()] : null;
     }
 
     /** What nobody has said of the board’s own place, and the field that answers it. */
@@ -41,7 +41,7 @@ final class InHouse
     {
         $box = self::box($inspection);
 
-        return [] === OnMains::hurting($inspection) ? [] : array_filter(
+        return !OnMains::anyHurting($inspection) ? [] : array_filter(
             $inspection->board->places,
             static fn(HousePlace $place): bool => PlaceKind::Box !== $place->kind || null !== $box,
         );

@@ -43,7 +43,7 @@ final class LowVoltageWithMains implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $volts = $inspection->board->system()->volts;
-        foreach ([] === OnMains::hurting($inspection) ? [] : $inspection->board->houseCables as $id => $cable) {
+        foreach (OnMains::anyHurting($inspection) ? $inspection->board->houseCables : [] as $id => $cable) {
             if (0 === $cable->cores('low') || 0 === $cable->cores('mains')) {
                 continue;
             }

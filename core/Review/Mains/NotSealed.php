@@ -40,7 +40,7 @@ final class NotSealed implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $surroundings = Surroundings::of($inspection->board);
-        if ([] === OnMains::hurting($inspection) || !$surroundings->isWet() && 3 !== $surroundings->pollution) {
+        if (!OnMains::anyHurting($inspection) || !$surroundings->isWet() && 3 !== $surroundings->pollution) {
             return;
         }
         $seal = $inspection->board->box?->seal?->value;

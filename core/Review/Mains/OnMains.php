@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Mains;
 
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Catalogue\SupplyForm;
 use IronLatch\Core\Review\Inspection;
 
 /** The lines of a board that the mains feeds, or the bus in its place. */
@@ -21,9 +22,27 @@ final class OnMains
         );
     }
 
+    /** Whether mains runs in the box: to a line, or to a supply of the board’s own. */
     public static function any(Inspection $inspection): bool
     {
-        return [] !== self::lines($inspection);
+        return [] !== self::lines($inspection) || ([] !== $inspection->board->lines && self::hasSupply($inspection));
+    }
+
+    /** The same, where its voltage can hurt. */
+    public static function anyHurting(Inspection $inspection): bool
+    {
+        return !$inspection->board->system()->isHarmlessToTouch() && self::any($inspection);
+    }
+
+    private static function hasSupply(Inspection $inspection): bool
+    {
+        foreach (array_keys($inspection->board->rails) as $rail) {
+            if (SupplyForm::EncapsulatedModule === $inspection->board->source($rail)?->form) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

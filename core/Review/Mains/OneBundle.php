@@ -34,7 +34,7 @@ final class OneBundle implements Rule
 
     public function inspect(Inspection $inspection): iterable
     {
-        if (!OnMains::any($inspection)) {
+        if (!OnMains::anyHurting($inspection)) {
             return;
         }
         if (false === $inspection->board->wiring->bundlesApart?->value) {

@@ -43,7 +43,7 @@ final class SwitchNotFreed implements Rule
     {
         $switches = self::count($inspection->board);
         $freed = $inspection->board->box?->switchesFreed?->value;
-        if (0 === $switches || [] === OnMains::hurting($inspection)) {
+        if (0 === $switches || !OnMains::anyHurting($inspection)) {
             return;
         }
         if (null === $freed) {

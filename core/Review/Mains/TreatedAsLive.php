@@ -40,7 +40,7 @@ final class TreatedAsLive implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $box = $inspection->board->box;
-        if (false !== $box?->touchable?->value || [] === OnMains::hurting($inspection)) {
+        if (false !== $box?->touchable?->value || !OnMains::anyHurting($inspection)) {
             return;
         }
         $leaving = LeavesTheCover::all($inspection->board);

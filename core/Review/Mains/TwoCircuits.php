@@ -36,7 +36,7 @@ final class TwoCircuits implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $one = $inspection->board->box?->oneCircuit?->value;
-        if ([] === OnMains::hurting($inspection)) {
+        if (!OnMains::anyHurting($inspection)) {
             return;
         }
         if (null === $one) {

@@ -15,13 +15,12 @@ use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Severity;
+use IronLatch\Core\Wiring\Listing\TerminalPlan;
+use IronLatch\Core\Wiring\Listing\TerminalRow;
 
 /** Two conductors in a mains clamp that is made for one. */
 final class TwoInAClamp implements Rule
 {
-    /** From so many ends on, a chain puts two conductors into the clamps on its way. */
-    private const FROM_LINES = 2;
-
     public function facts(): RuleFacts
     {
         return new RuleFacts(
@@ -31,7 +30,8 @@ final class TwoInAClamp implements Rule
             severities: [Severity::Danger],
             reason: 'Of two conductors under one screw only one is held. The other works loose, heats and arcs; with its neutral loose, '
                 . 'an appliance stays live when it is off.',
-            threshold: 'live and neutral run as a chain, and the clamps take one conductor',
+            threshold: 'live and neutral run as a chain, and a clamp on the way gets more conductors than it takes: one, or '
+                . 'two where it is made for two',
             basis: Basis::CommonPractice,
             source: 'data sheets of terminals; two of one size only where the maker allows it',
             silentWhen: 'each wire comes from a bar of its own pole, or the clamps are made for two',
@@ -41,8 +41,14 @@ final class TwoInAClamp implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $wiring = $inspection->board->wiring;
-        $isChain = WiringScheme::Chain === $wiring->mains?->value;
-        if (!$isChain || count(OnMains::lines($inspection)) < self::FROM_LINES) {
+        if (WiringScheme::Chain !== $wiring->mains?->value) {
+            return;
+        }
+        $full = array_values(array_filter(
+            TerminalPlan::of($inspection->connections()),
+            static fn(TerminalRow $row): bool => $row->isMains && $row->isOverfull(true === $wiring->twoInAClamp?->value),
+        ));
+        if ([] === $full) {
             return;
         }
         if (null === $wiring->twoInAClamp?->value) {
@@ -52,12 +58,16 @@ final class TwoInAClamp implements Rule
                 'whether the clamps take two conductors',
                 Answer::by(StateWiring::class, 'twoInAClamp'),
             );
-        } elseif (false === $wiring->twoInAClamp->value) {
+        } else {
             yield new Finding(
                 $this->facts(),
                 Severity::Danger,
                 'board',
-                'Live and neutral run from one terminal to the next, so that two conductors lie in clamps that take one.',
+                sprintf(
+                    'Live and neutral run from one terminal to the next: more conductors lie in a clamp than it takes, %s %s first.',
+                    $full[0]->device->id,
+                    $full[0]->terminal->names(),
+                ),
                 proposals: static fn(): array => [
                     new Remedy('Lead each wire from a bar', new StateWiring(mains: WiringScheme::Star)),
                 ],

@@ -13,7 +13,6 @@ use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Severity;
-use IronLatch\Core\Wiring\Joining;
 use IronLatch\Core\Wiring\Listing\TerminalPlan;
 use IronLatch\Core\Wiring\Listing\TerminalRow;
 
@@ -45,8 +44,7 @@ final class TwoOnAPin implements Rule
         $takesTwo = true === $wiring->twoInAClamp?->value;
         $full = array_values(array_filter(
             TerminalPlan::of($inspection->connections()),
-            static fn(TerminalRow $row): bool => !$row->isMains
-                && $row->most() > ($takesTwo && Joining::Screw === $row->terminal->joining ? 2 : $row->terminal->joining->takes()),
+            static fn(TerminalRow $row): bool => !$row->isMains && $row->isOverfull($takesTwo),
         ));
         if ([] === $full) {
             return;

@@ -28,15 +28,16 @@ final class TerminalPlan
                 // A terminal block has a clamp at each side: what leads on lies in the other one.
                 $side = $end->name() === $wire->to->via || ($end === $wire->from && $end->name() === $wire->to->via) ? 'out' : 'in';
                 $wires[$end->name()][$side][] = $wire->number;
-                $mains[$end->device] = ($mains[$end->device] ?? false) || $connections->nets[$wire->net]->kind->isMains();
+                $mains[$end->name()] = $connections->nets[$wire->net]->kind->isMains();
             }
         }
         $rows = [];
         foreach ($connections->devices as $device) {
             foreach ($device->terminals as $terminal) {
-                $here = $wires[$device->id . '.' . $terminal->key] ?? [];
+                $name = $device->id . '.' . $terminal->key;
+                $here = $wires[$name] ?? [];
                 if ([] !== $here && Joining::Solder !== $terminal->joining) {
-                    $rows[] = self::row($device, $terminal, $here, $mains[$device->id] ?? false);
+                    $rows[] = self::row($device, $terminal, $here, $mains[$name]);
                 }
             }
         }

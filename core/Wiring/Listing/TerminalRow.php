@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Wiring\Listing;
 
+use IronLatch\Core\Wiring\Joining;
 use IronLatch\Core\Wiring\Terminal;
 use IronLatch\Core\Wiring\WiredDevice;
 
@@ -24,9 +25,15 @@ final readonly class TerminalRow
         public bool $isMains,
     ) {}
 
-    /** The most conductors in one of its clamps. */
-    public function most(): int
+    /**
+     * Whether one of its clamps gets more conductors than it takes.
+     *
+     * @param bool $takesTwo screw terminals are made for two
+     */
+    public function isOverfull(bool $takesTwo): bool
     {
-        return max(count($this->wires), count($this->beyond));
+        $takes = $takesTwo && Joining::Screw === $this->terminal->joining ? 2 : $this->terminal->joining->takes();
+
+        return max(count($this->wires), count($this->beyond)) > $takes;
     }
 }

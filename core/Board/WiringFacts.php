@@ -64,7 +64,8 @@ final readonly class WiringFacts
     }
 
     /**
-     * Of the two wires that lead from what feeds a rail to where it is spread, as far as their lengths are stated.
+     * Of the wires that lead from what feeds a rail to where it is spread, there and back and through what protects it, as far as their
+     * lengths are stated.
      *
      * @param string $rail id
      * @param bool $isConverter its output wires are numbered apart from its input wires
@@ -73,9 +74,9 @@ final readonly class WiringFacts
     {
         $ohms = Spread::exactly(0.0);
         $area = is_float($this->lowSquareMetres?->value) ? $this->lowSquareMetres->value : self::USUAL_SQUARE_METRES;
-        foreach ($isConverter ? ['3', '4'] : ['1', '2'] as $digit) {
-            $length = $this->lengths['V' . substr($rail, 1) . $digit] ?? null;
-            $ohms = null === $length ? $ohms : $ohms->plus(Copper::ohms($length->metres, $area));
+        $form = sprintf('/^(V%1$s[%2$s]|[EF]%1$s\d)$/', substr($rail, 1), $isConverter ? '34' : '12');
+        foreach ($this->lengths as $number => $length) {
+            $ohms = 1 === preg_match($form, $number) ? $ohms->plus(Copper::ohms($length->metres, $area)) : $ohms;
         }
 
         return $ohms;

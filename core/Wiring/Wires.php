@@ -213,26 +213,55 @@ final readonly class Wires
         }
         $cable = isset($this->board->rails[$to->cable ?? '']) ? $this->board->rails[(string) $to->cable]->cable : null;
 
+        if (null !== $cable) {
+            return $cable->squareMetres;
+        }
         $stated = $this->facts->lowSquareMetres?->value;
+        // Beyond what the table knows nothing is said.
+        $least = LowVoltageWire::least($this->amps($net, $to));
 
-        return $cable->squareMetres ?? (is_float($stated) ? $stated : max(
-            WiringFacts::USUAL_SQUARE_METRES,
-            LowVoltageWire::least($this->amps($to)) ?? WiringFacts::USUAL_SQUARE_METRES,
-        ));
+        return is_float($stated) ? $stated : (null === $least ? null : max(WiringFacts::USUAL_SQUARE_METRES, $least));
     }
 
-    /** What a low-voltage wire carries: all of its rail where it comes from the source, what its appliance draws, else little. */
-    private function amps(End $to): float
+    /**
+     * What a low-voltage wire has to bear: all of its rail where it comes from the source, and all that is behind it in a chain; what its
+     * appliance draws; else little.
+     */
+    private function amps(Net $net, End $to): float
     {
+        $isChain = in_array($net->kind, [NetKind::Rail, NetKind::Ground], true)
+            && WiringScheme::Chain === Bars::scheme($this->places, $net);
+        if ($isChain) {
+            return array_sum(array_map($this->ofRail(...), $this->railsOf($net)));
+        }
         $rail = 'board' === $to->subject ? $this->board->mcu->rail : $to->subject;
         if (isset($this->board->rails[$rail])) {
-            return $this->railAmps[$rail] ?? 0.0;
+            return $this->ofRail($rail);
         }
         $line = isset($this->board->actuators()[$to->subject]) ? $this->board->lineOf($to->subject) : $to->subject;
         $appliance = isset($this->board->lines[$line]) ? $this->board->appliance($this->board->lines[$line]) : null;
         $watts = null === $appliance ? null : $this->board->lines[$line]->watts->value;
 
         return is_float($watts) && null !== $appliance->dcVolts ? $watts / $appliance->dcVolts : 0.0;
+    }
+
+    /** @return list<string> those whose currents run through a net that all of them share */
+    private function railsOf(Net $net): array
+    {
+        if (NetKind::Rail === $net->kind || null !== $net->rail) {
+            return [$net->rail ?? $this->board->mcu->rail];
+        }
+
+        return array_values(array_filter(
+            array_keys($this->board->rails),
+            fn(string $rail): bool => null !== $this->board->source($rail) && $this->places->ground($rail) === $net->id,
+        ));
+    }
+
+    /** The current of a rail, or that at which its fuse opens where that is more: until then its wires must bear it. */
+    private function ofRail(string $rail): float
+    {
+        return max($this->railAmps[$rail] ?? 0.0, $this->board->fuseAmps($rail));
     }
 
     private function cableMetres(End $to): ?float

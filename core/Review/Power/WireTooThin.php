@@ -6,7 +6,6 @@ namespace IronLatch\Core\Review\Power;
 
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\ProtectionKind;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
@@ -46,14 +45,9 @@ final class WireTooThin implements Rule
         }
         $bears = LowVoltageWire::amps($area);
         foreach ($inspection->power->rails as $id => $rail) {
-            $amps = $rail->continuous->value;
-            $what = 'carry';
-            foreach ($inspection->board->protection($id) as $one) {
-                if (ProtectionKind::Fuse === $one->kind && $one->ratedAmps > $amps) {
-                    $amps = $one->ratedAmps;
-                    $what = 'stand behind a fuse of';
-                }
-            }
+            $fuse = $inspection->board->fuseAmps($id);
+            $amps = max($rail->continuous->value, $fuse);
+            $what = $fuse === $amps ? 'stand behind a fuse of' : 'carry';
             if ($amps <= $bears) {
                 continue;
             }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Wiring;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
 use IronLatch\Core\Board\Edit\Pins\SwapSeats;
+use IronLatch\Core\Board\Edit\Power\ProtectRail;
 use IronLatch\Core\Board\Edit\Wiring\MeasureWire;
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
 use IronLatch\Core\Board\NpnLowSide;
 use IronLatch\Core\Board\WiringScheme;
+use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Wiring\Colour;
 use IronLatch\Core\Wiring\Connections;
@@ -26,6 +29,7 @@ use IronLatch\Core\Wiring\LowVoltageWire;
 use IronLatch\Core\Wiring\NetKind;
 use IronLatch\Core\Wiring\Wire;
 use IronLatch\Core\Wiring\WiredDevice;
+use IronLatch\Tests\Support\TestBoards;
 use IronLatch\Tests\Support\WiredBoards;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -89,6 +93,43 @@ final class ListingTest extends TestCase
         self::assertSame(0.5e-6, $size(0.1, 'V23'), 'A cable has the size that was stated.');
         $chosen = (new StateWiring(lowSquareMetres: 0.34e-6))->apply($board);
         self::assertSame(0.34e-6, Connections::of($chosen, ['R1' => 5.0])->wires['V11']->squareMetres);
+        self::assertSame([1.5e-6, null], [$size(16.0, 'V11'), $size(16.1, 'V11')], 'Beyond the table nothing is said.');
+    }
+
+    /** Until its fuse opens, a wire must bear what the fuse lets through. */
+    public function testSizesFollowTheFuse(): void
+    {
+        $board = (new ProtectRail('R1', TestBoards::part('fuse-2a', Protection::class)))->apply(TestBoards::sound());
+        $wires = Connections::of($board, ['R1' => 0.5])->wires;
+        self::assertSame([0.5e-6, 0.5e-6], [$wires['F15']->squareMetres, $wires['V12']->squareMetres]);
+        // From the source through the fuse and back.
+        self::assertSame('G11 4, +', self::ends($board, 'F15')[0]);
+        self::assertSame('F12 1', self::ends($board, 'F15')[1]);
+        $ohms = static fn(string ...$numbers): float => array_reduce(
+            $numbers,
+            static fn(Board $with, string $number): Board => (new MeasureWire($number, 1.0))->apply($with),
+            $board,
+        )->wiring->feedOhms('R1', false)->typ;
+        self::assertEqualsWithDelta(3 / 58 / 0.25, $ohms('F15', 'F10', 'V12'), 1e-9);
+        self::assertSame(0.0, $ohms('F25', 'F110', 'W11', 'V15'));
+    }
+
+    /** @return array{string, string} */
+    private static function ends(Board $board, string $wire): array
+    {
+        $connections = Connections::of($board);
+
+        return [$connections->words($connections->wires[$wire]->from), $connections->words($connections->wires[$wire]->to)];
+    }
+
+    /** In a chain the wires on the way carry what hangs behind them; a ground carries what comes back from all its rails. */
+    public function testSizesFollowTheChain(): void
+    {
+        $board = (new StateWiring(rails: WiringScheme::Chain, ground: WiringScheme::Chain))->apply(WiredBoards::demos()['utility-room']);
+        $size = static fn(string $wire): ?float => Connections::of($board, ['R1' => 0.8, 'R2' => 0.5])->wires[$wire]->squareMetres;
+        self::assertSame([0.25e-6, 0.5e-6], [$size('W12'), $size('W13')]);
+        $joined = Connections::of($board, ['R1' => 2.0])->wires;
+        self::assertSame([0.5e-6, 0.5e-6], [$joined['W12']->squareMetres, $joined['W13']->squareMetres]);
     }
 
     #[TestWith([0.13e-6, 0.0])]
@@ -119,7 +160,7 @@ final class ListingTest extends TestCase
         // “First try” has two functions on one pin: a fault of its own.
         foreach (array_diff_key(WiredBoards::all(), ['first-try' => true]) as $name => $board) {
             foreach (TerminalPlan::of(Connections::of($board)) as $row) {
-                self::assertLessThanOrEqual($row->terminal->joining->takes(), $row->most(), $name . ' ' . $row->device->id);
+                self::assertFalse($row->isOverfull(false), $name . ' ' . $row->device->id);
             }
         }
     }
@@ -127,7 +168,7 @@ final class ListingTest extends TestCase
     public function testAChainPutsTwoIntoOneClamp(): void
     {
         $board = (new StateWiring(mains: WiringScheme::Chain))->apply(WiredBoards::demos()['utility-room']);
-        $full = array_filter(TerminalPlan::of(Connections::of($board)), static fn(TerminalRow $row): bool => $row->most() > 1);
+        $full = array_filter(TerminalPlan::of(Connections::of($board)), static fn(TerminalRow $row): bool => $row->isOverfull(false));
         self::assertNotSame([], $full);
         foreach ($full as $row) {
             self::assertTrue($row->isMains);

@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Catalogue\Protection;
+use IronLatch\Core\Catalogue\ProtectionKind;
 use IronLatch\Core\Catalogue\Regulation;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Silicon;
@@ -372,6 +373,15 @@ final readonly class Board
         return array_map(fn(string $id): Protection => $this->part($id, Protection::class), $this->rails[$rail]->protection);
     }
 
+    /** The greatest rating of the fuses before a rail, in amperes: until then its wires must bear it. 0 without one. */
+    public function fuseAmps(string $rail): float
+    {
+        return max([0.0, ...array_map(
+            static fn(Protection $part): float => ProtectionKind::Fuse === $part->kind ? $part->ratedAmps : 0.0,
+            $this->protection($rail),
+        )]);
+    }
+
     /**
      * @return list<string> how a program gets in: by the carrier where that says so, else as is usual for its chip
      */
@@ -430,6 +440,24 @@ final readonly class Board
             static fn(Actuator $one, string $id): bool => $one->packageKey($id) === $key,
             ARRAY_FILTER_USE_BOTH,
         );
+    }
+
+    /** The group whose contacts keep the lines of a function and others apart: each is fed by the resting contact of the one before it. */
+    public function interlockOf(string $function): ?FunctionGroup
+    {
+        foreach ($this->groups as $group) {
+            if (true === $group->byContacts?->value && in_array($function, $group->functions, true) && $group->isOneAtATime()) {
+                return $group;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a contact only does what it is there for when its COM is fed: as one of an interlock, or as an end of a two-way circuit. */
+    public function needsCom(string $relay): bool
+    {
+        return null !== $this->interlockOf($this->actuator($relay)->function) || null !== $this->lines[$this->lineOf($relay)]->twoWay;
     }
 
     /** Id of the line that a relay belongs to. */

@@ -84,6 +84,14 @@ final readonly class FunctionGroup
         return $pairs;
     }
 
+    /** Whether never two of its relays may be closed together. */
+    public function isOneAtATime(): bool
+    {
+        $count = count($this->functions);
+
+        return $this->kind->isExclusive() && count($this->keptApart()) === intdiv($count * ($count - 1), 2);
+    }
+
     /**
      * @param ?list<string> $functions
      * @param ?Fact<bool> $byContacts

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Wiring;
 
-use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Line;
 
 /** One line that a rail of the board feeds, or whose contact somebody else puts a small voltage on. */
@@ -32,14 +30,14 @@ final class DirectLine
         $appliance = $this->places->appliance($this->id, $terminals, $isForeign ? 'it brings a voltage of its own' : 'mind + and −');
         foreach ($this->line->actuators as $id => $actuator) {
             if (null !== $actuator->relay && null === $actuator->opens && null === $actuator->guards) {
-                $this->contact($id, $actuator, $appliance, $isForeign);
+                $this->contact($id, $appliance, $isForeign);
 
                 return;
             }
         }
     }
 
-    private function contact(string $id, Actuator $actuator, string $appliance, bool $isForeign): void
+    private function contact(string $id, string $appliance, bool $isForeign): void
     {
         $block = $this->terminals($isForeign);
         $feed = $isForeign ? null : $this->line->feed;
@@ -48,11 +46,7 @@ final class DirectLine
             : $this->places->rail($feed);
         $to = $this->harness->net($this->id . '.on', sprintf('%s, switched', $this->line->name), NetKind::SwitchedDirect, Area::LowVoltage);
         $at = $this->guarded($id, $from);
-        $device = $this->relays->contactDevice($id);
-        $used = ContactUse::NormallyClosed === $actuator->contact ? 'NC' : 'NO';
-        $number = Places::number($id);
-        $this->harness->join($at, $device, $this->relays->contactTerminal($id, 'COM'), 'P' . $number . '1', $id);
-        $this->harness->join($to, $device, $this->relays->contactTerminal($id, $used), 'P' . $number . '2', $id);
+        $this->relays->pole($id, $at, $to);
         [$plus, $minus] = $isForeign ? ['1', '2'] : ['+', '-'];
         $back = $isForeign ? $from : (null === $feed ? null : $this->places->ground($feed));
         $this->way($to, $block, $plus, $appliance, '1', '5');
@@ -107,11 +101,7 @@ final class DirectLine
                 NetKind::SwitchedDirect,
                 Area::LowVoltage,
             );
-            $number = Places::number($guard);
-            $used = ContactUse::NormallyClosed === $actuator->contact ? 'NC' : 'NO';
-            $device = $this->relays->contactDevice($guard);
-            $this->harness->join($from, $device, $this->relays->contactTerminal($guard, 'COM'), 'P' . $number . '1', $guard);
-            $this->harness->join($to, $device, $this->relays->contactTerminal($guard, $used), 'P' . $number . '2', $guard);
+            $this->relays->pole($guard, $from, $to);
 
             return $to;
         }

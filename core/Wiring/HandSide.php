@@ -138,7 +138,7 @@ final readonly class HandSide
             Harness::terminals(null, ['1', '2'], Joining::Screw),
             $id,
             $words,
-            note: true === $function->madeForMains?->value ? 'freed of mains: extra-low voltage only' : '',
+            note: true === $function->madeForMains?->value ? 'made for mains; here it may carry extra-low voltage alone' : '',
         );
         $ground = $this->places->ground();
         $terminals = $isFar ? $this->terminals($id, $number, $function, $net, $ground) : null;

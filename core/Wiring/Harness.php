@@ -104,6 +104,12 @@ final class Harness
         $this->ends[$net][$end->name()] ??= $end;
     }
 
+    /** Whether an end of a net is known already. */
+    public function isJoined(string $net): bool
+    {
+        return [] !== ($this->ends[$net] ?? []);
+    }
+
     /**
      * Boards with faults are wired as they are said to be: what a part has no terminal for gets one, so that the drawing shows it; what
      * is joined to nothing that there is, is left out.

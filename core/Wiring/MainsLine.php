@@ -6,7 +6,6 @@ namespace IronLatch\Core\Wiring;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Line;
@@ -59,6 +58,9 @@ final class MainsLine
         $this->load = $this->switched;
         $steps = $this->groupOf(GroupKind::StepRelays);
         $directions = $this->groupOf(GroupKind::Directions);
+        if (true === $steps?->byContacts?->value && !$steps->isOneAtATime()) {
+            $this->harness->note(sprintf('%s: how its contacts keep some of its steps apart is not drawn.', $this->line->name));
+        }
         foreach ($contacts as $id => $actuator) {
             $from = $feed($actuator, $id);
             $to = match (true) {
@@ -100,7 +102,7 @@ final class MainsLine
         foreach ($this->line->actuators as $guard => $actuator) {
             if ($actuator->guards === $id) {
                 $before = $this->net('.' . $guard, 'before the guard');
-                $this->pole($guard, $actuator, $before, $to);
+                $this->relays->pole($guard, $before, $to);
 
                 return $before;
             }
@@ -116,7 +118,7 @@ final class MainsLine
         if (SwitchedConductor::Neutral === $conductor) {
             // A fault that is found elsewhere; the drawing shows what was said.
             $this->return = $this->net('.N', 'switched neutral', NetKind::SwitchedLive);
-            $this->pole($id, $actuator, MainsSide::NEUTRAL, $this->return);
+            $this->relays->pole($id, MainsSide::NEUTRAL, $this->return);
             $this->switched = $this->load = $from;
 
             return;
@@ -124,7 +126,7 @@ final class MainsLine
         if (!$conductor instanceof SwitchedConductor) {
             $this->harness->note(sprintf('%s: which conductor is switched is not stated; drawn in the live one.', $this->line->name));
         }
-        $this->pole($id, $actuator, $from, $to);
+        $this->relays->pole($id, $from, $to);
         if (SwitchedConductor::Both === $conductor) {
             $this->secondPole($id, $actuator);
         }
@@ -139,21 +141,10 @@ final class MainsLine
         $back = $this->net('.N', 'switched return', NetKind::SwitchedLive);
         $number = Places::number($id);
         [$device, $suffix] = $relay->poles > 1 ? ['K' . $number . '1', '2'] : ['K' . $number . '2', ''];
-        $used = (ContactUse::NormallyClosed === $actuator->contact ? 'NC' : 'NO') . $suffix;
-        $this->harness->join(MainsSide::NEUTRAL, $device, 'COM' . $suffix, 'P' . $number . '4', $id);
-        $this->harness->join($back, $device, $used, 'P' . $number . '5', $id);
+        [$at, $leaves] = $this->relays->fedAndLeaving($id);
+        $this->harness->join(MainsSide::NEUTRAL, $device, $at . $suffix, 'P' . $number . '4', $id);
+        $this->harness->join($back, $device, $leaves . $suffix, 'P' . $number . '5', $id);
         $this->return = $back;
-    }
-
-    /** One contact between two nets: fed at COM, unless the maker wants it the other way round. */
-    private function pole(string $id, Actuator $actuator, string $from, string $to): void
-    {
-        $number = Places::number($id);
-        $device = $this->relays->contactDevice($id);
-        $used = ContactUse::NormallyClosed === $actuator->contact ? 'NC' : 'NO';
-        [$at, $leaves] = in_array($id, $this->places->facts->fedAtContact, true) ? [$used, 'COM'] : ['COM', $used];
-        $this->harness->join($from, $device, $this->relays->contactTerminal($id, $at), 'P' . $number . '1', $id);
-        $this->harness->join($to, $device, $this->relays->contactTerminal($id, $leaves), 'P' . $number . '2', $id);
     }
 
     /** The contact as one end of a two-way circuit: both its throws lead on as travellers. */

@@ -7,8 +7,6 @@ namespace IronLatch\Core\Wiring;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\FunctionGroup;
-use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\MainsBox;
@@ -21,6 +19,7 @@ final class MainsSide
     public const LIVE = 'L';
     public const NEUTRAL = 'N';
     public const EARTH = 'PE';
+    private const INLET = 'X01';
 
     private readonly Board $board;
     private readonly Harness $harness;
@@ -35,7 +34,7 @@ final class MainsSide
 
     public function add(): void
     {
-        $lines = array_filter($this->board->lines, fn(Line $line): bool => $this->isOnMains($line));
+        $lines = array_filter($this->board->lines, fn(Line $line): bool => self::isOnMains($this->board, $line));
         $supplies = array_filter(
             array_keys($this->board->rails),
             fn(string $rail): bool => SupplyForm::EncapsulatedModule === $this->board->source($rail)?->form,
@@ -52,22 +51,24 @@ final class MainsSide
         foreach ($this->inOrder(array_keys($lines)) as $id) {
             (new MainsLine($this->places, $this->relays, $id))->add(fn(Actuator $one, string $relay): string => $this->feed($one, $relay));
         }
+        $this->earth();
         $this->direct();
     }
 
     /** Lines that the board feeds from a rail, and those that only close a contact for somebody else. */
     private function direct(): void
     {
-        foreach ($this->board->lines as $id => $line) {
-            if (!$this->isOnMains($line)) {
+        foreach ($this->inOrder(array_keys($this->board->lines)) as $id) {
+            if (!self::isOnMains($this->board, $this->board->lines[$id])) {
                 (new DirectLine($this->places, $this->relays, $id))->add();
             }
         }
     }
 
-    private function isOnMains(Line $line): bool
+    /** Whether a line leaves the box among those of the mains. */
+    public static function isOnMains(Board $board, Line $line): bool
     {
-        $appliance = $this->board->appliance($line);
+        $appliance = $board->appliance($line);
 
         return null === $appliance->dcVolts && !$appliance->ownVoltage;
     }
@@ -107,17 +108,11 @@ final class MainsSide
     {
         $letters = self::letters($this->board);
         $inlet = $this->box->inlet?->value;
-        $hasEarth = !$this->board->system()->isHarmlessToTouch();
-        $terminals = [
-            new Terminal('L', $letters['L'], Joining::Screw),
-            new Terminal('N', $letters['N'], Joining::Screw),
-            ...$hasEarth ? [new Terminal('PE', 'PE', Joining::Screw)] : [],
-        ];
         $id = $this->harness->device(
             DeviceKind::Inlet,
             '01',
             'inlet',
-            $terminals,
+            [new Terminal('L', $letters['L'], Joining::Screw), new Terminal('N', $letters['N'], Joining::Screw)],
             'board',
             $inlet instanceof InletKind ? $inlet->value : 'kind not stated',
         );
@@ -127,12 +122,19 @@ final class MainsSide
         if (!isset($this->harness->devices['F02'])) {
             $this->harness->join(self::NEUTRAL, $id, 'N', 'M02', 'board');
         }
-        if ($hasEarth) {
-            $this->harness->join(self::EARTH, $id, 'PE', 'M03', 'board');
-        }
-        if (BaseMaterial::Metal === $this->box->enclosure?->value && $hasEarth) {
+    }
+
+    /** Protective earth comes in where something wants it, and always with fixed wiring; nobody says it of every plug. */
+    private function earth(): void
+    {
+        $isHurting = !$this->board->system()->isHarmlessToTouch();
+        if (BaseMaterial::Metal === $this->box->enclosure?->value && $isHurting) {
             $case = $this->harness->device(DeviceKind::Case, '02', 'metal case', [new Terminal('PE', 'PE', Joining::Screw)], 'board');
             $this->harness->join(self::EARTH, $case, 'PE', 'M04', 'board');
+        }
+        if ($isHurting && (InletKind::Fixed === $this->box->inlet?->value || $this->harness->isJoined(self::EARTH))) {
+            $this->harness->extend(self::INLET, new Terminal('PE', 'PE', Joining::Screw));
+            $this->harness->join(self::EARTH, self::INLET, 'PE', 'M03', 'board');
         }
     }
 
@@ -181,7 +183,7 @@ final class MainsSide
     /** What a contact is fed from: the live bar, or where contacts keep lines apart, the resting contact of the one before it. */
     private function feed(Actuator $actuator, string $relay): string
     {
-        $group = $this->interlock($actuator->function);
+        $group = $this->board->interlockOf($actuator->function);
         if (null === $group) {
             return $this->live();
         }
@@ -205,17 +207,5 @@ final class MainsSide
         );
 
         return $net;
-    }
-
-    private function interlock(string $function): ?FunctionGroup
-    {
-        foreach ($this->board->groups as $group) {
-            if (true === $group->byContacts?->value && in_array($function, $group->functions, true) && $group->kind->isExclusive()
-                && GroupKind::StepRelays !== $group->kind) {
-                return $group;
-            }
-        }
-
-        return null;
     }
 }

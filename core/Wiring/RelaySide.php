@@ -81,6 +81,29 @@ final class RelaySide
         return $this->board->actuator($id)->driver->isReadyMade() ? $terminal . $this->channels[$id][1] : $terminal;
     }
 
+    /** A contact between two nets: fed at COM, unless the maker wants it the other way round. */
+    public function pole(string $id, string $from, string $to): void
+    {
+        $number = Places::number($id);
+        [$at, $leaves] = $this->fedAndLeaving($id);
+        $device = $this->contactDevice($id);
+        $this->harness->join($from, $device, $this->contactTerminal($id, $at), 'P' . $number . '1', $id);
+        $this->harness->join($to, $device, $this->contactTerminal($id, $leaves), 'P' . $number . '2', $id);
+    }
+
+    /**
+     * Which terminal of a contact is fed, and which one leads on.
+     *
+     * @return array{string, string}
+     */
+    public function fedAndLeaving(string $id): array
+    {
+        $used = $this->board->actuator($id)->contact->abbreviation();
+        $isTurned = in_array($id, $this->places->facts->fedAtContact, true) && !$this->board->needsCom($id);
+
+        return $isTurned ? [$used, 'COM'] : ['COM', $used];
+    }
+
     /** Which relay sits on which channel of a package that several share: as the maker has said, else in their order. */
     private function assignChannels(): void
     {

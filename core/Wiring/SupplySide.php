@@ -17,6 +17,9 @@ use IronLatch\Core\Quantity\Unit;
 /** The controller, and how every rail comes to it and to the rest: sources, sockets, fuses, converters, capacitors. */
 final readonly class SupplySide
 {
+    /** Of the pull-up that a bare module wants at its reset (data sheets of modules, from memory). */
+    private const RESET_OHMS = 10e3;
+
     private Board $board;
     private Harness $harness;
 
@@ -83,14 +86,14 @@ final readonly class SupplySide
         $reset = $this->places->labelled('EN');
         if (true === $this->board->mcu->resetPulled?->value) {
             $net = $this->harness->net('EN', 'EN, reset', NetKind::Signal, Area::LowVoltage);
-            $pull = $this->harness->resistor('01', 'pull-up of the reset', 'board', 10e3);
+            $pull = $this->harness->resistor('01', 'pull-up of the reset', 'board', self::RESET_OHMS, '10 kΩ usual');
             $delay = $this->harness->device(
                 DeviceKind::Capacitor,
                 '01',
                 'capacitor of the reset',
                 Harness::terminals(null, ['1', '2']),
                 'board',
-                '1 µF',
+                '1 µF usual',
             );
             $this->harness->join($net, Places::CONTROLLER, $reset, 'V04', 'board');
             $this->harness->join($net, $pull, '1', 'V05', 'board');

@@ -12,6 +12,7 @@ use IronLatch\Core\Wiring\Listing\ContinuityRow;
 use IronLatch\Core\Wiring\Listing\CuttingList;
 use IronLatch\Core\Wiring\Listing\TerminalPlan;
 use IronLatch\Core\Wiring\Listing\WiringList;
+use IronLatch\Core\Wiring\MainsSide;
 use IronLatch\Core\Wiring\Sheet\Layout;
 use IronLatch\Core\Wiring\Sheet\Run;
 use IronLatch\Core\Wiring\Sheet\Sheet;
@@ -169,18 +170,19 @@ final readonly class WiringDrawing
     }
 
     /**
-     * The orders of the terminals that move those of one line by a place.
+     * The orders of the terminals that move those of one line by a place among its like: lines of the mains and others stand apart.
      *
      * @return array<string, list<string>> all lines in their new order, by what it is called
      */
     public function moves(string $line): array
     {
-        $first = array_values(array_intersect($this->board->wiring->order, array_keys($this->board->lines)));
-        $order = [...$first, ...array_values(array_diff(array_keys($this->board->lines), $first))];
-        $at = array_search($line, $order, true);
-        if (false === $at) {
+        if (!isset($this->board->lines[$line])) {
             return [];
         }
+        $isOnMains = fn(string $id): bool => MainsSide::isOnMains($this->board, $this->board->lines[$id]);
+        $all = array_unique([...$this->board->wiring->order, ...array_keys($this->board->lines)]);
+        $order = array_values(array_filter($all, static fn(string $id): bool => $isOnMains($id) === $isOnMains($line)));
+        $at = (int) array_search($line, $order, true);
         $moved = static function (int $to) use ($order, $at): array {
             [$order[$at], $order[$to]] = [$order[$to], $order[$at]];
 

@@ -18,8 +18,8 @@ final readonly class WiringDiff
      * @param array<string, Wire> $added
      * @param list<string> $devicesGone
      * @param list<string> $devicesNew
-     * @param array<string, array{WiredDevice, WiredDevice}> $exchanged devices whose part, value or setting is another one, as they were and
-     *     as they shall be
+     * @param array<string, array{WiredDevice, WiredDevice}> $exchanged devices of another part, value or setting, as they were and as they
+     *     shall be
      */
     private function __construct(
         public array $removed,

@@ -104,6 +104,9 @@ final class WiringFactsTest extends TestCase
         $board = (new FeedContact('A2', false))->apply((new FeedContact('A1', false))->apply(TestBoards::sound()));
         self::assertSame(['A1', 'A2'], $board->wiring->fedAtContact);
         self::assertSame(['A2'], (new FeedContact('A1'))->apply($board)->wiring->fedAtContact);
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('only its COM can be fed');
+        (new FeedContact('A1', false))->apply(WiredBoards::generated()['two-way']);
     }
 
     public function testAPackageHasNoMoreThanSixteenChannels(): void

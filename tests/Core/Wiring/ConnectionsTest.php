@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Wiring;
 
+use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Power\FeedCoils;
 use IronLatch\Core\Board\Edit\Power\StateGround;
 use IronLatch\Core\Board\Edit\Wiring\ChooseChannel;
@@ -14,6 +17,8 @@ use IronLatch\Core\Board\Edit\Wiring\MeasureWire;
 use IronLatch\Core\Board\Edit\Wiring\OrderTerminals;
 use IronLatch\Core\Board\Edit\Wiring\StateWiring;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Board\WiringScheme;
 use IronLatch\Core\Wiring\Colour;
 use IronLatch\Core\Wiring\Connections;
@@ -252,6 +257,9 @@ final class ConnectionsTest extends TestCase
         $fed = Connections::of((new FeedContact('A1', false))->apply(WiredBoards::demos()['utility-room']));
         self::assertArrayHasKey('K11.NO', $fed->nets['L']->ends);
         self::assertArrayHasKey('K11.COM', $fed->nets['L1.on']->ends);
+        $direct = Connections::of((new FeedContact('A4', false))->apply(WiredBoards::demos()['utility-room']));
+        self::assertArrayHasKey('K41.NO', $direct->nets['R2']->ends);
+        self::assertArrayHasKey('K41.COM', $direct->nets['L4.on']->ends);
         $long = Connections::of((new MeasureWire('W11', 0.25))->apply(WiredBoards::demos()['utility-room']));
         self::assertSame(0.25, $long->wires['W11']->metres);
         $ordered = Connections::of((new OrderTerminals(['L6', 'L1']))->apply(WiredBoards::demos()['utility-room']));
@@ -260,6 +268,31 @@ final class ConnectionsTest extends TestCase
             static fn(string $id): bool => 1 === preg_match('/^X[1-6]2$/', $id),
         ));
         self::assertSame(['X62', 'X12', 'X22', 'X32', 'X52', 'X42'], $blocks);
+    }
+
+    /** Each step is fed by the resting contact of the one before it, as the maker has said; in none of them can the COM be left out. */
+    public function testContactsKeepStepsApart(): void
+    {
+        $board = WiredBoards::demos()['utility-room'];
+        $nets = Connections::of($board)->nets;
+        self::assertArrayHasKey('K21.COM', $nets['L']->ends);
+        self::assertSame(['K21.NC', 'K71.COM'], array_keys($nets['A2.rest']->ends));
+        self::assertSame(['K71.NC', 'K81.COM'], array_keys($nets['A7.rest']->ends));
+        $turned = $board->with(wiring: new WiringFacts(fedAtContact: ['A7']));
+        self::assertSame(['K71.NC', 'K81.COM'], array_keys(Connections::of($turned)->nets['A7.rest']->ends));
+        $this->expectException(EditRefused::class);
+        (new FeedContact('A7', false))->apply($board);
+    }
+
+    /** Nobody says of a plug that it brings an earth: it is drawn where something wants it, and with fixed wiring. */
+    public function testEarthComesInWhereItIsWanted(): void
+    {
+        $lamps = WiredBoards::generated()['discrete'];
+        self::assertArrayNotHasKey('PE', Connections::of($lamps)->nets);
+        $fixed = (new StateBox(inlet: InletKind::Fixed))->apply($lamps);
+        self::assertSame(['X01.PE'], array_keys(Connections::of($fixed)->nets['PE']->ends));
+        $metal = (new StateBox(enclosure: BaseMaterial::Metal))->apply($lamps);
+        self::assertSame(['X02.PE', 'X01.PE'], array_keys(Connections::of($metal)->nets['PE']->ends));
     }
 
     /** What is chosen for a relay goes with it. */

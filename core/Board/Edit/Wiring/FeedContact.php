@@ -23,6 +23,12 @@ final readonly class FeedContact implements Edit
         if (null === Targets::actuator($board, $this->actuator)->relay) {
             throw new EditRefused(sprintf('“%s” has no contact.', $board->nameOf($this->actuator)));
         }
+        if (!$this->atCom && $board->needsCom($this->actuator)) {
+            throw new EditRefused(sprintf(
+                '“%s” keeps others off by its contact, or is one end of a two-way circuit: only its COM can be fed.',
+                $board->nameOf($this->actuator),
+            ));
+        }
         $facts = $board->wiring;
         $fed = array_values(array_diff($facts->fedAtContact, [$this->actuator]));
         if (!$this->atCom) {

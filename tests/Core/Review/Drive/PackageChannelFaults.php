@@ -39,7 +39,7 @@ final class PackageChannelFaults implements PlantedFaults
             new ChooseChannel('A3', 4),
             new ChooseChannel('A2', 4),
             $module->with(wiring: Copy::of($module->wiring, ['channels' => ['A1' => 3, 'A2' => 3]])),
-            says: '“Line 1 relay” is wired to channel 3, and so is “Line 2 relay”.',
+            says: '“Line 1” is wired to channel 3, and so is “Line 2”.',
             proposes: ['Wire it to channel 1'],
         );
     }

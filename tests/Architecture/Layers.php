@@ -47,7 +47,10 @@ final class Layers
     #[TestRule]
     public function catalogueKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Catalogue', ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow(
+            'Catalogue',
+            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
+        );
     }
 
     #[TestRule]

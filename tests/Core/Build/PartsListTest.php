@@ -99,9 +99,9 @@ final class PartsListTest extends TestCase
         $row = self::row($parts, 'NPN 2N2222A class');
         self::assertNull($row->euros);
         self::assertSame(84 - 12, $parts->unpriced());
-        $csv = PartsCsv::of($parts, ['Rests on nothing']);
-        self::assertStringContainsString('8,transistor,NPN 2N2222A class,Q11 Q21 Q31 Q41 Q51 Q61 Q71 Q81,npn-2n2222,,,', str_replace('"', '', $csv));
-        self::assertStringContainsString('1,fuse,Ceramic fuse T 6.3 A,F01,fuse-ceramic-6-3,0.50,0.50,', str_replace('"', '', $csv));
+        $csv = str_replace('"', '', PartsCsv::of($parts, ['Rests on nothing']));
+        self::assertStringContainsString('8,transistor,NPN 2N2222A class,Q11 Q21 Q31 Q41 Q51 Q61 Q71 Q81,npn-2n2222,,,', $csv);
+        self::assertStringContainsString('1,fuse,Ceramic fuse T 6.3 A,F01,fuse-ceramic-6-3,0.50,0.50,', $csv);
         self::assertStringStartsWith('Rests on nothing,', $csv);
     }
 

@@ -54,7 +54,7 @@ test('a length that cannot be is refused at its field', async ({ page }) => {
   const length = page.getByLabel('Length of W11');
   await length.fill('300 m');
   await length.press('Enter');
-  await expect(page.locator('#notice')).toContainText('between 5 mm and 200 m');
+  await expect(page.locator('#notice')).toContainText('from 5 mm to 200 m');
   await expect(length).toHaveValue('300 m');
   await length.fill('25 cm');
   await swapped(page, () => length.press('Enter'));

@@ -41,6 +41,7 @@ const screens = [
   'board/wiring?open=low.K11',
   'board/wiring?open=wires',
   'board/wiring?open=continuity',
+  'board/wiring?open=parts',
   'board/sheets',
   'board/compare',
   'board/hand-over',

@@ -50,6 +50,26 @@ final readonly class Line
     ) {}
 
     /**
+     * Everything of it, from finger to filament: itself, its relays, and the functions of its relays and surfaces, some of which other
+     * lines have as well.
+     *
+     * @param string $id its own
+     * @return array<string, true> by id
+     */
+    public function subjects(string $id): array
+    {
+        $subjects = [$id => true];
+        foreach ($this->actuators as $relay => $actuator) {
+            $subjects += [$relay => true, $actuator->function => true];
+        }
+        foreach ($this->surfaces as $surface) {
+            $subjects += [$surface->function => true];
+        }
+
+        return $subjects;
+    }
+
+    /**
      * @param ?Fact<float> $watts
      * @param ?Fact<SwitchedConductor> $conductor
      * @param ?array<string, Surface> $surfaces

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Bridges')]
 final readonly class BridgeDriver implements SwitchingPart, Padded
 {
+    use OfItsPrice;
     use Rated;
 
     /**

@@ -11,8 +11,10 @@ use IronLatch\Core\Record\Measured;
 
 /** A board that carries a chip to header pins with printed labels. */
 #[Heading('Controllers')]
-final readonly class Carrier implements Part
+final readonly class Carrier implements Priced
 {
+    use OfItsPrice;
+
     /**
      * @param string $chip the chip’s part id
      * @param Spread $input volts at the carrier’s supply pin

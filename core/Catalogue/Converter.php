@@ -11,6 +11,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Regulators and converters')]
 final readonly class Converter implements Padded
 {
+    use OfItsPrice;
+
     public function __construct(
         public PartIdentity $identity,
         public Regulation $regulation,

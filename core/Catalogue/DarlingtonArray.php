@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Darlington arrays')]
 final readonly class DarlingtonArray implements SwitchingPart, Padded
 {
+    use OfItsPrice;
     use Rated;
 
     /**

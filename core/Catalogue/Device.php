@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Sensors, displays and other devices')]
 final readonly class Device implements Padded
 {
+    use OfItsPrice;
+
     /**
      * @param Spread $supply volts that it is made for
      * @param Spread $amps while it works

@@ -13,6 +13,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Expanders')]
 final readonly class Expander implements Padded
 {
+    use OfItsPrice;
+
     /**
      * @param Spread $supply volts that it may be fed with
      * @param float $busHighRatio lowest high at its bus inputs, as a share of its supply

@@ -11,6 +11,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Mains fuses')]
 final readonly class MainsFuse implements Padded
 {
+    use OfItsPrice;
+
     /**
      * @param float $breakingAmps short-circuit current that it can interrupt
      * @param bool $timeLag it bears short inrush

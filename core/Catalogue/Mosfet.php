@@ -13,6 +13,7 @@ use IronLatch\Core\Record\Measured;
 final readonly class Mosfet implements GatedPart, Padded
 {
     use Gated;
+    use OfItsPrice;
     use Rated;
 
     /**

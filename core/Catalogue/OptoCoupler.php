@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Opto couplers')]
 final readonly class OptoCoupler implements DriverPart, Padded
 {
+    use OfItsPrice;
+
     /**
      * @param Spread $ledVolts forward voltage at 5 mA
      * @param Spread $transferRatio collector over LED current at 5 mA, 5 V

@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Ready-made relay modules')]
 final readonly class OptoModule implements DriverPart, Padded
 {
+    use OfItsPrice;
+
     /**
      * @param float $supplyVolts the supply that its inputs and coils are made for
      * @param Spread $indicatorVolts forward voltage of the indicator LED at 2 mA; 0 V where none is in series

@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Fuses, diodes and clamps')]
 final readonly class Protection implements Padded
 {
+    use OfItsPrice;
+
     /**
      * @param float $ratedAmps for good; of a surge clamp 0
      * @param Spread $ohms in series

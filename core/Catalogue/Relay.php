@@ -16,6 +16,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Relays')]
 final readonly class Relay implements Padded
 {
+    use OfItsPrice;
+
     /** Copper: the coil’s resistance rises by this share per kelvin. */
     public const COPPER_PER_KELVIN = 0.0039;
     /**

@@ -12,6 +12,8 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Sources of low voltage')]
 final readonly class Supply implements Padded
 {
+    use OfItsPrice;
+
     /** A source that states no limit is taken to give this share of its rating before it gives way (common practice). */
     private const USUAL_LIMIT = 1.1;
 

@@ -12,6 +12,7 @@ use IronLatch\Core\Record\Measured;
 #[Heading('Transistors')]
 final readonly class Transistor implements SwitchingPart, Padded
 {
+    use OfItsPrice;
     use Rated;
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Wiring\Area;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Listing\ContinuityList;
@@ -29,6 +30,7 @@ final readonly class WiringDrawing
         'box' => 'The whole box',
         'wires' => 'Wiring list',
         'cutting' => 'Cutting list',
+        'parts' => 'Parts',
         'terminals' => 'Terminals',
         'continuity' => 'Continuity',
         'changes' => 'What changes',
@@ -82,6 +84,10 @@ final readonly class WiringDrawing
         return match ($tab) {
             'wires' => ['bundles' => WiringList::of($this->connections)],
             'cutting' => ['rows' => CuttingList::of($this->connections)],
+            'parts' => [
+                'parts' => PartsList::of($this->board, $this->connections),
+                'by_line' => PartsList::byLine($this->board, $this->connections),
+            ],
             'terminals' => ['rows' => TerminalPlan::of($this->connections)],
             'continuity' => ['steps' => $this->steps()],
             default => [],
@@ -124,13 +130,7 @@ final readonly class WiringDrawing
      */
     private function ofLine(string $line): array
     {
-        $subjects = [$line => true];
-        foreach ($this->board->lines[$line]->actuators as $id => $actuator) {
-            $subjects += [$id => true, $actuator->function => true];
-        }
-        foreach ($this->board->lines[$line]->surfaces as $surface) {
-            $subjects += [$surface->function => true];
-        }
+        $subjects = $this->board->lines[$line]->subjects($line);
         $lit = [];
         foreach ($this->connections->devices as $device) {
             if (isset($subjects[$device->subject])) {

@@ -31,7 +31,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Quantity',
-            ['Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange'],
+            ['Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
         );
     }
 
@@ -40,62 +40,71 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Record',
-            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange'],
+            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
         );
     }
 
     #[TestRule]
     public function catalogueKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Catalogue', ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow(
+            'Catalogue',
+            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
+        );
     }
 
     #[TestRule]
     public function boardKnowsNoAnalysis(): Rule
     {
-        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function driveKnowsNoOtherAnalysis(): Rule
     {
-        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function pinsKnowDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function powerKnowsDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function mainsStandsAlone(): Rule
     {
-        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function controlKnowsBoardAndMainsOnly(): Rule
     {
-        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function wiringKnowsBoardAndDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Reckon', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function buildKnowsTheWiring(): Rule
+    {
+        return $this->mayNotKnow('Build', ['Pins', 'Power', 'Control', 'Reckon', 'Review', 'Exchange']);
     }
 
     #[TestRule]
     public function theReckonerKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
     }
 
     #[TestRule]

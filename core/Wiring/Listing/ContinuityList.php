@@ -196,7 +196,7 @@ final readonly class ContinuityList
             }
             $wires = array_values(array_filter(
                 $this->connections->wires,
-                static fn(Wire $wire): bool => in_array($wire->to->subject === $id ? $wire->to->wire[0] : '', ['P'], true)
+                static fn(Wire $wire): bool => ($wire->to->subject === $id && 'P' === $wire->to->wire[0])
                     || ($wire->from->subject === $id && 'P' === $wire->from->wire[0]),
             ));
             if ([] === $wires) {

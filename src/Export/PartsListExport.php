@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export;
+
+use IronLatch\Core\Build\PartsList;
+use IronLatch\Core\Exchange\PartsCsv;
+
+/** What is to be bought. */
+final readonly class PartsListExport implements Export
+{
+    use OfTheWholeBoard;
+
+    public static function name(): string
+    {
+        return 'parts';
+    }
+
+    public static function title(): string
+    {
+        return 'Parts list';
+    }
+
+    public function file(Handover $handover, string $subject): ExportFile
+    {
+        $parts = PartsList::of($handover->board, $handover->connections());
+
+        return new ExportFile(
+            Exports::fileName($handover->board->name . ' parts', 'csv'),
+            'text/csv; charset=utf-8',
+            PartsCsv::of($parts, $handover->remarks('Parts list')),
+        );
+    }
+}

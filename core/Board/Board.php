@@ -61,6 +61,7 @@ final readonly class Board
      * @param array<string, HousePlace> $places where the board stands, its switches and appliances, by id
      * @param array<string, HouseCable> $houseCables between places, by id
      * @param WiringFacts $wiring what the maker has chosen of the wiring
+     * @param BuildFacts $build how it is to be built
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -106,6 +107,7 @@ final readonly class Board
         #[MapOf(HouseCable::class, '^J[1-9][0-9]{0,5}$')]
         public array $houseCables = [],
         public WiringFacts $wiring = new WiringFacts(),
+        public BuildFacts $build = new BuildFacts(),
     ) {
         $this->index = new BoardIndex($this);
         $this->controller = BoardIntegrity::verify($this);
@@ -156,6 +158,7 @@ final readonly class Board
         ?array $places = null,
         ?array $houseCables = null,
         ?WiringFacts $wiring = null,
+        ?BuildFacts $build = null,
     ): self {
         $said = get_defined_vars();
         if (null !== $lines && null === $wiring) {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
+use IronLatch\Core\Catalogue\Assembler;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\MainsSystem;
 use IronLatch\Core\Catalogue\Relay;
@@ -64,7 +66,7 @@ final class BoardIntegrity
             $fields,
             static fn(string $field): bool => !array_key_exists($field, $old) || $old[$field] !== $now[$field],
         );
-        if ($isTouched('name', 'mcu', 'mains', 'parts', 'box', 'acceptances')) {
+        if ($isTouched('name', 'mcu', 'mains', 'parts', 'box', 'build', 'acceptances')) {
             self::whole($board);
         }
         if ($isTouched('rails', 'parts', 'mcu', 'defaults')) {
@@ -120,6 +122,12 @@ final class BoardIntegrity
         }
         if (null !== $board->box?->fuse) {
             Pointer::part($board, $board->box->fuse, MainsFuse::class, 'fuse');
+        }
+        if (null !== $board->build->enclosure) {
+            Pointer::part($board, $board->build->enclosure, Enclosure::class, 'enclosure');
+        }
+        if (null !== $board->build->assembler) {
+            Pointer::part($board, $board->build->assembler, Assembler::class, 'assembler');
         }
     }
 

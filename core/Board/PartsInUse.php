@@ -27,6 +27,9 @@ final class PartsInUse
         if (null !== $board->box?->fuse) {
             $used[] = $board->box->fuse;
         }
+        foreach ([$board->build->enclosure, $board->build->assembler] as $chosen) {
+            array_push($used, ...null === $chosen ? [] : [$chosen]);
+        }
         foreach ($board->devices as $device) {
             $used[] = $device->part;
         }

@@ -11,9 +11,10 @@ use IronLatch\Core\Record\Measured;
 
 /** A board that carries a chip to header pins with printed labels. */
 #[Heading('Controllers')]
-final readonly class Carrier implements Priced
+final readonly class Carrier implements Sized
 {
     use OfItsPrice;
+    use OfItsSize;
 
     /**
      * @param string $chip the chip’s part id
@@ -54,6 +55,7 @@ final readonly class Carrier implements Priced
         public array $upload = [],
         #[Measured(Unit::Ampere, above: true)]
         public ?float $outsideAmps = null,
+        public ?Size $size = null,
     ) {
         $labels = array_map(static fn(HeaderPin $pin): string => $pin->side->value . $pin->position, $header);
         if (count($labels) !== count(array_unique($labels))) {

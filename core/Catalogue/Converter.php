@@ -9,9 +9,10 @@ use IronLatch\Core\Record\Measured;
 
 /** A regulator as it is bought: a chip in its package, or a small board with everything around it. */
 #[Heading('Regulators and converters')]
-final readonly class Converter implements Padded
+final readonly class Converter implements Padded, Sized
 {
     use OfItsPrice;
+    use OfItsSize;
 
     public function __construct(
         public PartIdentity $identity,

@@ -11,9 +11,10 @@ use IronLatch\Core\Record\Measured;
 
 /** A chip that gives a controller more pins over a bus. */
 #[Heading('Expanders')]
-final readonly class Expander implements Padded
+final readonly class Expander implements Padded, Sized
 {
     use OfItsPrice;
+    use OfItsSize;
 
     /**
      * @param Spread $supply volts that it may be fed with
@@ -42,6 +43,7 @@ final readonly class Expander implements Padded
         #[Measured(Unit::Euro)]
         public float $price,
         public ?PadMap $pads = null,
+        public ?Size $size = null,
     ) {
         if ($kind->isOnI2c() && ($firstAddress < 8 || $addresses < 1 || $firstAddress + $addresses > 120)) {
             throw new \InvalidArgumentException('The addresses of an I2C expander lie between 8 and 119.');

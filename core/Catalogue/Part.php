@@ -25,6 +25,8 @@ use IronLatch\Core\Record\OneOf;
     'device' => Device::class,
     'appliance' => Appliance::class,
     'mains-fuse' => MainsFuse::class,
+    'enclosure' => Enclosure::class,
+    'assembler' => Assembler::class,
     'surface-profile' => SurfaceProfile::class,
     'mains-system' => MainsSystem::class,
 ])]

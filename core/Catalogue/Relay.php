@@ -14,9 +14,10 @@ use IronLatch\Core\Record\Measured;
  * warm and no inductance.
  */
 #[Heading('Relays')]
-final readonly class Relay implements Padded
+final readonly class Relay implements Padded, Sized
 {
     use OfItsPrice;
+    use OfItsSize;
 
     /** Copper: the coil’s resistance rises by this share per kelvin. */
     public const COPPER_PER_KELVIN = 0.0039;
@@ -88,6 +89,7 @@ final readonly class Relay implements Padded
         #[Measured(Unit::Volt)]
         public ?float $contactLeastVolts = null,
         public ?PadMap $pads = null,
+        public ?Size $size = null,
     ) {
         if ($poles < 1 || $poles > 4) {
             throw new \InvalidArgumentException('A relay has 1 to 4 poles.');

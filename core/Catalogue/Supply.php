@@ -10,9 +10,10 @@ use IronLatch\Core\Record\Measured;
 
 /** A source of low voltage. What its maker does not state is null, and what hangs on it is then not judged by it. */
 #[Heading('Sources of low voltage')]
-final readonly class Supply implements Padded
+final readonly class Supply implements Padded, Sized
 {
     use OfItsPrice;
+    use OfItsSize;
 
     /** A source that states no limit is taken to give this share of its rating before it gives way (common practice). */
     private const USUAL_LIMIT = 1.1;

@@ -51,7 +51,23 @@ final class BoardMigrations
 
         $data = $from < 4 && $version >= 4 ? self::fromThree($data) : $data;
 
-        return $from < 5 && $version >= 5 ? self::fromFour($data) : $data;
+        $data = $from < 5 && $version >= 5 ? self::fromFour($data) : $data;
+
+        return $from < 6 && $version >= 6 ? self::fromFive($data) : $data;
+    }
+
+    /**
+     * Of how it is built nobody had said anything.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     * @throws RecordFault when something of it is there already
+     */
+    private static function fromFive(array $data): array
+    {
+        return array_key_exists('build', $data)
+            ? throw new RecordFault('build', 'a file of version 5 has no such key. Take it out, or write version 6 throughout.')
+            : $data;
     }
 
     /**

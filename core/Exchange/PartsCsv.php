@@ -10,7 +10,23 @@ use IronLatch\Core\Build\PartsRow;
 /** The parts list as CSV (RFC 4180): one row for parts that are alike. */
 final class PartsCsv
 {
-    private const HEADER = ['count', 'kind', 'part', 'designators', 'part id', 'euros each, indicative', 'euros together', 'notes'];
+    private const HEADER = [
+        'count',
+        'kind',
+        'part',
+        'designators',
+        'part id',
+        'package',
+        'side',
+        'fitted by',
+        'must bear',
+        'bears',
+        'euros each',
+        'euros together',
+        'price from',
+        'price of',
+        'notes',
+    ];
 
     /**
      * @param list<string> $remarks what it rests on
@@ -21,13 +37,20 @@ final class PartsCsv
             ...array_map(static fn(string $remark): array => [$remark], $remarks),
             self::HEADER,
             ...array_map(static fn(PartsRow $row): array => [
-                (string) count($row->designators),
-                $row->kind->value,
+                $row->counted(),
+                $row->kind,
                 $row->what,
                 implode(' ', $row->designators),
                 $row->part ?? '',
-                self::money($row->euros),
+                $row->package,
+                $row->side,
+                $row->fittedBy->value,
+                $row->rating?->neededWords() ?? '',
+                $row->rating?->chosenWords() ?? '',
+                self::money($row->price?->euros),
                 self::money($row->sumEuros()),
+                $row->price->source ?? '',
+                $row->price->date ?? '',
                 implode('; ', $row->notes),
             ], $parts->rows),
         ]);

@@ -24,7 +24,10 @@ final class QuantityParser
         if ('' === $plain || strlen($plain) > self::LONGEST) {
             throw NotAQuantity::expected($text, $unit);
         }
-        $value = self::asGauge($plain, $unit) ?? self::asInfix($plain, $unit) ?? self::asNumberAndUnit($plain, $unit);
+        $value = self::asGauge($plain, $unit)
+            ?? self::asCubicInches($plain, $unit)
+            ?? self::asInfix($plain, $unit)
+            ?? self::asNumberAndUnit($plain, $unit);
         if (null !== $value) {
             return $value;
         }
@@ -54,7 +57,7 @@ final class QuantityParser
     public static function writtenPattern(Unit $unit): string
     {
         $prefix = $unit->takesPrefix() ? "[pnm\u{B5}kMG]?" : '';
-        $symbol = Unit::SquareMetre === $unit ? 'mm²' : preg_quote($unit->value, '/');
+        $symbol = preg_quote($unit->millionth() ?? $unit->value, '/');
 
         return '^-?\d{1,20}(\.\d{1,40})? ' . $prefix . $symbol . '$';
     }
@@ -88,6 +91,14 @@ final class QuantityParser
         return M_PI / 4 * $diameterMetres ** 2;
     }
 
+    /** `18 in³`, as boxes are marked in North America. */
+    private static function asCubicInches(string $text, Unit $unit): ?float
+    {
+        $isMatch = Unit::CubicMetre === $unit && 1 === preg_match('/^(' . self::NUMBER . ')\s*(?:in³|in3|cu\.? ?in\.?)$/u', $text, $match);
+
+        return $isMatch ? (float) str_replace(',', '.', $match[1]) * 0.0254 ** 3 : null;
+    }
+
     /** `4k7`, `4R7`, `2n2`: the prefix stands where the decimal point would be. */
     private static function asInfix(string $text, Unit $unit): ?float
     {
@@ -119,7 +130,7 @@ final class QuantityParser
     /** In one piece: a table. */
     private static function exponentOf(string $suffix, Unit $unit, bool $unitRequired): ?int
     {
-        if (Unit::SquareMetre === $unit) {
+        if (null !== $unit->millionth()) {
             return in_array($suffix, $unit->spellings(), true) ? -6 : null;
         }
         // The one prefix that is not a step of a thousand, and the one that rulers are marked in.

@@ -13,8 +13,8 @@ final class QuantityPrinter
         if (!is_finite($value)) {
             return $value > 0 ? 'unlimited' : 'none';
         }
-        if (Unit::SquareMetre === $unit) {
-            return self::significant($value * 1e6, $digits) . ' mm²';
+        if (null !== $unit->millionth()) {
+            return self::significant($value * 1e6, $digits) . ' ' . $unit->millionth();
         }
         if (Unit::Euro === $unit) {
             return number_format($value, 2, '.', '') . ' €';
@@ -38,8 +38,8 @@ final class QuantityPrinter
     public static function written(float $value, Unit $unit): string
     {
         [$negative, $digits, $point] = self::digits($value);
-        if (Unit::SquareMetre === $unit) {
-            return $negative . self::placed($digits, $point + 6) . ' mm²';
+        if (null !== $unit->millionth()) {
+            return $negative . self::placed($digits, $point + 6) . ' ' . $unit->millionth();
         }
         if (!$unit->takesPrefix() || '' === $digits) {
             return $negative . self::placed($digits, $point) . ' ' . $unit->value;

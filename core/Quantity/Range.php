@@ -31,6 +31,7 @@ final readonly class Range
             Unit::Henry => new self(0.0, 1e3),
             Unit::Metre => new self(-500.0, 1e5),
             Unit::SquareMetre => new self(0.0, 1e-2),
+            Unit::CubicMetre => new self(0.0, 10.0),
             Unit::Second => new self(0.0, 1e8),
             Unit::Hertz => new self(0.0, 1e10),
             Unit::Celsius => new self(-60.0, 250.0),

@@ -19,6 +19,7 @@ enum Unit: string
     case Henry = 'H';
     case Metre = 'm';
     case SquareMetre = 'm²';
+    case CubicMetre = 'm³';
     case Second = 's';
     case Hertz = 'Hz';
     case Celsius = '°C';
@@ -42,6 +43,7 @@ enum Unit: string
             self::Henry => 'an inductance in henries',
             self::Metre => 'a length in metres or millimetres',
             self::SquareMetre => 'a conductor cross-section in mm² or AWG',
+            self::CubicMetre => 'a volume in cm³ or in³',
             self::Second => 'a time in seconds',
             self::Hertz => 'a frequency in hertz',
             self::Celsius => 'a temperature in °C',
@@ -67,6 +69,7 @@ enum Unit: string
             self::Henry => '105 mH',
             self::Metre => '8 mm or 1.2 m',
             self::SquareMetre => '1.5 mm² or 16 AWG',
+            self::CubicMetre => '295 cm³ or 18 in³',
             self::Second => '20 ms or 5 s',
             self::Hertz => '50 Hz or 38 kHz',
             self::Celsius => '40 °C',
@@ -85,9 +88,28 @@ enum Unit: string
     {
         return !in_array(
             $this,
-            [self::Celsius, self::Ratio, self::Percent, self::SquareMetre, self::Euro, self::KelvinPerWatt, self::Hour],
+            [
+                self::Celsius,
+                self::Ratio,
+                self::Percent,
+                self::SquareMetre,
+                self::CubicMetre,
+                self::Euro,
+                self::KelvinPerWatt,
+                self::Hour,
+            ],
             true,
         );
+    }
+
+    /** The one unit of areas and volumes that files and people use: mm², cm³, each a millionth; null for all others. */
+    public function millionth(): ?string
+    {
+        return match ($this) {
+            self::SquareMetre => 'mm²',
+            self::CubicMetre => 'cm³',
+            default => null,
+        };
     }
 
     /**
@@ -109,6 +131,7 @@ enum Unit: string
             self::Henry => ['H', 'henry', 'henries'],
             self::Metre => ['m', 'metre', 'metres', 'meter', 'meters'],
             self::SquareMetre => ['mm²', 'mm2', 'mm^2', 'sqmm'],
+            self::CubicMetre => ['cm³', 'cm3', 'cm^3', 'ml'],
             self::Second => ['s', 'sec', 'second', 'seconds'],
             self::Hertz => ['Hz', 'hz', 'hertz'],
             self::Celsius => ['°C', 'C', 'degC', '° C'],

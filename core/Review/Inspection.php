@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Build\Fit\BoxPlan;
+use IronLatch\Core\Build\PartsList;
+use IronLatch\Core\Build\PriceList;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Control\ControlMap;
@@ -38,10 +41,13 @@ final readonly class Inspection
     /** The air in the box that the heat of everything on makes; null while its size is not stated. */
     public ?Figure $boxAir;
 
+    private ConnectedBoard $connected;
+
     /**
      * @param ?Catalogue $catalogue parts that remedies may propose; without one, remedies keep to the parts of the board
+     * @param PriceList $prices what the maker pays; what it does not name costs what is usual
      */
-    public function __construct(Board $board, public ?Catalogue $catalogue = null)
+    public function __construct(Board $board, public ?Catalogue $catalogue = null, public PriceList $prices = new PriceList())
     {
         [$drive, $power, $mains] = self::electrics($board);
         $this->boxAir = BoxAir::of(
@@ -65,6 +71,7 @@ final readonly class Inspection
         $this->fitness = new Fitness($board, $this->startUp);
         $this->pinCurrents = PinCurrents::of($board, $this->drive);
         $this->plan = new SeatingPlan($board, $this->fitness);
+        $this->connected = new ConnectedBoard($board, $power, $mains, $prices);
     }
 
     /**
@@ -77,10 +84,22 @@ final readonly class Inspection
         return [$drive, Budget::of($board, $drive), LivePath::of($board)];
     }
 
-    /** Everything that is joined to anything, its wires cut by what they carry; derived afresh each time it is asked for. */
+    /** Everything that is joined to anything, its wires cut by what they carry. */
     public function connections(): Connections
     {
-        return Connections::of($this->board, $this->power->continuousAmps());
+        return $this->connected->connections();
+    }
+
+    /** Where the parts lie, and what has to keep apart; null while nobody has said how it is built. */
+    public function layout(): ?BoxPlan
+    {
+        return $this->connected->layout();
+    }
+
+    /** What is to be bought. */
+    public function partsList(): PartsList
+    {
+        return $this->connected->partsList();
     }
 
     /** Whether nothing of the board belongs to a stage yet, so that looking at it says nothing. */

@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '12';
+    public const VERSION = '13';
 
     /**
      * @return list<Rule>
@@ -175,6 +175,22 @@ final class RuleBook
             new Controls\PercentToStep(),
             new Controls\SwitchByPosition(),
             new Controls\NotStaggered(),
+            new Board\NoPlaceYet(),
+            new Board\DoesNotFitBox(),
+            new Board\ZonesMixed(),
+            new Board\BoxTooFull(),
+            new Board\PadsLeft(),
+            new Board\HeaderRows(),
+            new Board\AntennaCovered(),
+            new Board\ShutIn(),
+            new Board\WarmCapacitor(),
+            new Board\NotFixed(),
+            new Board\JumperOverloaded(),
+            new Board\RatingTooLow(),
+            new Board\NoProgrammingAccess(),
+            new Board\BothSides(),
+            new Board\MissingStock(),
+            new Board\OverCeiling(),
         ];
     }
 

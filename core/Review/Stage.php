@@ -13,6 +13,7 @@ enum Stage: string
     case Power = 'Power';
     case Mains = 'Mains';
     case Controls = 'Controls';
+    case Board = 'Board';
 
     /** @param string $rule the id of a rule: its stage and its name */
     public static function of(string $rule): self
@@ -23,6 +24,6 @@ enum Stage: string
     /** What the view that the stage is worked on in is called. */
     public function view(): string
     {
-        return strtolower($this->value);
+        return self::Board === $this ? 'build' : strtolower($this->value);
     }
 }

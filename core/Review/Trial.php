@@ -22,7 +22,7 @@ final readonly class Trial
         if (null === $board) {
             return false;
         }
-        $after = $this->inspector->inspect(new Inspection($board, $this->inspection->catalogue));
+        $after = $this->inspector->inspect(new Inspection($board, $this->inspection->catalogue, $this->inspection->prices));
         $left = array_filter([$finding, ...$others], static fn(Finding $one): bool => null !== $after->finding($one->key()));
         if (
             [] !== $left

@@ -14,7 +14,6 @@ final readonly class Wire
      * @param ?float $metres null while nobody has said it
      * @param bool $onBoard a joint between parts that sit side by side: a track, a lead or a drop of solder
      * @param string $bundle what it lies in
-     * @param ?float $amps that it carries at the most; null where that does not decide
      */
     public function __construct(
         public string $number,
@@ -26,6 +25,5 @@ final readonly class Wire
         public ?float $metres,
         public bool $onBoard,
         public string $bundle,
-        public ?float $amps = null,
     ) {}
 }

@@ -10,16 +10,20 @@ use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\ForSeveral;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Build\Currency;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Part;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\FieldShape;
 use IronLatch\Core\Record\RecordFault;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Record\ValueKind;
+use IronLatch\Storage\ShelfPapers;
 
 /** Makes an edit of the fields of a form: parts come as ids and get their facts here. */
 final readonly class EditForm
@@ -27,7 +31,7 @@ final readonly class EditForm
     /** Stands between the short form of a value, as it is in a field, and the value with all its digits. */
     public const EXACTLY = ' = ';
 
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue, private ?ShelfPapers $papers = null) {}
 
     /**
      * In one piece: what an empty field means depends on the field, case by case. One of which something was said takes it back.
@@ -116,7 +120,23 @@ final readonly class EditForm
             throw new EditRefused('Nothing was chosen. Choose one from the list first.', $name);
         }
 
+        if (Unit::Euro === $field->value->unit && is_string($value)) {
+            return $this->inEuros($value);
+        }
+
         return ValueKind::Listing === $field->value->kind ? self::listed($value) : $value;
+    }
+
+    /** Money is typed in the currency of the shelf; a board counts in euros. */
+    private function inEuros(string $value): string
+    {
+        $currency = $this->papers?->currency() ?? new Currency();
+        $form = '/^\s*(\d[\d.,]*)\s*' . preg_quote($currency->sign, '/') . '?\s*$/u';
+        if (1.0 === $currency->perEuro || 1 !== preg_match($form, $value, $match)) {
+            return $value;
+        }
+
+        return QuantityPrinter::written((float) str_replace(',', '.', $match[1]) / $currency->perEuro, Unit::Euro);
     }
 
     /** A list: chosen one by one, or typed and pasted, one in each row. What is left empty says nothing. */

@@ -6,10 +6,11 @@ namespace IronLatch\Controller;
 
 use IronLatch\Board\BoardChanges;
 use IronLatch\Board\EditForm;
+use IronLatch\Board\Inspections;
+use IronLatch\Core\Board\Edit\Build\PlaceParts;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Catalogue\Catalogue;
-use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Build\Fit\Placer;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\WaysOut;
 use IronLatch\Screen\BoardScreen;
@@ -32,7 +33,7 @@ final class BoardController extends AbstractController
         private readonly BoardChanges $changes,
         private readonly BoardScreen $screen,
         private readonly EditForm $form,
-        private readonly Catalogue $catalogue,
+        private readonly Inspections $inspections,
     ) {}
 
     #[Route('', name: 'board', methods: ['GET'])]
@@ -75,7 +76,7 @@ final class BoardController extends AbstractController
     public function remedy(Request $request, OpenBoard $opened): Response
     {
         return $this->change($request, $opened, function (OpenBoard $seen) use ($request): Edit {
-            $report = Inspector::withRuleBook()->inspect(new Inspection($seen->board, $this->catalogue));
+            $report = Inspector::withRuleBook()->inspect($this->inspections->of($seen->board));
             $key = $request->request->getString('finding');
             if ($request->request->getBoolean('all')) {
                 $forAll = $report->groupOf($key)?->remedyForAll();
@@ -95,7 +96,7 @@ final class BoardController extends AbstractController
     public function seat(Request $request, OpenBoard $opened): Response
     {
         return $this->change($request, $opened, function (OpenBoard $seen) use ($request): Edit {
-            $inspection = new Inspection($seen->board, $this->catalogue);
+            $inspection = $this->inspections->of($seen->board);
             $way = $request->request->getString('way');
             if ('' === $way) {
                 return $inspection->plan->edit();
@@ -103,6 +104,26 @@ final class BoardController extends AbstractController
 
             return WaysOut::named($inspection, $way)->edit
                 ?? throw new EditRefused('This way is not open any more. Look at the comparison again.');
+        });
+    }
+
+    /** Lays parts down on the plan: all anew, or those that have no place yet. */
+    #[Route('/place', name: 'board_place', methods: ['POST'])]
+    public function place(Request $request, OpenBoard $opened): Response
+    {
+        return $this->change($request, $opened, function (OpenBoard $seen) use ($request): Edit {
+            $layout = $this->inspections->of($seen->board)->layout();
+            if (null === $layout?->space) {
+                throw new EditRefused('State how it is built and which box it lies in first.');
+            }
+            $kept = $request->request->getBoolean('anew') ? [] : $seen->board->build->places;
+            $places = (new Placer($layout))->places($kept);
+
+            return null === $places
+                ? throw new EditRefused(
+                    'No layout was found in which all of it fits. Take a larger box, or look at what the findings propose.',
+                )
+                : new PlaceParts($places);
         });
     }
 
@@ -114,7 +135,7 @@ final class BoardController extends AbstractController
             if (!isset($seen->board->actuators()[$actuator])) {
                 throw new EditRefused('This relay is not on the board any more. Look at the newest revision.');
             }
-            foreach ((new DriveDrawing(new Inspection($seen->board, $this->catalogue)))->ways($actuator) as $way) {
+            foreach ((new DriveDrawing($this->inspections->of($seen->board)))->ways($actuator) as $way) {
                 if ($way->id === $request->request->getString('way')) {
                     return $way->edit([$actuator]);
                 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
-use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Board\Inspections;
 use IronLatch\Core\Exchange\SetUpSheet;
-use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Wiring\Sheet\Sheets;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
@@ -28,7 +27,7 @@ final class ExportController extends AbstractController
 {
     public function __construct(
         private readonly BoardStore $store,
-        private readonly Catalogue $catalogue,
+        private readonly Inspections $inspections,
         private readonly Exports $exports,
         private readonly ClockInterface $clock,
     ) {}
@@ -97,7 +96,7 @@ final class ExportController extends AbstractController
     private function handover(OpenBoard $opened, Request $request): Handover
     {
         return new Handover(
-            new Inspection($opened->board, $this->catalogue),
+            $this->inspections->of($opened->board),
             $this->clock->now()->format('Y-m-d'),
             $opened->revision->number(),
             array_filter($request->query->all(), is_string(...)),

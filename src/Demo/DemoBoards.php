@@ -8,11 +8,15 @@ use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BreakerCurve;
 use IronLatch\Core\Board\BridgingCapacitor;
+use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Board\CapacitorClass;
 use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Board\ClockSource;
 use IronLatch\Core\Board\ConductorColours;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\Edit\Build\ChooseEnclosure;
+use IronLatch\Core\Board\Edit\Build\PlaceParts;
+use IronLatch\Core\Board\Edit\Build\StateBuild;
 use IronLatch\Core\Board\Edit\Controller\StateClock;
 use IronLatch\Core\Board\Edit\Controller\StateFirmware;
 use IronLatch\Core\Board\Edit\Controller\StateInnerMemory;
@@ -92,12 +96,14 @@ use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\Snubber;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Build\Fit\Placer;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Catalogue\JackPolarity;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\MainsFuse;
@@ -112,6 +118,7 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Control\PulseDistance;
+use IronLatch\Core\Review\Inspection;
 
 /** The invented boards of Alder Row, made by the same edits that a maker makes. Their files lie in demo/. */
 final readonly class DemoBoards
@@ -173,7 +180,7 @@ final readonly class DemoBoards
             new StateStepBank('G1', CapacitorClass::MotorRun, 180e3, 2.2),
         ]);
 
-        return self::make($board, [
+        $board = self::make($board, [
             ...self::seats([
                 'F1' => '23',
                 'F2' => '22',
@@ -282,6 +289,8 @@ final readonly class DemoBoards
                 libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')],
             )),
         ]);
+
+        return $this->laidOut($board, 'sealed-240-190-90', new StateBuild(BuildForm::CarrierBoard, fixed: true, rowsMeasured: true));
     }
 
     /** Five lines over an ESP8266, half done: some of what is wrong with it is still to be repaired. */
@@ -306,7 +315,7 @@ final readonly class DemoBoards
             new AddFunction(FunctionKind::OneWireSensor, 'Water temperature'),
         ]);
 
-        return self::make($board, [
+        $board = self::make($board, [
             new AddSurface('L3', SurfaceKind::SensorRule, 'F8'),
             new StateSensorRule('S6', Sensed::Temperature, 25.0, 26.0, whenLost: LostSensor::Off),
             new AddSwitchTime('S2', '09:00', true),
@@ -363,6 +372,8 @@ final readonly class DemoBoards
             new ChangeChannel('C1', blockSeconds: 5.0),
             new PutOnChannel('C1', ['L1', 'L2', 'L4']),
         ]);
+
+        return $this->laidOut($board, 'sealed-240-190-90', new StateBuild(BuildForm::Perforated, fixed: true, rowsMeasured: false));
     }
 
     /** Three lines at 120 V without a radio: heat and cold that can never be on together, and a fan; sound. */
@@ -399,7 +410,7 @@ final readonly class DemoBoards
             new AddGuard('L1'),
         ]);
 
-        return self::make($board, [
+        $board = self::make($board, [
             ...self::seats(['F1' => 'D7', 'F2' => 'D8', 'F3' => 'D6', 'F4' => 'D4', 'F5' => 'D5', 'F6' => 'D9']),
             new FitPull('F4', PullDirection::Up, 4.7e3),
             new StateCable(['F4'], 1.5),
@@ -438,6 +449,8 @@ final readonly class DemoBoards
             new StateSafety(['L3'], snubber: Snubber::Rc),
             new StateReservoir('R1', 220e-6, 0.2),
         ]);
+
+        return $this->laidOut($board, 'sealed-200-120-75', new StateBuild(BuildForm::CarrierBoard, fixed: true, rowsMeasured: true));
     }
 
     /** A board with nearly every fault there is, for learning. */
@@ -542,7 +555,22 @@ final readonly class DemoBoards
             new TellSurface('S16', address: 'first-try/#'),
             new TellSurface('S2', promisesFeedback: true),
             new AddLineGroup(LineGroupKind::All, 'Everything', ['L1', 'L3', 'L5', 'L6'], ['C2']),
+            // All of it loose in the first box that was to be had, and for as little as possible.
+            new StateBuild(BuildForm::HandWired, fixed: false, mostEuros: 25.0),
+            new ChooseEnclosure($this->part('sealed-115-90-55', Enclosure::class)),
         ]);
+    }
+
+    /** In a box, with every part where it fits. */
+    private function laidOut(Board $board, string $enclosure, StateBuild $how): Board
+    {
+        $board = self::make($board, [$how, new ChooseEnclosure($this->part($enclosure, Enclosure::class))]);
+        $layout = (new Inspection($board))->layout();
+        $places = null === $layout ? null : (new Placer($layout))->places();
+
+        return null === $places
+            ? throw new \LogicException(sprintf('The parts of “%s” do not fit the box.', $board->name))
+            : (new PlaceParts($places))->apply($board);
     }
 
     /**

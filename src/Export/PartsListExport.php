@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Export;
 
-use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Exchange\PartsCsv;
 
 /** What is to be bought. */
@@ -24,12 +23,10 @@ final readonly class PartsListExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $parts = PartsList::of($handover->board, $handover->connections());
-
         return new ExportFile(
             Exports::fileName($handover->board->name . ' parts', 'csv'),
             'text/csv; charset=utf-8',
-            PartsCsv::of($parts, $handover->remarks('Parts list')),
+            PartsCsv::of($handover->inspection->partsList(), $handover->remarks('Parts list')),
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Screen;
 
+use IronLatch\Board\Inspections;
 use IronLatch\Core\Catalogue\Catalogue;
-use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\OpenFacts;
 use IronLatch\Storage\OpenBoard;
@@ -31,6 +31,7 @@ final readonly class BoardScreen
         private Environment $twig,
         private Parts $parts,
         private Catalogue $catalogue,
+        private Inspections $inspections,
         private UrlGeneratorInterface $urls,
         #[AutowireLocator(Screen::class, defaultIndexMethod: 'name')]
         private ServiceProviderInterface $screens,
@@ -62,7 +63,7 @@ final readonly class BoardScreen
         int $status = 200,
         array $more = [],
     ): Response {
-        $inspection = new Inspection($opened->board, $this->catalogue);
+        $inspection = $this->inspections->of($opened->board);
         $report = Inspector::withRuleBook()->inspect($inspection);
         $view = $this->known($view);
         $context = [
@@ -119,7 +120,7 @@ final readonly class BoardScreen
     /** What can be done about the findings of one group of the tray, each tried; empty when its finding is gone. */
     public function offers(OpenBoard $opened, string $finding, string $view, string $open, bool $each = false): Response
     {
-        $group = Inspector::withRuleBook()->inspect(new Inspection($opened->board, $this->catalogue))->groupOf($finding);
+        $group = Inspector::withRuleBook()->inspect($this->inspections->of($opened->board))->groupOf($finding);
         $page = null === $group ? '' : $this->twig->render(
             'board/_offers.html.twig',
             ['opened' => $opened, 'board' => $opened->board, 'group' => $group, 'view' => $this->known($view), 'open' => $open,

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Screen;
 
-use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Board\Inspections;
 use IronLatch\Core\Review\Finding;
-use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 
 /** One finding with its figures, and what each remedy would do to the others. */
 final readonly class FindingScreen implements Screen
 {
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Inspections $inspections) {}
 
     public static function name(): string
     {
@@ -26,7 +25,7 @@ final readonly class FindingScreen implements Screen
         foreach ($finding?->remedies() ?? [] as $index => $remedy) {
             try {
                 $changed = $remedy->edit->apply($look->inspection->board);
-                $after = Inspector::withRuleBook()->inspect(new Inspection($changed, $this->catalogue));
+                $after = Inspector::withRuleBook()->inspect($this->inspections->of($changed));
             } catch (\DomainException|\InvalidArgumentException $refused) {
                 $effects[$index] = ['remedy' => $remedy, 'gone' => [], 'new' => [], 'verify' => [], 'refused' => $refused->getMessage()];
                 continue;

@@ -24,6 +24,7 @@ use IronLatch\Core\Record\Knowledge;
 use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\Storage\ShelfPapers;
 use IronLatch\View\Joint;
 use IronLatch\View\Parts;
 use IronLatch\View\Refusal;
@@ -39,6 +40,7 @@ final class BoardExtension extends AbstractExtension
         private readonly Catalogue $catalogue,
         private readonly RequestStack $requests,
         private readonly Parts $parts,
+        private readonly ShelfPapers $papers,
     ) {}
 
     public function getFilters(): array
@@ -57,6 +59,7 @@ final class BoardExtension extends AbstractExtension
                 static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit)),
             ),
             new TwigFunction('exact', self::exact(...)),
+            new TwigFunction('money', fn(float $euros): string => $this->papers->currency()->printed($euros)),
             new TwigFunction('asks', self::asks(...)),
             new TwigFunction('part_id', Parts::idOf(...)),
             new TwigFunction('refusal', $this->refusal(...)),

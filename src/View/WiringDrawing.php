@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Wiring\Area;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Listing\ContinuityList;
@@ -30,7 +29,6 @@ final readonly class WiringDrawing
         'box' => 'The whole box',
         'wires' => 'Wiring list',
         'cutting' => 'Cutting list',
-        'parts' => 'Parts',
         'terminals' => 'Terminals',
         'continuity' => 'Continuity',
         'changes' => 'What changes',
@@ -84,10 +82,6 @@ final readonly class WiringDrawing
         return match ($tab) {
             'wires' => ['bundles' => WiringList::of($this->connections)],
             'cutting' => ['rows' => CuttingList::of($this->connections)],
-            'parts' => [
-                'parts' => PartsList::of($this->board, $this->connections),
-                'by_line' => PartsList::byLine($this->board, $this->connections),
-            ],
             'terminals' => ['rows' => TerminalPlan::of($this->connections)],
             'continuity' => ['steps' => $this->steps()],
             default => [],

@@ -164,6 +164,7 @@ final readonly class RandomEdits
         $ids = match (true) {
             null !== $things => array_keys((array) get_object_vars($board)[$things]),
             'actuator' === $name || 'actuators' === $name || 'subjects' === $name => array_keys($board->actuators()),
+            'designator' === $name || 'designators' === $name => array_keys(Connections::of($board)->devices),
             'wire' === $name => array_keys(Connections::of($board)->wires),
             'surface' === $name || 'surfaces' === $name => $this->surfaces($board),
             'relays' === $name => array_merge(...[

@@ -114,10 +114,10 @@ final class PagesTest extends BoardTestCase
             }
             $page = $this->browser->request('GET', '/boards/' . $opened->record->id() . '/finding', ['open' => $finding->key()]);
             $back = $page->selectLink('Back')->attr('href');
-            $seen[$stage->value] = str_ends_with(explode('?', (string) $back)[0], '/' . strtolower($stage->value));
+            $seen[$stage->value] = str_ends_with(explode('?', (string) $back)[0], '/' . $stage->view());
         }
         ksort($seen);
-        self::assertSame(['Controls' => true, 'Drive' => true, 'Mains' => true, 'Pins' => true, 'Power' => true], $seen);
+        self::assertSame(['Board' => true, 'Controls' => true, 'Drive' => true, 'Mains' => true, 'Pins' => true, 'Power' => true], $seen);
     }
 
     public function testTheLatchBarTellsEachStageInWords(): void

@@ -14,6 +14,12 @@ use IronLatch\Core\Record\OneOf;
  */
 #[OneOf('edit', [
     'add-line' => Lines\AddLine::class,
+    'choose-assembler' => Build\ChooseAssembler::class,
+    'choose-enclosure' => Build\ChooseEnclosure::class,
+    'choose-rating' => Build\ChooseRating::class,
+    'place-part' => Build\PlacePart::class,
+    'place-parts' => Build\PlaceParts::class,
+    'state-build' => Build\StateBuild::class,
     'add-lines' => Lines\AddLines::class,
     'add-line-group' => Lines\AddLineGroup::class,
     'change-line-group' => Lines\ChangeLineGroup::class,

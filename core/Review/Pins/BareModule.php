@@ -15,21 +15,20 @@ use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleFacts;
 use IronLatch\Core\Review\Severity;
 
-/** Bare module that does not start, or that no program gets into. */
+/** Bare module that does not start. */
 final class BareModule implements Rule
 {
     public function facts(): RuleFacts
     {
         return new RuleFacts(
             id: 'pins.bare-module',
-            version: 1,
+            version: 2,
             title: 'Bare module without what a carrier brings',
             severities: [Severity::Broken],
-            reason: 'A bare module starts only when its reset line rises after its supply, and once it is soldered in a program gets in '
-                . 'by a header or not at all.',
-            threshold: 'a pull-up of 10 kΩ and 1 µF at its reset line; supply, ground, both serial lines, boot and reset on a header',
+            reason: 'A bare module starts only when its reset line rises after its supply.',
+            threshold: 'a pull-up of 10 kΩ and 1 µF at its reset line',
             basis: Basis::DataSheet,
-            source: 'reference circuits of such modules, from memory; strapped pins have checks of their own',
+            source: 'reference circuits of such modules, from memory; strapped pins and the program’s header have checks of their own',
             silentWhen: 'the controller sits on a carrier',
         );
     }
@@ -56,25 +55,6 @@ final class BareModule implements Rule
                 proposals: static fn(): array => [new Remedy(
                     'Fit 10 kΩ up and 1 µF down at its reset line',
                     new StateBareModule(resetPulled: true),
-                )],
-            );
-        }
-        if (null === $board->mcu->programmingAccess?->value) {
-            yield new NotChecked(
-                $this->facts(),
-                'header',
-                'whether its serial lines, boot and reset are led to a header',
-                Answer::by(StateBareModule::class, 'programmingAccess'),
-            );
-        } elseif (false === $board->mcu->programmingAccess->value) {
-            yield new Finding(
-                $this->facts(),
-                Severity::Broken,
-                'header',
-                'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
-                proposals: static fn(): array => [new Remedy(
-                    'Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins',
-                    new StateBareModule(programmingAccess: true),
                 )],
             );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Exchange;
 
+use IronLatch\Core\Board\BuildFacts;
 use IronLatch\Core\Board\HousePlace;
 use IronLatch\Core\Board\OutputOrder;
 use IronLatch\Core\Board\OvervoltageCategory;
@@ -61,6 +62,18 @@ final class OlderFilesTest extends TestCase
         $this->expectException(BoardFileFault::class);
         $this->expectExceptionMessage('a file of version 4 has no such key');
         BoardJson::read(json_encode([...$data, 'wiring' => ['order' => []]], JSON_THROW_ON_ERROR));
+    }
+
+    /** Of how it is built nobody had said anything. */
+    public function testAFileOfVersionFiveIsBuiltInNoFormYet(): void
+    {
+        $file = (string) file_get_contents(__DIR__ . '/files/utility-room-version-5.json');
+        self::assertEquals(new BuildFacts(), BoardJson::read($file)->build);
+        $data = json_decode($file, true);
+        self::assertIsArray($data);
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('a file of version 5 has no such key');
+        BoardJson::read(json_encode([...$data, 'build' => ['places' => []]], JSON_THROW_ON_ERROR));
     }
 
     /** The board stands where it stood; of the house nobody had said anything, and nothing is made up. */

@@ -55,7 +55,7 @@ final class InspectorTest extends TestCase
 
         $empty = TestBoards::inspect(TestBoards::bare());
         self::assertSame(
-            array_fill(0, 6, LatchState::NotChecked),
+            array_fill(0, 7, LatchState::NotChecked),
             array_map(static fn($stage): LatchState => $stage->state, array_values($empty->stages)),
             'An empty board has nothing to look at.',
         );
@@ -108,8 +108,9 @@ final class InspectorTest extends TestCase
             static fn(NotChecked $gap): string => $gap->rule->id . ':' . $gap->subject,
             TestBoards::inspect($board)->notChecked,
         );
-        self::assertSame([], $unknown($said));
-        self::assertSame(['pins.inner-memory:F1'], $unknown($said->with(mcu: Copy::of($said->mcu, ['innerMemory' => null]))));
+        self::assertSame(['board.no-place:board'], $unknown($said));
+        $unsaid = $said->with(mcu: Copy::of($said->mcu, ['innerMemory' => null]));
+        self::assertSame(['pins.inner-memory:F1', 'board.no-place:board'], $unknown($unsaid));
     }
 
     /** A gate that gets too little is one fault: that the relay does not pull in for certain follows from it. */
@@ -258,6 +259,7 @@ final class InspectorTest extends TestCase
             ['mains.two-circuits', 'board', 'whether all of it hangs on one circuit'],
             ['mains.unfit-base', 'board', 'what carries and encloses it'],
             ['mains.neutral-switched', 'L2', 'which conductor the contact interrupts'],
+            ['board.no-place', 'board', 'how it is built'],
         ], $gaps);
     }
 

@@ -10,6 +10,8 @@ use IronLatch\Core\Board\Edit\ForSeveral;
 use IronLatch\Core\Board\Edit\Lines\AddLines;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Assembler;
+use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -146,7 +148,11 @@ final class OpenFactsTest extends TestCase
             ValueKind::Boolean => true,
             ValueKind::Integer => '1',
             ValueKind::Choice => null !== $class && is_subclass_of($class, \BackedEnum::class) ? $class::cases()[0]->value : null,
-            ValueKind::Record, ValueKind::Variant => RecordWriter::write(TestBoards::part('fuse-ceramic-5', MainsFuse::class)),
+            ValueKind::Record, ValueKind::Variant => RecordWriter::write(match ($class) {
+                Enclosure::class => TestBoards::part('sealed-240-190-90', Enclosure::class),
+                Assembler::class => TestBoards::part('assembler-one-side', Assembler::class),
+                default => TestBoards::part('fuse-ceramic-5', MainsFuse::class),
+            }),
             default => QuantityPrinter::written(match ($value->unit) {
                 Unit::SquareMetre => 1.5e-6,
                 Unit::Ampere => 6.0,

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Review\Rule;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\Core\Review\Severity;
@@ -39,7 +40,8 @@ final class RuleBookTest extends TestCase
     {
         $report = TestBoards::inspect(TestBoards::sound());
         self::assertSame([], array_map(static fn(Finding $finding): string => $finding->key(), $report->findings));
-        self::assertSame([], $report->notChecked);
+        // Nobody has said yet how it is built.
+        self::assertSame(['board.no-place'], array_map(static fn(NotChecked $gap): string => $gap->rule->id, $report->notChecked));
     }
 
     #[DataProviderExternal(RuleFixtures::class, 'all')]

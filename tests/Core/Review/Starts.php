@@ -6,7 +6,14 @@ namespace IronLatch\Tests\Core\Review;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BreakerCurve;
+use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Board\CapacitorClass;
+use IronLatch\Core\Board\Edit\Build\ChooseAssembler;
+use IronLatch\Core\Board\Edit\Build\ChooseEnclosure;
+use IronLatch\Core\Board\Edit\Build\PlacePart;
+use IronLatch\Core\Board\Edit\Build\PlaceParts;
+use IronLatch\Core\Board\Edit\Build\StateBuild;
+use IronLatch\Core\Board\Edit\Controller\StateBareModule;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
@@ -33,6 +40,7 @@ use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\Edit\Mains\StateConductor;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\FeedAppliance;
@@ -52,12 +60,17 @@ use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\MosfetLowSide;
 use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Board\PlacedAt;
 use IronLatch\Core\Board\ResidualDevice;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Build\Fit\Placer;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Assembler;
 use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Mosfet;
@@ -66,6 +79,7 @@ use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
 
 /** Boards and edits that the planted faults of several rules start from. */
@@ -283,6 +297,47 @@ final class Starts
     public static function bistable(string $id, string $relay): Edit
     {
         return new ChooseRelay([$id], TestBoards::part($relay, Relay::class));
+    }
+
+    /** The sound board built in one of the four ways, in a box, with every part in its place. */
+    public static function built(
+        BuildForm $form,
+        string $enclosure = 'sealed-240-190-90',
+        ?Board $board = null,
+    ): Board {
+        $board = TestBoards::edited(
+            $board ?? TestBoards::sound(),
+            new StateBuild($form, fixed: true, padsRemoved: true, rowsMeasured: true, bothSides: false),
+            new ChooseEnclosure(TestBoards::part($enclosure, Enclosure::class)),
+        );
+        $layout = (new Inspection($board))->layout() ?? throw new \LogicException('It is not known how it is built.');
+        $places = (new Placer($layout))->places() ?? throw new \LogicException('The parts do not fit.');
+
+        return (new PlaceParts($places))->apply($board);
+    }
+
+    /** The same on the bare module, to be assembled. */
+    public static function assembled(string $terms = 'assembler-one-side'): Board
+    {
+        $board = TestBoards::edited(
+            TestBoards::bare('esp32-module', 'esp32'),
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+            new StateConductor(['L1'], SwitchedConductor::Live),
+            new SeatFunction('F1', 'GPIO23'),
+            new StateBareModule(resetPulled: true, programmingAccess: true),
+            ...TestBoards::mainsFacts(),
+        );
+
+        return self::built(
+            BuildForm::Assembled,
+            board: (new ChooseAssembler(TestBoards::part($terms, Assembler::class)))->apply($board),
+        );
+    }
+
+    /** Lays one part down somewhere else, in millimetres. */
+    public static function moved(string $device, float $x, float $y, int $quarters = 0): Edit
+    {
+        return new PlacePart($device, new PlacedAt($x / 1000, $y / 1000, $quarters));
     }
 
     /** The fuse behind the inlet. */

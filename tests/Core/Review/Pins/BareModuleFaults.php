@@ -30,17 +30,5 @@ final class BareModuleFaults implements PlantedFaults
             says: 'Nothing pulls the reset line of the module up: it starts by chance, or not at all.',
             proposes: ['Fit 10 kΩ up and 1 µF down at its reset line'],
         );
-
-        yield 'module that no program gets into' => Planted::in(
-            'pins.bare-module',
-            'header',
-            Severity::Broken,
-            '',
-            $around(true, false),
-            $around(true, true),
-            $bare,
-            says: 'No header leads to the serial lines, boot and reset of the module: no program gets in once it is soldered.',
-            proposes: ['Lead 3.3 V, ground, TX, RX, boot and reset to a header of six pins'],
-        );
     }
 }

@@ -104,6 +104,14 @@ test('prices, drawer and currency of the shelf stand in every list', async ({ pa
   await expect(page.locator('#build-parts tr', { hasText: 'ESP32 carrier' })).toContainText('5.60 £');
   await expect(page.locator('#build-parts tr', { hasText: '10 kΩ' })).toContainText('4, buy 7');
   await expect(page.locator('#build-parts tr', { hasText: '470 Ω' })).toContainText('all 8');
+  await swapped(page, () => page.locator('#build-parts').getByRole('link', { name: 'Relay 5 V, 0.4 W' }).first().click());
+  await swapped(page, () => page.getByRole('link', { name: 'Other parts, each tried' }).click());
+  const cube = page.locator('#build-drawer tr', { hasText: 'Cube relay 5 V' });
+  await expect(cube).toContainText('Against it: ');
+  await swapped(page, () => cube.getByRole('button', { name: 'Take it' }).click());
+  await expect(page.locator('#build-parts')).toContainText('Cube relay 5 V');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.locator('#build-parts')).not.toContainText('Cube relay 5 V');
   await swapped(page, () => page.getByRole('link', { name: 'Built otherwise' }).click());
   await expect(page.locator('main')).toContainText('£');
   await swapped(page, () => page.getByRole('button', { name: 'Build it so' }).first().click());

@@ -36,7 +36,7 @@ final readonly class FormComparison
     /** Until parts from a shop are on the bench. */
     private const SHOP_DAYS = 3;
     /** While no terms of a board maker are chosen. */
-    private const USUAL_LEAST = 5;
+    public const USUAL_LEAST = 5;
     private const USUAL_BOARD_DAYS = 14;
     /** Shares of a room that parts can cover, and how long it is for its width. */
     private const FILLS = [0.75, 0.65, 0.55, 0.45, 0.35, 0.25];
@@ -72,7 +72,6 @@ final readonly class FormComparison
             );
         }
         [$joints, $machine] = $this->joints($board, $form, $plan->parts, $gone, $swap->joints);
-        $isAssembled = BuildForm::Assembled === $form;
         [$length, $width] = self::size($plan, $swap);
 
         return new FormEstimate(
@@ -84,8 +83,7 @@ final readonly class FormComparison
             self::HOURS_ONCE[$form->value],
             $joints * self::MINUTES[$form->value] / 60,
             $material + $machine * ($this->terms->jointEuros ?? UsualPrices::MACHINE_JOINT),
-            ($isAssembled ? $this->terms->setUpEuros ?? UsualPrices::SET_UP : 0.0)
-                + ($form->isEtched() ? $this->terms->shippingEuros ?? UsualPrices::SHIPPING : 0.0),
+            $form->isEtched() ? self::orderEuros($board, $this->terms) : 0.0,
             $form->isEtched() ? $this->terms->leastCount ?? self::USUAL_LEAST : 1,
             $this->bareBoard($list),
             $length,
@@ -95,6 +93,14 @@ final readonly class FormComparison
             self::harder($form),
             $swap->words,
         );
+    }
+
+    /** Once for an order of etched boards: shipping, and the set-up where parts are soldered there. */
+    public static function orderEuros(Board $board, ?Assembler $terms): float
+    {
+        $isAssembled = BuildForm::Assembled === $board->build->form();
+
+        return ($isAssembled ? $terms->setUpEuros ?? UsualPrices::SET_UP : 0.0) + ($terms->shippingEuros ?? UsualPrices::SHIPPING);
     }
 
     private function bareBoard(PartsList $list): float

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Build;
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\MainsFuse;
+use IronLatch\Core\Catalogue\Transistor;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Quantity\NotAQuantity;
@@ -55,6 +56,7 @@ final readonly class Ratings
                 DeviceKind::Resistor => $this->resistor($device),
                 DeviceKind::Capacitor => $this->capacitor($device),
                 DeviceKind::Diode => $this->diode($device),
+                DeviceKind::Transistor => $this->transistor($device),
                 DeviceKind::Relay => $this->contact($device),
                 DeviceKind::Supply, DeviceKind::Converter => $this->source($device),
                 DeviceKind::Fuse => $this->fuse($device),
@@ -116,6 +118,24 @@ final readonly class Ratings
             self::DIODE_AMPS,
             Unit::Ampere,
             'U ÷ R of the coil at its least',
+        );
+    }
+
+    /** A transistor carries the whole of what it switches. */
+    private function transistor(WiredDevice $device): ?Rating
+    {
+        $actuator = $this->board->actuators()[$device->subject] ?? null;
+        $part = $this->board->parts[$device->part ?? ''] ?? null;
+        if (!$part instanceof Transistor || !$actuator instanceof Actuator || null === $actuator->relay) {
+            return null;
+        }
+        $relay = $this->board->relay($actuator);
+
+        return new Rating(
+            $this->board->railVolts($actuator->rail)->max / $relay->coilResistance->min,
+            $part->greatestAmps,
+            Unit::Ampere,
+            sprintf('U ÷ R of the coil at its least: any %s that bears as much, if its gain suffices', $part->isPnp ? 'PNP' : 'NPN'),
         );
     }
 

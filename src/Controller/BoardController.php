@@ -11,6 +11,7 @@ use IronLatch\Core\Board\Edit\Build\PlaceParts;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Build\Fit\Placer;
+use IronLatch\Core\Review\Board\Alternatives;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\WaysOut;
 use IronLatch\Screen\BoardScreen;
@@ -124,6 +125,23 @@ final class BoardController extends AbstractController
                     'No layout was found in which all of it fits. Take a larger box, or look at what the findings propose.',
                 )
                 : new PlaceParts($places);
+        });
+    }
+
+    /** Buys another part for a row of the parts list, tried again here. */
+    #[Route('/swap', name: 'board_swap', methods: ['POST'])]
+    public function swap(Request $request, OpenBoard $opened): Response
+    {
+        return $this->change($request, $opened, function (OpenBoard $seen) use ($request): Edit {
+            $inspection = $this->inspections->of($seen->board);
+            $row = $inspection->partsList()->rowOf($request->request->getString('designator'));
+            $report = Inspector::withRuleBook()->inspect($inspection);
+            foreach (null === $row ? [] : Alternatives::of($inspection, $report, $row) as $other) {
+                if ($other->part->identity()->id === $request->request->getString('part')) {
+                    return $other->edit;
+                }
+            }
+            throw new EditRefused('This part is not on offer any more. Look at the list again.');
         });
     }
 

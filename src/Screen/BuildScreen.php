@@ -7,7 +7,10 @@ namespace IronLatch\Screen;
 use IronLatch\Core\Build\FormComparison;
 use IronLatch\Core\Build\OrderLists;
 use IronLatch\Core\Build\PartsList;
+use IronLatch\Core\Build\Shopping;
 use IronLatch\Core\Catalogue\Assembler;
+use IronLatch\Core\Review\Board\Alternative;
+use IronLatch\Core\Review\Board\Alternatives;
 use IronLatch\Storage\ShelfPapers;
 use IronLatch\View\BuildDrawing;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
@@ -51,11 +54,25 @@ final readonly class BuildScreen implements Screen
             'parts' => $parts,
             'row_opened' => '' === $thing ? null : $parts->rowOf($thing),
             'device' => '' === $thing ? null : $inspection->connections()->devices[$thing] ?? null,
+            'others' => $this->others($look, $parts, $thing),
             'drawer' => $this->papers->drawer(),
             'by_line' => 'lines' === $tab ? PartsList::byLine($board, $inspection->connections(), $inspection->prices) : [],
             'forms' => 'forms' === $tab ? (new FormComparison($board, $inspection->connections(), $inspection->prices))->all() : [],
             'terms' => null === $board->build->assembler ? null : $board->part($board->build->assembler, Assembler::class),
+            'shopping' => 'order' === $tab ? Shopping::of($board, $parts, $this->papers->drawer()) : null,
             'order' => 'order' === $tab ? OrderLists::of($board, $parts, $inspection->layout()) : null,
         ];
+    }
+
+    /**
+     * Other parts for what is opened, tried; null while nobody has asked.
+     *
+     * @return ?list<Alternative>
+     */
+    private function others(Look $look, PartsList $parts, string $thing): ?array
+    {
+        $row = '' === $thing || !$look->request->query->getBoolean('others') ? null : $parts->rowOf($thing);
+
+        return null === $row ? null : Alternatives::of($look->inspection, $look->report, $row);
     }
 }

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Build\Fit;
 
 use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Board\PlacedAt;
+use IronLatch\Core\Record\Copy;
 
 /**
  * Finds a place for every part: mains on one side of a straight barrier, low voltage on the other, what joins them across it, terminals
@@ -38,7 +39,7 @@ final class Placer
 
     public function __construct(private BoxPlan $plan)
     {
-        $this->parts = array_values($plan->parts);
+        $this->parts = array_map($this->asItIsLaid(...), array_values($plan->parts));
         $this->grid = BuildForm::Perforated === $plan->form ? BoxPlan::GRID_METRES : null;
         $this->apart = $this->onGrid($plan->apart);
         $this->off = [] === $this->parts ? 0.0 : $this->off();
@@ -66,11 +67,33 @@ final class Placer
         foreach ($this->rooms($space, $area, [] === $fixed) as $room) {
             $found = $this->within($open, $room, $fixed, $room === $space);
             if (null !== $found) {
-                return [...array_map(static fn(Laid $laid): PlacedAt => $laid->at, $fixed), ...$found];
+                $own = array_map(fn(PlacedAt $at, string $id): PlacedAt => $this->withItsView($id, $at), $found, array_keys($found));
+
+                return [...array_map(static fn(Laid $laid): PlacedAt => $laid->at, $fixed), ...array_combine(array_keys($found), $own)];
             }
         }
 
         return null;
+    }
+
+    /** Through a plastic wall an antenna looks out: what stays free before it may lie beyond. */
+    private function asItIsLaid(Outline $part): Outline
+    {
+        $space = $this->plan->space;
+
+        return $part->antenna && null !== $space && !$space->isMetal && !$space->isRound ? Copy::of($part, ['before' => 0.0]) : $part;
+    }
+
+    private function withItsView(string $id, PlacedAt $at): PlacedAt
+    {
+        $part = $this->plan->parts[$id];
+        $before = $part->before - $this->asItIsLaid($part)->before;
+
+        return match ($at->quarters) {
+            0 => new PlacedAt($at->xMetres - $before, $at->yMetres, 0),
+            1 => new PlacedAt($at->xMetres, $at->yMetres - $before, 1),
+            default => $at,
+        };
     }
 
     /**
@@ -543,16 +566,26 @@ final class Placer
      */
     private function steps(array $xs, bool $isBound, BoxSpace $space, float $length, float $width): iterable
     {
-        if (!$isBound && [] !== $xs) {
-            [$from, $to] = [min($xs), max($xs)];
-            $xs = $from <= $to + self::SLACK ? [...range($from, max($from, $to), self::ROUND_STEP), $to] : [];
-        }
-        $ys = range(0.0, max(0.0, $space->width - $width), self::ROUND_STEP);
+        $xs = $isBound || [] === $xs ? $xs : self::everyStep(min($xs), max($xs));
+        $ys = self::everyStep(0.0, max(0.0, $space->width - $width));
         foreach ($xs as $x) {
             foreach ($ys as $y) {
                 yield [$x, $y];
             }
         }
+    }
+
+    /**
+     * @return list<float> both ends among them
+     */
+    private static function everyStep(float $from, float $to): array
+    {
+        $steps = [];
+        for ($step = $from; $step < $to; $step += self::ROUND_STEP) {
+            $steps[] = $step;
+        }
+
+        return [...$steps, $to];
     }
 
     /**
@@ -626,7 +659,7 @@ final class Placer
         $laid = null;
         if ($space->isRound || ($space->isMetal && [] !== $part->mains)) {
             $laid = new Laid($part, new PlacedAt($x, $y, $quarters));
-            if (!$space->holds($laid->whole)) {
+            if (!$space->holds($part->antenna && !$space->isMetal ? $laid->body : $laid->whole)) {
                 return false;
             }
             foreach ($space->isMetal ? $laid->mains : [] as $mains) {

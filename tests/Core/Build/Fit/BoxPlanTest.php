@@ -178,6 +178,66 @@ final class BoxPlanTest extends TestCase
         }
     }
 
+    public function testARoundBoxIsFilledWithinItsCircle(): void
+    {
+        $supply = new Outline(
+            'G11',
+            DeviceKind::Supply,
+            '',
+            34e-3,
+            20e-3,
+            15e-3,
+            Zone::Across,
+            [self::mm(0, 0, 4, 20)],
+            [self::mm(30, 0, 34, 20)],
+        );
+        $parts = [
+            'G11' => $supply,
+            'F01' => self::part('F01', Zone::Mains, 14, 8),
+            'U01' => self::part('U01', Zone::Low, 18, 14),
+            'R11' => self::part('R11', Zone::Low, 8, 3),
+        ];
+        $round = new BoxSpace(60e-3, 60e-3, 46e-3, true);
+        $places = (new Placer(new BoxPlan($parts, $round, 5.5e-3, [])))->places();
+        self::assertNotNull($places);
+        $plan = new BoxPlan($parts, $round, 5.5e-3, $places);
+        self::assertSame([[], [], [], []], [$plan->unplaced(), $plan->outside(), $plan->overlapping(), $plan->tooNear()]);
+        self::assertNull((new Placer(new BoxPlan($parts, new BoxSpace(42e-3, 42e-3, 46e-3, true), 5.5e-3, [])))->places());
+    }
+
+    /** A plastic wall does not trouble an antenna, other parts and a metal wall do. */
+    public function testAnAntennaLooksOutThroughPlastic(): void
+    {
+        $places = static fn(bool $isMetal): ?array => (new Placer(new BoxPlan(
+            ['U01' => new Outline(
+                'U01',
+                DeviceKind::Controller,
+                '',
+                26e-3,
+                18e-3,
+                3e-3,
+                Zone::Low,
+                [],
+                [self::mm(0, 0, 26, 18)],
+                true,
+                15e-3,
+                true,
+            )],
+            new BoxSpace(30e-3, 20e-3, 10e-3, false, $isMetal),
+            0.0,
+            [],
+        )))->places();
+        $at = $places(false)['U01'] ?? null;
+        self::assertNotNull($at);
+        self::assertEqualsWithDelta(
+            [4e-3, 2],
+            [$at->xMetres, $at->quarters],
+            1e-9,
+            'Its body ends at the wall; what stays free lies beyond.',
+        );
+        self::assertNull($places(true));
+    }
+
     /** Holes of a perforated board lie 2.54 mm apart: so do the corners of what lies on it. */
     public function testOnAPerforatedBoardPartsLieOnTheGrid(): void
     {

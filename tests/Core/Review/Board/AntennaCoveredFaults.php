@@ -6,13 +6,14 @@ namespace IronLatch\Tests\Core\Review\Board;
 
 use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\BuildForm;
+use IronLatch\Core\Board\Edit\Build\PlaceParts;
 use IronLatch\Core\Board\Edit\Build\StateBuild;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\PlacedAt;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
 use IronLatch\Tests\Core\Review\Starts;
-use IronLatch\Tests\Support\TestBoards;
 
 final class AntennaCoveredFaults implements PlantedFaults
 {
@@ -23,10 +24,10 @@ final class AntennaCoveredFaults implements PlantedFaults
             'U01',
             Severity::Weak,
             '',
-            Starts::moved('U01', 120.0, 60.0),
-            new StateBuild(fixed: true),
-            TestBoards::edited(Starts::built(BuildForm::CarrierBoard), Starts::moved('X31', 90.0, 70.0, 3)),
-            says: 'The antenna of U01 looks at B51.',
+            (new PlaceParts(['K11' => new PlacedAt(0.0, 60e-3), 'U01' => new PlacedAt(50e-3, 50e-3)])),
+            (new PlaceParts(['K11' => new PlacedAt(0.0, 20e-3), 'U01' => new PlacedAt(50e-3, 50e-3)])),
+            Starts::built(BuildForm::CarrierBoard),
+            says: 'The antenna of U01 looks at K11.',
             proposes: ['Place all 19 parts anew'],
         );
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Board;
 
 use IronLatch\Core\Board\BuildForm;
+use IronLatch\Core\Board\Edit\Build\PlaceParts;
 use IronLatch\Core\Board\Edit\Build\StateBuild;
+use IronLatch\Core\Board\PlacedAt;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
@@ -43,11 +45,13 @@ final class OverCeilingFaults implements PlantedFaults
             'board.over-ceiling',
             'size',
             Severity::Weak,
-            '×0.474',
+            '×0.5',
             new StateBuild(mostLengthMetres: 50e-3, mostWidthMetres: 50e-3),
-            new StateBuild(mostLengthMetres: 230e-3, mostWidthMetres: 180e-3),
-            Starts::built(BuildForm::CarrierBoard),
-            says: 'The plan takes 106 mm × 92.8 mm; it may take 50 mm × 50 mm.',
+            new StateBuild(mostLengthMetres: 100e-3, mostWidthMetres: 43e-3),
+            (new PlaceParts(['K11' => new PlacedAt(0.0, 0.0), 'K21' => new PlacedAt(71e-3, 30e-3)]))->apply(
+                Starts::built(BuildForm::CarrierBoard),
+            ),
+            says: 'The plan takes 100 mm × 42.7 mm; it may take 50 mm × 50 mm.',
             proposes: ['Raise the limit'],
         );
     }

@@ -42,6 +42,7 @@ test('a part is chosen in the plan or in the list, moved by keys and by hand, an
   expect(await left(page, 'K31')).toBeCloseTo(from, 1);
 
   // Onto the fuse: it is said while it moves, and stands as a finding once it is laid down.
+  await page.locator('svg.plan').evaluate((plan) => plan.scrollIntoView({ block: 'center' }));
   const start = await piece(page, 'R41').locator('.body').boundingBox();
   const end = await piece(page, 'F01').locator('.body').boundingBox();
   await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2);

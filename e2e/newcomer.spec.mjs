@@ -109,7 +109,8 @@ test('five appliances on a blank board take a newcomer at most 35 clicks and 30 
 
   // What is open, from the list: first what could bring a danger to light.
   await by.click(page.locator('#facts-link'));
-  const rows = page.locator('#main form.ask');
+  // How it is built is asked last of all, and is the next step.
+  const rows = page.locator('#main form.ask').filter({ hasNot: page.locator('[name=form]') });
   for (let left = 60; left > 0 && (await rows.count()) > 0; left -= 1) {
     const row = rows.first();
     const field = row.locator('select, input[type=text]').first();
@@ -125,7 +126,7 @@ test('five appliances on a blank board take a newcomer at most 35 clicks and 30 
     expect(words, `an answer to ${name}`).toBeDefined();
     await ((await field.evaluate((one) => one.tagName)) === 'SELECT' ? by.say(field, words) : by.write(field, words));
   }
-  await expect(page.locator('#main')).toContainText('Nothing is open');
+  await expect(page.locator('#main form.ask')).toHaveCount(1);
   // Five long cables on the weak pulls inside the chip: one remedy for all of them.
   await by.click(page.locator('#tray .finding', { hasText: 'cable' }).getByRole('button', { name: /for all 5$/ }));
   for (const stage of ['Lines', 'Pins', 'Drive', 'Power', 'Mains', 'Controls']) await expect(stageLink(page, stage)).toContainText('shut');

@@ -65,25 +65,37 @@ final readonly class Surroundings
      */
     public function distances(bool $reinforced): ?array
     {
-        if (null === $this->overvoltage || null === $this->pollution) {
-            return null;
-        }
+        return null === $this->overvoltage || null === $this->pollution
+            ? null
+            : $this->distancesAt($this->overvoltage, $this->pollution, $reinforced);
+    }
+
+    /**
+     * The same where surges come as high and dirt as bad as they may, for what is not stated.
+     *
+     * @return array{clearance: float, creepage: float}
+     */
+    public function worstDistances(bool $reinforced): array
+    {
+        return $this->distancesAt($this->overvoltage ?? 3, $this->pollution ?? 3, $reinforced);
+    }
+
+    /**
+     * @return array{clearance: float, creepage: float}
+     */
+    private function distancesAt(int $overvoltage, int $pollution, bool $reinforced): array
+    {
+        $altitude = $this->box->altitude();
 
         return [
-            'clearance' => InsulationTables::clearance(
-                $this->volts,
-                $this->overvoltage,
-                $this->pollution,
-                $reinforced,
-                $this->box->altitude(),
-            ),
+            'clearance' => InsulationTables::clearance($this->volts, $overvoltage, $pollution, $reinforced, $altitude),
             'creepage' => InsulationTables::creepage(
                 $this->volts,
-                $this->overvoltage,
-                $this->pollution,
+                $overvoltage,
+                $pollution,
                 $reinforced,
                 $this->box->materialGroup(),
-                $this->box->altitude(),
+                $altitude,
             ),
         ];
     }

@@ -555,9 +555,8 @@ final readonly class DemoBoards
             new TellSurface('S16', address: 'first-try/#'),
             new TellSurface('S2', promisesFeedback: true),
             new AddLineGroup(LineGroupKind::All, 'Everything', ['L1', 'L3', 'L5', 'L6'], ['C2']),
-            // All of it loose in the first box that was to be had, and for as little as possible.
+            // All of it loose, in whatever box is to be had, and for as little as possible.
             new StateBuild(BuildForm::HandWired, fixed: false, mostEuros: 25.0),
-            new ChooseEnclosure($this->part('sealed-115-90-55', Enclosure::class)),
         ]);
     }
 

@@ -67,14 +67,13 @@ final readonly class BoxPlan
 
     /**
      * What the tables ask for between mains and low voltage: the clearance always, the creepage too unless a slot lengthens that way.
-     * While it is not known how damp it is and how high surges come, the house’s habit is kept.
+     * While it is not known how damp it is and how high surges come, the worst of both is taken.
      */
     private static function neededOn(Board $board): float
     {
-        $needed = Surroundings::of($board)->distances(false !== $board->box?->touchable?->value);
-        if (null === $needed) {
-            return $board->houseRules->barrierMetres;
-        }
+        $surroundings = Surroundings::of($board);
+        $isReinforced = false !== $board->box?->touchable?->value;
+        $needed = $surroundings->distances($isReinforced) ?? $surroundings->worstDistances($isReinforced);
 
         return true === $board->build->slot?->value ? $needed['clearance'] : max($needed['clearance'], $needed['creepage']);
     }

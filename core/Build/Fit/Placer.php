@@ -20,8 +20,12 @@ final class Placer
     /** Corners that a search of few parts tries in all, and with one order of them. */
     private const MOST_STEPS = 16_000;
     private const STEPS_OF_ONE = 400;
-    private const TRIES_TIMES_PARTS = 1500;
-    private const LEAST_TRIES = 8;
+    private const MOST_TRIES_OF_MANY = 60;
+    private const TRIES_TIMES_CUBE = 8_000_000;
+    /** More than these nobody places at once: it would take minutes. */
+    public const MOST_PARTS = 240;
+    /** Up to so many are tried in smaller rooms first. */
+    private const COMPACT_PARTS = 150;
     /** Up to so many parts every pairing of an upright and a level line is a candidate, not only true corners. */
     private const FEW = 10;
     private const ROUND_STEP = 3e-3;
@@ -52,7 +56,7 @@ final class Placer
     public function places(array $kept = []): ?array
     {
         $space = $this->plan->space;
-        if (null === $space || [] !== $this->plan->tooHigh()) {
+        if (null === $space || count($this->parts) > self::MOST_PARTS || [] !== $this->plan->tooHigh()) {
             return null;
         }
         $fixed = [];
@@ -104,7 +108,8 @@ final class Placer
     private function rooms(BoxSpace $space, float $area, bool $isEmpty): array
     {
         $rooms = [];
-        foreach ($space->isRound || $space->isMetal || !$isEmpty ? [] : self::SHARES as $share) {
+        $isPlain = !$space->isRound && !$space->isMetal && $isEmpty && count($this->parts) <= self::COMPACT_PARTS;
+        foreach ($isPlain ? self::SHARES : [] as $share) {
             $room = new BoxSpace($share * $space->length, min($space->width, max($share, 0.6) * $space->width), $space->height);
             if ($room->length * $room->width > $area) {
                 $rooms[] = $room;
@@ -121,10 +126,12 @@ final class Placer
      */
     private function within(array $open, BoxSpace $space, array $fixed, bool $isWhole): ?array
     {
-        $tries = count($open) > self::FEW
-            ? max(self::LEAST_TRIES, intdiv(self::TRIES_TIMES_PARTS, count($open)))
+        // One try of many parts costs about the third power of their number.
+        $count = count($this->parts);
+        $tries = $count > self::FEW
+            ? min(self::MOST_TRIES_OF_MANY, max(1, intdiv(self::TRIES_TIMES_CUBE, $count ** 3)))
             : self::MOST_TRIES;
-        $tries = $isWhole ? $tries : intdiv($tries, count(self::SHARES) + 1);
+        $tries = $isWhole ? $tries : max(1, intdiv($tries, count(self::SHARES) + 1));
         foreach ($this->layouts($open, $space, $fixed) as [$isTurned, $barrier, $order]) {
             if (--$tries < 0) {
                 break;
@@ -135,7 +142,7 @@ final class Placer
             }
         }
 
-        return $isWhole && count($open) <= self::FEW && !$space->isRound ? $this->searched($open, $space, $fixed) : null;
+        return $isWhole && $count <= self::FEW && !$space->isRound ? $this->searched($open, $space, $fixed) : null;
     }
 
     /**
@@ -198,7 +205,7 @@ final class Placer
             usort($order, static fn(Outline $one, Outline $other): int => $key($one) <=> $key($other));
             yield $order;
         }
-        if (count($open) <= self::FEW) {
+        if (count($this->parts) <= self::FEW) {
             yield from self::permutations($open);
         }
     }

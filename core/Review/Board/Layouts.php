@@ -45,7 +45,9 @@ final class Layouts
         }
         $places = (new Placer($layout))->places();
         if (null !== $places) {
-            return [...$remedies, new Remedy(sprintf('Place all %d parts anew', count($places)), new PlaceParts($places))];
+            $words = [] === $layout->laid ? 'Place all %d parts' : 'Place all %d parts anew';
+
+            return [...$remedies, new Remedy(sprintf($words, count($places)), new PlaceParts($places))];
         }
 
         return [...$remedies, ...self::smaller($inspection), ...self::larger($inspection)];

@@ -31,6 +31,7 @@ final class NoPlaceYet implements Rule
             threshold: 'every part of the box has a place',
             basis: Basis::CommonPractice,
             source: 'the definition of a plan',
+            silentWhen: 'nobody has said how large the box is',
         );
     }
 
@@ -42,7 +43,8 @@ final class NoPlaceYet implements Rule
 
             return;
         }
-        $missing = $layout->unplaced();
+        // Without a box there is no plan to lie on: that it is not known is said by the check of what fits.
+        $missing = null === $layout->space ? [] : $layout->unplaced();
         if ([] === $missing) {
             return;
         }

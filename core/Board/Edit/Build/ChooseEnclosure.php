@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board\Edit\Build;
 
+use IronLatch\Core\Board\BaseMaterial;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Question;
@@ -12,7 +13,10 @@ use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
 
-/** Chooses the box that the board goes into; its inner sizes are those of the board’s box from then on. */
+/**
+ * Chooses the box that the board goes into; its inner sizes are those of the board’s box from then on, and so is metal. What plastic it is
+ * of stands on the box itself.
+ */
 final readonly class ChooseEnclosure implements Edit
 {
     public function __construct(
@@ -24,10 +28,13 @@ final readonly class ChooseEnclosure implements Edit
     {
         $size = $this->enclosure->size;
         $board = $board->withPart($this->enclosure);
+        $box = $board->box ?? new MainsBox();
+        $isMetal = BaseMaterial::Metal === $box->enclosure?->value;
 
         return $board->with(
             build: Copy::of($board->build, ['enclosure' => $this->enclosure->identity->id]),
-            box: Copy::of($board->box ?? new MainsBox(), [
+            box: Copy::of($box, [
+                'enclosure' => $this->enclosure->metal ? Fact::stated(BaseMaterial::Metal) : ($isMetal ? null : $box->enclosure),
                 'lengthMetres' => Fact::stated($size->lengthMetres),
                 'widthMetres' => Fact::stated($size->widthMetres),
                 'heightMetres' => Fact::stated($size->heightMetres),

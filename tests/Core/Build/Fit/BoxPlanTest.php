@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Build\Fit;
 
+use IronLatch\Core\Board\BaseMaterial;
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BuildForm;
+use IronLatch\Core\Board\Edit\Build\ChooseEnclosure;
 use IronLatch\Core\Board\Edit\Build\StateBuild;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
+use IronLatch\Core\Board\OvervoltageCategory;
 use IronLatch\Core\Board\PlacedAt;
+use IronLatch\Core\Board\PollutionDegree;
 use IronLatch\Core\Build\Fit\BoxPlan;
 use IronLatch\Core\Build\Fit\BoxSpace;
 use IronLatch\Core\Build\Fit\Laid;
@@ -15,6 +22,8 @@ use IronLatch\Core\Build\Fit\Outlines;
 use IronLatch\Core\Build\Fit\Placer;
 use IronLatch\Core\Build\Fit\Rect;
 use IronLatch\Core\Build\Fit\Zone;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\DeviceKind;
@@ -159,6 +168,35 @@ final class BoxPlanTest extends TestCase
         self::assertEqualsWithDelta([3e-3, 8e-3], [$plan(true)->needed(), $plan(true)->apart], 1e-12);
     }
 
+    /** While it is not known how damp it is, it is as damp as it may be: degree 3 at 230 V wants 8 mm. */
+    public function testWhatIsUnknownIsTheWorst(): void
+    {
+        $plan = static fn(StateBox ...$said): BoxPlan => (new Inspection(TestBoards::edited(
+            TestBoards::bare(),
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+            new StateBuild(BuildForm::CarrierBoard),
+            ...$said,
+        )))->layout() ?? throw new \LogicException();
+        self::assertEqualsWithDelta(8e-3, $plan()->needed(), 1e-12);
+        $clean = new StateBox(pollution: PollutionDegree::Clean);
+        // Category III stays unknown: 5.5 mm through air.
+        self::assertEqualsWithDelta(5.5e-3, $plan($clean)->needed(), 1e-12);
+        self::assertEqualsWithDelta(5e-3, $plan($clean, new StateBox(overvoltage: OvervoltageCategory::Plugged))->needed(), 1e-12);
+        self::assertEqualsWithDelta(4e-3, $plan(new StateBox(touchable: false))->needed(), 1e-12, 'Basic, nothing can be touched.');
+    }
+
+    /** What would take minutes is not begun. */
+    public function testVeryManyPartsAreNotPlacedAtOnce(): void
+    {
+        $many = [];
+        foreach (range(1, Placer::MOST_PARTS + 1) as $number) {
+            $many['R' . $number] = self::part('R' . $number, Zone::Low, 3, 2);
+        }
+        $space = new BoxSpace(0.3, 0.3, 0.1);
+        self::assertNull((new Placer(new BoxPlan($many, $space, 0.0, [])))->places());
+        self::assertCount(60, (new Placer(new BoxPlan(array_slice($many, 0, 60), $space, 0.0, [])))->places() ?? []);
+    }
+
     public function testWhatIsPlacedAlreadyStaysWhereItIs(): void
     {
         $board = Starts::built(BuildForm::CarrierBoard);
@@ -203,6 +241,21 @@ final class BoxPlanTest extends TestCase
         $plan = new BoxPlan($parts, $round, 5.5e-3, $places);
         self::assertSame([[], [], [], []], [$plan->unplaced(), $plan->outside(), $plan->overlapping(), $plan->tooNear()]);
         self::assertNull((new Placer(new BoxPlan($parts, new BoxSpace(42e-3, 42e-3, 46e-3, true), 5.5e-3, [])))->places());
+    }
+
+    /** A steel box is one that wants earth, whatever was said of the box before. */
+    public function testABoxOfMetalIsOfMetal(): void
+    {
+        $into = static fn(Board $board, string $id): Board => (new ChooseEnclosure(TestBoards::part($id, Enclosure::class)))->apply($board);
+        $steel = $into(TestBoards::sound(), 'device-box-3-2-3-5');
+        self::assertSame(BaseMaterial::Metal, $steel->box?->enclosure?->value);
+        self::assertTrue((new Inspection((new StateBuild(BuildForm::CarrierBoard))->apply($steel)))->layout()?->space?->isMetal);
+        self::assertNull($into($steel, 'sealed-115-90-55')->box?->enclosure, 'Of what plastic stands on the box.');
+        self::assertSame(
+            BaseMaterial::FlameRated,
+            $into(TestBoards::sound(), 'sealed-115-90-55')->box?->enclosure?->value,
+            'As it was said.',
+        );
     }
 
     /** A plastic wall does not trouble an antenna, other parts and a metal wall do. */

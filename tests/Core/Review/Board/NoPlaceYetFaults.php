@@ -26,7 +26,7 @@ final class NoPlaceYetFaults implements PlantedFaults
             new StateBuild(fixed: true),
             Starts::built(BuildForm::CarrierBoard),
             says: 'None of the 19 parts lies on the plan yet.',
-            proposes: ['Place all 19 parts anew'],
+            proposes: ['Place all 19 parts'],
         );
 
         yield 'one part off the plan' => Planted::in(

@@ -29,7 +29,7 @@ final readonly class Ratings
     /** Capacitors last where they see no more than this share of their voltage (common practice, no source). */
     private const CAPACITOR_SHARE = 0.8;
     /** Voltages that electrolytic capacitors are made for (IEC 60063-like series, from memory). */
-    private const CAPACITOR_VOLTS = [6.3, 10.0, 16.0, 25.0, 35.0, 50.0, 63.0, 100.0];
+    public const CAPACITOR_VOLTS = [6.3, 10.0, 16.0, 25.0, 35.0, 50.0, 63.0, 100.0];
 
     /** @var array<string, list<Net>> nets of a device */
     private array $nets;

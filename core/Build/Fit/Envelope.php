@@ -30,7 +30,6 @@ final class Envelope
     public const FUSE_HOLDER = [23.0, 10.0, 13.0];
     public const SOCKET = [14.0, 9.0, 11.0];
     public const SMALL_BOARD = [25.0, 15.0, 10.0];
-    public const REGULATOR = [10.5, 5.0, 16.0];
     public const TRANSFORMER = [26.0, 17.0, 25.0];
     /** Of a screw terminal at 5.08 mm, for each pole: its width; with length and height. */
     public const TERMINAL_PITCH = 5.08;

@@ -21,16 +21,13 @@ final class Placer
     private const MOST_STEPS = 16_000;
     private const STEPS_OF_ONE = 400;
     private const MOST_TRIES_OF_MANY = 60;
-    private const TRIES_TIMES_CUBE = 8_000_000;
     /** More than these nobody places at once: it would take minutes. */
     public const MOST_PARTS = 240;
-    /** Up to so many are tried in smaller rooms first. */
-    private const COMPACT_PARTS = 150;
     /** Up to so many parts every pairing of an upright and a level line is a candidate, not only true corners. */
     private const FEW = 10;
     private const ROUND_STEP = 3e-3;
     private const SLACK = 1e-7;
-    private const LAST_CHOICE = 1e3;
+    private const LAST_CHOICE = PHP_INT_MAX;
     /** Of the box, in which the parts are placed first. */
     private const SHARES = [0.4, 0.5, 0.6, 0.7, 0.85];
 
@@ -108,7 +105,7 @@ final class Placer
     private function rooms(BoxSpace $space, float $area, bool $isEmpty): array
     {
         $rooms = [];
-        $isPlain = !$space->isRound && !$space->isMetal && $isEmpty && count($this->parts) <= self::COMPACT_PARTS;
+        $isPlain = !$space->isRound && !$space->isMetal && $isEmpty;
         foreach ($isPlain ? self::SHARES : [] as $share) {
             $room = new BoxSpace($share * $space->length, min($space->width, max($share, 0.6) * $space->width), $space->height);
             if ($room->length * $room->width > $area) {
@@ -126,10 +123,10 @@ final class Placer
      */
     private function within(array $open, BoxSpace $space, array $fixed, bool $isWhole): ?array
     {
-        // One try of many parts costs about the third power of their number.
+        // One try costs about the third power of the parts: as many are made as one of the largest plan costs.
         $count = count($this->parts);
         $tries = $count > self::FEW
-            ? min(self::MOST_TRIES_OF_MANY, max(1, intdiv(self::TRIES_TIMES_CUBE, $count ** 3)))
+            ? min(self::MOST_TRIES_OF_MANY, max(1, intdiv(self::MOST_PARTS ** 3, $count ** 3)))
             : self::MOST_TRIES;
         $tries = $isWhole ? $tries : max(1, intdiv($tries, count(self::SHARES) + 1));
         foreach ($this->layouts($open, $space, $fixed) as [$isTurned, $barrier, $order]) {

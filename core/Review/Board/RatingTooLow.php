@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Board;
 use IronLatch\Core\Board\ChosenRating;
 use IronLatch\Core\Board\Edit\Build\ChooseRating;
 use IronLatch\Core\Build\PartsRow;
+use IronLatch\Core\Build\Ratings;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Quantity\QuantityPrinter;
@@ -23,7 +24,7 @@ final class RatingTooLow implements Rule
 {
     private const KINDS = ['resistor', 'diode', 'capacitor'];
     /** Resistors, capacitors and diodes as they are made (common practice, no source). */
-    private const MADE = ['W' => [0.5, 1.0, 2.0, 5.0], 'V' => [10.0, 16.0, 25.0, 35.0, 50.0, 63.0, 100.0], 'A' => [2.0, 3.0, 5.0]];
+    private const MADE = ['W' => [0.5, 1.0, 2.0, 5.0], 'V' => Ratings::CAPACITOR_VOLTS, 'A' => [2.0, 3.0, 5.0]];
 
     public function facts(): RuleFacts
     {

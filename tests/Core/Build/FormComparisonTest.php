@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Build;
 
+use IronLatch\Core\Board\BuildFacts;
 use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Board\ChosenRating;
 use IronLatch\Core\Board\Edit\Build\ChooseAssembler;
 use IronLatch\Core\Board\Edit\Build\ChooseRating;
 use IronLatch\Core\Board\Edit\Build\PlacePart;
+use IronLatch\Core\Board\Edit\Build\StateBuild;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Build\Fit\Outlines;
 use IronLatch\Core\Build\FittedBy;
 use IronLatch\Core\Build\FormComparison;
 use IronLatch\Core\Build\FormEstimate;
+use IronLatch\Core\Build\FormParts;
 use IronLatch\Core\Build\OrderLists;
 use IronLatch\Core\Build\PartsRow;
 use IronLatch\Core\Catalogue\Assembler;
@@ -51,6 +55,71 @@ final class FormComparisonTest extends TestCase
             self::assertNotSame([[], []], [$one->easier, $one->harder]);
         }
         self::assertGreaterThan($carrier->squareMetres(), $wired->squareMetres());
+    }
+
+    /** Figures of the Utility room board in each form, so that no allowance changes unnoticed. */
+    public function testTheFiguresOfTheUtilityRoom(): void
+    {
+        $board = WiredBoards::demos()['utility-room'];
+        $all = (new FormComparison($board, Connections::of($board)))->all();
+        self::assertSame([105, 87, 86, 88], array_map(static fn(FormEstimate $one): int => $one->parts, $all));
+        self::assertSame([37, 30, 30, 33], array_map(static fn(FormEstimate $one): int => $one->different, $all));
+        self::assertSame([204, 467, 395, 271], array_map(static fn(FormEstimate $one): int => $one->joints, $all));
+        self::assertSame([0, 0, 0, 80], array_map(static fn(FormEstimate $one): int => $one->machineJoints, $all));
+        self::assertSame([0.5, 2.0, 8.0, 12.0], array_map(static fn(FormEstimate $one): float => $one->hoursOnce, $all));
+        // 1.5 and 1.2 minutes for a joint by hand, 0.5 on an etched board.
+        foreach ([[204, 1.5], [467, 1.2], [395, 0.5], [271, 0.5]] as $place => [$joints, $minutes]) {
+            self::assertEqualsWithDelta($joints * $minutes / 60, $all[$place]->hoursEach, 1e-9);
+        }
+        self::assertSame([0.0, 0.0, 15.0, 40.0], array_map(static fn(FormEstimate $one): float => $one->orderEuros, $all));
+        // Bare module 3.00 € and regulator 0.30 € for the carrier of 7 € with its strips; 80 joints at 0.02 €; a header of 6 poles.
+        self::assertEqualsWithDelta(
+            $all[2]->materialEuros - 7 - 2 * 19 * 0.04 + 3.3 + 80 * 0.02 + 6 * 0.02 + $all[3]->boardEuros - $all[2]->boardEuros,
+            $all[3]->materialEuros,
+            0.2,
+        );
+    }
+
+    /** A perforated board has 160 × 100 mm: parts that cover 45 % of one and a little more want two. */
+    public function testPerforatedBoardsAreCountedByWhatTheyHold(): void
+    {
+        foreach (['array' => 1.0, 'expander' => 2.0, 'utility-room' => 2.0, 'fermentation' => 1.0] as $name => $boards) {
+            $board = (new StateBuild(form: BuildForm::Perforated))->apply(WiredBoards::all()[$name]->with(build: new BuildFacts()));
+            $connections = Connections::of($board);
+            $outlines = (new Outlines($board, $connections, BuildForm::Perforated))->all();
+            $rows = (new FormParts($board, $connections, BuildForm::Perforated, $outlines))->rows();
+            self::assertSame($boards, $rows[0]->count, $name);
+            self::assertSame('perforated board 160 × 100 mm', $rows[0]->what);
+        }
+    }
+
+    /** What a form brings: pieces and their prices, one by one. */
+    public function testWhatEachFormBrings(): void
+    {
+        $board = WiredBoards::demos()['utility-room'];
+        $connections = Connections::of($board);
+        $of = static function (BuildForm $form) use ($board, $connections): array {
+            $rows = (new FormParts($board, $connections, $form, (new Outlines($board, $connections, $form))->all()))->rows();
+
+            return array_combine(
+                array_map(static fn(PartsRow $row): string => $row->kind, $rows),
+                array_map(static fn(PartsRow $row): array => [$row->count, round($row->price->euros ?? -1.0, 2)], $rows),
+            );
+        };
+        $wired = $of(BuildForm::HandWired);
+        self::assertSame([[1.0, 3.0], 0.05], [$wired['base'], $wired['jumpers'][1]]);
+        self::assertGreaterThan(15.0, $wired['jumpers'][0]);
+        self::assertArrayNotHasKey('board', $wired);
+        // Controller, supply and eight relays on four feet each.
+        self::assertSame([40.0, 0.25], $wired['fixing']);
+        $perforated = $of(BuildForm::Perforated);
+        self::assertSame([[2.0, 0.76], [4.0, 0.25], 2.5], [$perforated['sockets'], $perforated['fixing'], $perforated['board'][1]]);
+        $assembled = $of(BuildForm::Assembled);
+        self::assertSame([1.0, 0.12], $assembled['header'], 'In place of the strips.');
+        self::assertArrayNotHasKey('sockets', $assembled);
+        self::assertSame([1.0, 19.0], $assembled['enclosure']);
+        // On an etched board only wires that leave it are cut.
+        self::assertGreaterThan(1.3 * $assembled['wire'][0], $perforated['wire'][0]);
     }
 
     public function testWhatAnOrderCostsIsSharedByItsCopies(): void
@@ -95,6 +164,10 @@ final class FormComparisonTest extends TestCase
         foreach (['U01', 'R11', 'R12', 'Q11', 'D11', 'R01', 'C01'] as $small) {
             self::assertSame(FittedBy::Assembler, $fitted[$small], $small);
         }
+        self::assertSame(
+            FittedBy::Hand,
+            self::row((new Inspection(WiredBoards::demos()['utility-room']))->partsList()->rows, 'C13')->fittedBy,
+        );
         foreach (['K11', 'G11', 'F01', 'X12', 'J02'] as $large) {
             self::assertSame(FittedBy::Hand, $fitted[$large], $large);
         }

@@ -106,7 +106,7 @@ final readonly class FormComparison
     private function bareBoard(PartsList $list): float
     {
         foreach ($list->rows as $row) {
-            if ('board' === $row->kind && 'etched board' === $row->what) {
+            if (FormParts::ETCHED_BOARD === $row->what) {
                 return $row->price->euros ?? 0.0;
             }
         }

@@ -17,6 +17,8 @@ use IronLatch\Core\Wiring\Wire;
 /** What a form of build takes besides the parts of the circuit: boards, strips, jumpers, wire, screws, the box. */
 final readonly class FormParts
 {
+    /** The row of the board that is made elsewhere, also in price lists. */
+    public const ETCHED_BOARD = 'etched board';
     /** A wire whose length nobody has said (common practice, no source). */
     public const USUAL_METRES = 0.3;
     /** What parts cover of a board; the rest is tracks and the barrier (common practice, no source). */
@@ -39,7 +41,6 @@ final readonly class FormParts
     /** @return list<PartsRow> */
     public function rows(): array
     {
-        $poles = count($this->board->controller()->carrier->header);
         $rows = match ($this->form) {
             BuildForm::HandWired => [
                 $this->row('jumpers', 'jumper wires, to push on', UsualPrices::JUMPER, $this->jumpers()),
@@ -47,24 +48,14 @@ final readonly class FormParts
             ],
             BuildForm::Perforated => [
                 $this->row('board', 'perforated board 160 × 100 mm', UsualPrices::PERFORATED, $this->perforated()),
-                $this->row(
-                    'sockets',
-                    sprintf('socket strip, %d poles', (int) ceil($poles / 2)),
-                    UsualPrices::SOCKET_POLE * ceil($poles / 2),
-                    2,
-                ),
+                $this->sockets(),
             ],
             BuildForm::CarrierBoard => [
-                $this->row('board', 'etched board', $this->etched(), 1),
-                $this->row(
-                    'sockets',
-                    sprintf('socket strip, %d poles', (int) ceil($poles / 2)),
-                    UsualPrices::SOCKET_POLE * ceil($poles / 2),
-                    2,
-                ),
+                $this->row('board', self::ETCHED_BOARD, $this->etched(), 1),
+                $this->sockets(),
             ],
             BuildForm::Assembled => [
-                $this->row('board', 'etched board', $this->etched(), 1),
+                $this->row('board', self::ETCHED_BOARD, $this->etched(), 1),
                 $this->row(
                     'header',
                     'programming header, 6 poles',
@@ -146,6 +137,14 @@ final readonly class FormParts
             $this->outlines,
             static fn(Outline $part): bool => in_array($part->kind, $own, true),
         ));
+    }
+
+    /** Two strips that the carrier is pushed into. */
+    private function sockets(): PartsRow
+    {
+        $poles = (int) ceil(count($this->board->controller()->carrier->header) / 2);
+
+        return $this->row('sockets', sprintf('socket strip, %d poles', $poles), UsualPrices::SOCKET_POLE * $poles, 2);
     }
 
     private function perforated(): int

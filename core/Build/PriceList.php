@@ -47,17 +47,17 @@ final readonly class PriceList
             if ('' === $name && '' === trim(implode('', $row))) {
                 continue;
             }
+            if ('' === $name) {
+                throw new \InvalidArgumentException(
+                    sprintf('Row %d names no part. Write its id or its words as in the parts list.', $i + 2),
+                );
+            }
             $prices[$name] = new Price(
                 self::euros($row[$price] ?? '', $i + 2, $perEuro),
                 self::text(null === $source ? '' : $row[$source] ?? '', 'your price list'),
                 self::text(null === $date ? '' : $row[$date] ?? '', ''),
                 false,
             );
-            if ('' === $name) {
-                throw new \InvalidArgumentException(
-                    sprintf('Row %d names no part. Write its id or its words as in the parts list.', $i + 2),
-                );
-            }
         }
 
         return new self($prices);

@@ -36,7 +36,7 @@ final readonly class Shopping
         $small = array_column(self::SMALL, 'value');
         $purchases = [];
         foreach ($list->rows as $row) {
-            $needed = 'etched board' === $row->what ? (float) $boards : $row->count * $copies;
+            $needed = FormParts::ETCHED_BOARD === $row->what ? (float) $boards : $row->count * $copies;
             $spare = in_array($row->kind, $small, true) ? max(self::LEAST_SPARES, ceil($needed * self::SPARE_SHARE)) : 0.0;
             $purchases[] = new Purchase($row, $needed, min($needed + $spare, $drawer->countOf($row->part, $row->what)), $spare);
         }

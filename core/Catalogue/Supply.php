@@ -17,6 +17,8 @@ final readonly class Supply implements Padded, Sized
 
     /** A source that states no limit is taken to give this share of its rating before it gives way (common practice). */
     private const USUAL_LIMIT = 1.1;
+    /** Two sources whose outputs differ by no more than this share give the same voltage. */
+    private const SAME_VOLTS = 0.02;
 
     /**
      * @param Spread $output volts without load; of a battery, from empty to full
@@ -94,6 +96,12 @@ final readonly class Supply implements Padded, Sized
         $over = null === $this->fullUpToCelsius ? 0.0 : max(0.0, $celsius - $this->fullUpToCelsius);
 
         return $this->ratedAmps * max(0.0, 1 - $over * ($this->lossPerKelvin ?? 0.0));
+    }
+
+    /** Whether it is built in the same way and gives the same voltage. */
+    public function isOfTheKindOf(self $other): bool
+    {
+        return $this->form === $other->form && abs($this->output->typ - $other->output->typ) <= self::SAME_VOLTS * $other->output->typ;
     }
 
     public function limit(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Build\Fit\BoxPlan;
 use IronLatch\Core\Build\Fit\Laid;
 use IronLatch\Core\Build\Fit\Rect;
@@ -70,7 +71,6 @@ final readonly class BuildDrawing
                 'lit' => isset($lit[$id]),
                 'named' => min($laid->body->width(), $laid->body->height()) >= self::LEAST_NAMED / 1000,
                 'quarters' => $laid->at->quarters,
-                'hot' => 0.0 < $laid->part->hotWatts,
             ];
         }
 
@@ -117,7 +117,7 @@ final readonly class BuildDrawing
     /** Holes of a perforated board lie on it. */
     public function isPerforated(): bool
     {
-        return 'perforated board' === $this->board->build->form()?->value;
+        return BuildForm::Perforated === $this->board->build->form();
     }
 
     /**

@@ -24,10 +24,12 @@ final class BoxFillTest extends TestCase
     #[TestWith([2.08, 2.0])]
     #[TestWith([3.31, 2.25])]
     #[TestWith([5.26, 2.5])]
+    #[TestWith([8.37, 3.0])]
+    #[TestWith([13.3, 5.0])]
     public function testAConductorTakesItsVolume(float $squareMillimetres, float $cubicInches): void
     {
         self::assertEqualsWithDelta($cubicInches * 16.387064e-6, BoxFill::conductor($squareMillimetres * 1e-6), 1e-10);
-        self::assertNull(BoxFill::conductor(5.5e-6), 'Beyond 10 AWG nothing is said.');
+        self::assertNull(BoxFill::conductor(13.5e-6), 'Beyond 6 AWG nothing is said.');
     }
 
     #[TestWith(['device-box-3-2-2-5', 12.5])]

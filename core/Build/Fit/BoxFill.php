@@ -16,8 +16,16 @@ final readonly class BoxFill
 {
     public const SOURCE = 'NEC 314.16(B), from memory; the board’s own parts are taken off as well: common practice';
     private const CUBIC_INCH = 0.0254 ** 3;
-    /** A conductor takes so many cubic inches, by the cross-section up to which it is of that gauge: 18 to 10 AWG. */
-    private const VOLUMES = [[0.83e-6, 1.5], [1.32e-6, 1.75], [2.1e-6, 2.0], [3.35e-6, 2.25], [5.3e-6, 2.5]];
+    /** A conductor takes so many cubic inches, by the cross-section up to which it is of that gauge: 18 to 6 AWG. */
+    private const VOLUMES = [
+        [0.83e-6, 1.5],
+        [1.32e-6, 1.75],
+        [2.1e-6, 2.0],
+        [3.35e-6, 2.25],
+        [5.3e-6, 2.5],
+        [8.4e-6, 3.0],
+        [13.4e-6, 5.0],
+    ];
     private const EARTHS_TOGETHER = 4;
 
     /**
@@ -71,7 +79,7 @@ final readonly class BoxFill
         return null === $board->build->enclosure ? null : $board->part($board->build->enclosure, Enclosure::class)->fillCubicMetres;
     }
 
-    /** What a conductor takes, in m³; null beyond 10 AWG. */
+    /** What a conductor takes, in m³; null beyond 6 AWG. */
     public static function conductor(float $squareMetres): ?float
     {
         foreach (self::VOLUMES as [$most, $inches]) {

@@ -122,13 +122,10 @@ final readonly class BoxPlan
     /** @return list<array{Laid, Laid}> that lie upon one another */
     public function overlapping(): array
     {
-        $all = array_values($this->laid);
         $pairs = [];
-        foreach ($all as $i => $one) {
-            for ($j = $i + 1; $j < count($all); ++$j) {
-                if ($one->whole->overlaps($all[$j]->whole)) {
-                    $pairs[] = [$one, $all[$j]];
-                }
+        foreach ($this->pairs() as [$one, $other]) {
+            if ($one->whole->overlaps($other->whole)) {
+                $pairs[] = [$one, $other];
             }
         }
 
@@ -138,14 +135,11 @@ final readonly class BoxPlan
     /** @return list<array{Laid, Laid, float}> mains metal nearer to low-voltage metal of another part than it may be, nearest first */
     public function tooNear(): array
     {
-        $all = array_values($this->laid);
         $pairs = [];
-        foreach ($all as $i => $one) {
-            for ($j = $i + 1; $j < count($all); ++$j) {
-                $metres = $one->mainsToLow($all[$j]);
-                if ($metres < $this->apart - 1e-9) {
-                    $pairs[] = [$one, $all[$j], $metres];
-                }
+        foreach ($this->pairs() as [$one, $other]) {
+            $metres = $one->mainsToLow($other);
+            if ($metres < $this->apart - 1e-9) {
+                $pairs[] = [$one, $other, $metres];
             }
         }
         usort($pairs, static fn(array $one, array $other): int => $one[2] <=> $other[2]);
@@ -156,15 +150,23 @@ final readonly class BoxPlan
     /** The shortest way between mains metal and low-voltage metal of different parts; without end where there is none. */
     public function nearest(): float
     {
-        $all = array_values($this->laid);
         $least = INF;
-        foreach ($all as $i => $one) {
-            for ($j = $i + 1; $j < count($all); ++$j) {
-                $least = min($least, $one->mainsToLow($all[$j]));
-            }
+        foreach ($this->pairs() as [$one, $other]) {
+            $least = min($least, $one->mainsToLow($other));
         }
 
         return $least;
+    }
+
+    /** @return iterable<array{Laid, Laid}> each two of the laid parts once */
+    private function pairs(): iterable
+    {
+        $all = array_values($this->laid);
+        foreach ($all as $i => $one) {
+            foreach (array_slice($all, $i + 1) as $other) {
+                yield [$one, $other];
+            }
+        }
     }
 
     /** @return list<array{Outline, float}> higher than the box is inside, and by how much */

@@ -490,7 +490,7 @@ final class Placer
     private function corners(Outline $part, BoxSpace $space, array $placed, array $xs, array $ys, float $length, float $width): iterable
     {
         if ($space->isRound) {
-            yield from $this->steps($xs, Zone::Across === $part->zone, $space, $length, $width);
+            yield from self::steps($xs, Zone::Across === $part->zone, $space->width - $width);
 
             return;
         }
@@ -568,10 +568,10 @@ final class Placer
      * @param list<float> $xs
      * @return iterable<array{float, float}>
      */
-    private function steps(array $xs, bool $isBound, BoxSpace $space, float $length, float $width): iterable
+    private static function steps(array $xs, bool $isBound, float $lowest): iterable
     {
         $xs = $isBound || [] === $xs ? $xs : self::everyStep(min($xs), max($xs));
-        $ys = self::everyStep(0.0, max(0.0, $space->width - $width));
+        $ys = self::everyStep(0.0, max(0.0, $lowest));
         foreach ($xs as $x) {
             foreach ($ys as $y) {
                 yield [$x, $y];

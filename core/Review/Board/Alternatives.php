@@ -30,8 +30,6 @@ use IronLatch\Core\Review\Severity;
 final class Alternatives
 {
     private const MOST = 8;
-    /** How far the voltage of another supply may lie from the present one. */
-    private const SAME_VOLTS = 0.02;
 
     /**
      * @return list<Alternative> those that bring nothing bad first, then by price
@@ -114,9 +112,7 @@ final class Alternatives
         }
         $edits = [];
         foreach ([] === $rails ? [] : Repairs::of($inspection)->partsOnOffer(Supply::class) as $supply) {
-            $isAlike = $supply->form === $present->form
-                && abs($supply->output->typ - $present->output->typ) <= self::SAME_VOLTS * $present->output->typ;
-            if ($isAlike && $supply->identity->id !== $present->identity->id) {
+            if ($supply->isOfTheKindOf($present) && $supply->identity->id !== $present->identity->id) {
                 $feeds = array_map(static fn(string $rail): Edit => new ChooseSupply($rail, $supply), $rails);
                 $edits[$supply->identity->id] = [
                     $supply,

@@ -48,7 +48,7 @@ final class BoxTooFull implements Rule
             yield new NotChecked(
                 $this->facts(),
                 'box',
-                'the cross-section of the wires inside',
+                'the cross-section of the wires inside, up to 6 AWG (13.3 mm²)',
                 Answer::by(StateBox::class, 'innerSquareMetres'),
             );
 

@@ -24,8 +24,6 @@ final class Layouts
 {
     /** Boxes that are tried, the smallest first. */
     private const MOST_BOXES = 6;
-    /** How far the voltage of another supply may lie from the present one. */
-    private const SAME_VOLTS = 0.02;
 
     /**
      * @return list<Remedy> the least change first
@@ -68,9 +66,8 @@ final class Layouts
             }
             foreach (Repairs::of($inspection)->partsOnOffer(Supply::class) as $supply) {
                 $needed = $inspection->power->rails[$rail]->continuous->value / $inspection->board->houseRules->supplyLoad;
-                $isSmaller = SupplyForm::EncapsulatedModule === $supply->form
+                $isSmaller = $supply->isOfTheKindOf($present)
                     && ($supply->size?->cubicMetres() ?? INF) < ($present->size?->cubicMetres() ?? 0.0)
-                    && abs($supply->output->typ - $present->output->typ) <= self::SAME_VOLTS * $present->output->typ
                     && $supply->ratedAmps >= $needed;
                 $edit = $isSmaller ? self::laidOut($inspection, new ChooseSupply($rail, $supply)) : null;
                 if (null !== $edit) {

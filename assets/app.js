@@ -219,7 +219,7 @@
     const field = document.querySelector('[data-key=add]');
     if (field) return field.focus();
     refocus = 'add-name';
-    document.querySelector('.latches a')?.click();
+    document.querySelector('.latches li:not(.before) a')?.click();
   };
   const nextFact = () => goOn('.ask [name]:is(select, input[type=text]), .ask a.button') || document.getElementById('facts-link')?.click();
   document.addEventListener('keydown', (event) => {
@@ -231,7 +231,7 @@
       a: addLine,
       '/': () => (document.getElementById('find') ?? document.getElementById('find-finding'))?.focus(),
     };
-    const stage = /^[1-9]$/.test(event.key) ? document.querySelectorAll('.latches a')[Number(event.key) - 1] : null;
+    const stage = /^[1-9]$/.test(event.key) ? document.querySelectorAll('.latches li:not(.before) a')[Number(event.key) - 1] : null;
     const act = stage ? () => stage.click() : keys[event.key];
     if (!act) return;
     event.preventDefault();

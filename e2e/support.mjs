@@ -23,8 +23,9 @@ export const test = base.extend({
     const faults = [];
     page.on('pageerror', (error) => faults.push(error.message));
     page.on('console', (message) => {
-      // A refused edit answers 422 or 409, which the browser notes as an error of its own.
-      if (message.type() === 'error' && !/status of (422|409)/.test(message.text())) faults.push(message.text());
+      // A refused edit answers 422 or 409, which the browser notes as an error of its own; htmx notes what a newer request has stopped.
+      const isMeant = /status of (422|409)|^htmx:(afterRequest|sendAbort),/.test(message.text());
+      if (message.type() === 'error' && !isMeant) faults.push(message.text());
     });
     page.on('request', (request) => {
       if (![`${baseURL}/`, 'data:', 'blob:'].some((own) => request.url().startsWith(own))) faults.push(`asked ${request.url()}`);

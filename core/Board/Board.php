@@ -62,6 +62,7 @@ final readonly class Board
      * @param array<string, HouseCable> $houseCables between places, by id
      * @param WiringFacts $wiring what the maker has chosen of the wiring
      * @param BuildFacts $build how it is to be built
+     * @param ?Brief $brief what it is wanted for; null while nobody has said
      * @throws \InvalidArgumentException when something on the board points at something that is not there
      */
     public function __construct(
@@ -108,6 +109,7 @@ final readonly class Board
         public array $houseCables = [],
         public WiringFacts $wiring = new WiringFacts(),
         public BuildFacts $build = new BuildFacts(),
+        public ?Brief $brief = null,
     ) {
         $this->index = new BoardIndex($this);
         $this->controller = BoardIntegrity::verify($this);
@@ -159,11 +161,16 @@ final readonly class Board
         ?array $houseCables = null,
         ?WiringFacts $wiring = null,
         ?BuildFacts $build = null,
+        ?Brief $brief = null,
     ): self {
         $said = get_defined_vars();
         if (null !== $lines && null === $wiring) {
             $relays = array_merge([], ...array_map(static fn(Line $line): array => array_keys($line->actuators), array_values($lines)));
             $said['wiring'] = $this->wiring->keeping($relays, array_keys($lines));
+        }
+
+        if (null !== $lines && null !== $this->brief && null === $brief) {
+            $said['brief'] = $this->brief->keeping(array_map(strval(...), array_keys($lines)));
         }
 
         return BoardIntegrity::comingFrom($this, fn(): self => Copy::said($this, $said));

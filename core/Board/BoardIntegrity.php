@@ -99,9 +99,27 @@ final class BoardIntegrity
             GroupIntegrity::scenarios($board);
             GroupIntegrity::ofLines($board);
         }
+        if ($isTouched('brief', 'lines')) {
+            self::brief($board);
+        }
         self::counters($board);
 
         return $controller;
+    }
+
+    private static function brief(Board $board): void
+    {
+        foreach ($board->brief->appliances ?? [] as $wanted) {
+            foreach ($wanted->lines as $line) {
+                if (!isset($board->lines[$line])) {
+                    throw new \InvalidArgumentException(sprintf(
+                        'The brief says that “%s” became the line “%s”, and there is no such line.',
+                        $wanted->name,
+                        $line,
+                    ));
+                }
+            }
+        }
     }
 
     private static function whole(Board $board): void

@@ -9,7 +9,7 @@ use IronLatch\Core\Catalogue\Transistor;
 /** Whatever is pointed at is there and is of the right kind; nothing is without a name or named twice. */
 final class Pointer
 {
-    private const NAME_LENGTH = 120;
+    public const NAME_LENGTH = 120;
 
     /**
      * @param class-string $class

@@ -95,6 +95,27 @@ final readonly class FormComparison
         );
     }
 
+    /** Joints made by hand for the board in the form that is stated, with the parts that are on it; none while no form is stated. */
+    public function handJoints(): int
+    {
+        $form = $this->board->build->form();
+        $plan = null === $form ? null : BoxPlan::of($this->board, $this->connections);
+
+        return null === $form || null === $plan ? 0 : $this->joints($this->board, $form, $plan->parts, [], 0)[0];
+    }
+
+    /** Paid once for the form that is stated, whatever it is built in: the order of boards, and those of it that nobody needs. */
+    public function onceEuros(PartsList $list): float
+    {
+        $form = $this->board->build->form();
+        if (null === $form || !$form->isEtched()) {
+            return 0.0;
+        }
+        $spare = max(0, ($this->terms->leastCount ?? self::USUAL_LEAST) - $this->board->build->copies());
+
+        return self::orderEuros($this->board, $this->terms) + $spare * $this->bareBoard($list);
+    }
+
     /** Once for an order of etched boards: shipping, and the set-up where parts are soldered there. */
     public static function orderEuros(Board $board, ?Assembler $terms): float
     {

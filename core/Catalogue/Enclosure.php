@@ -17,6 +17,7 @@ final readonly class Enclosure implements Sized
     /**
      * @param Size $size inside, walls and bosses taken off; of a round one both ways are its diameter
      * @param bool $metal its walls conduct
+     * @param ?Standing $standing how it stands; null where that is not told
      * @param ?float $fillCubicMetres volume that its maker marks it with, where conductors are counted against it
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Enclosure implements Sized
         public ?float $fillCubicMetres = null,
         #[Measured(Unit::Euro)]
         public float $price = 0.0,
+        public ?Standing $standing = null,
     ) {
         if (EnclosureShape::Round === $shape && $size->lengthMetres !== $size->widthMetres) {
             throw new \InvalidArgumentException('A round enclosure is as wide as it is long: both are its diameter.');

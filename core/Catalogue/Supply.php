@@ -101,7 +101,12 @@ final readonly class Supply implements Padded, Sized
     /** Whether it is built in the same way and gives the same voltage. */
     public function isOfTheKindOf(self $other): bool
     {
-        return $this->form === $other->form && abs($this->output->typ - $other->output->typ) <= self::SAME_VOLTS * $other->output->typ;
+        return $this->form === $other->form && $this->gives($other->output->typ);
+    }
+
+    public function gives(float $volts): bool
+    {
+        return abs($this->output->typ - $volts) <= self::SAME_VOLTS * $volts;
     }
 
     public function limit(): float

@@ -53,7 +53,23 @@ final class BoardMigrations
 
         $data = $from < 5 && $version >= 5 ? self::fromFour($data) : $data;
 
-        return $from < 6 && $version >= 6 ? self::fromFive($data) : $data;
+        $data = $from < 6 && $version >= 6 ? self::fromFive($data) : $data;
+
+        return $from < 7 && $version >= 7 ? self::fromSix($data) : $data;
+    }
+
+    /**
+     * Of what it is wanted for nobody had said anything.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     * @throws RecordFault when something of it is there already
+     */
+    private static function fromSix(array $data): array
+    {
+        return array_key_exists('brief', $data)
+            ? throw new RecordFault('brief', 'a file of version 6 has no such key. Take it out, or write version 7 throughout.')
+            : $data;
     }
 
     /**

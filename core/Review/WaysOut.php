@@ -22,7 +22,7 @@ use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Expander;
 use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Catalogue\Level;
-use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Pins\FreePins;
 use IronLatch\Core\Pins\SeatingPlan;
 
 /** What a maker can do when the pins do not suffice, and how the same board would sit on each controller. */
@@ -180,17 +180,7 @@ final class WaysOut
             count($plan->solution()->unseated),
             $plan->solution()->tiers['hazard'],
             $price,
-            self::freePins($whole),
+            FreePins::of($after),
         );
-    }
-
-    private static function freePins(Inspection $inspection): int
-    {
-        return count(array_filter(
-            $inspection->controller->pins,
-            static fn(Pin $pin): bool => [] === $inspection->board->functionsOn($pin->name())
-                && null === $pin->chip->reserved
-                && null === $pin->chip->strap,
-        ));
     }
 }

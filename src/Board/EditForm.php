@@ -128,10 +128,10 @@ final readonly class EditForm
     }
 
     /** Money is typed in the currency of the shelf; a board counts in euros. */
-    private function inEuros(string $value): string
+    public function inEuros(string $value): string
     {
         $currency = $this->papers?->currency() ?? new Currency();
-        $form = '/^\s*(\d[\d.,]*)\s*' . preg_quote($currency->sign, '/') . '?\s*$/u';
+        $form = '/^\s*(\d[\d.,]*)\s*(?:' . preg_quote($currency->sign, '/') . ')?\s*$/u';
         if (1.0 === $currency->perEuro || 1 !== preg_match($form, $value, $match)) {
             return $value;
         }

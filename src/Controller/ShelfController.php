@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
+use IronLatch\Screen\BriefScreen;
 use IronLatch\Screen\LinesScreen;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
@@ -119,12 +120,15 @@ final class ShelfController extends AbstractController
     }
 
     #[Route('/boards/{id}/copy', name: 'board_copy', methods: ['POST'])]
-    public function copy(OpenBoard $opened): Response
+    public function copy(Request $request, OpenBoard $opened): Response
     {
-        return $this->toLines($this->store->create(
+        $copy = $this->store->create(
             $opened->board->with(name: mb_substr($opened->board->name, 0, 110) . ', copy'),
             sprintf('Copied from %s, revision %d', $opened->board->name, $opened->revision->number()),
-        ));
+        );
+        $isForItsBrief = BriefScreen::name() === $request->request->getString('then');
+
+        return $this->toView($copy, $isForItsBrief ? BriefScreen::name() : LinesScreen::name());
     }
 
     #[Route('/boards/{id}/remove', name: 'board_remove', methods: ['POST'])]
@@ -165,11 +169,12 @@ final class ShelfController extends AbstractController
 
     private function toLines(OpenBoard $opened): Response
     {
-        return $this->redirectToRoute(
-            'board_view',
-            ['id' => $opened->record->id(), 'view' => LinesScreen::name()],
-            Response::HTTP_SEE_OTHER,
-        );
+        return $this->toView($opened, LinesScreen::name());
+    }
+
+    private function toView(OpenBoard $opened, string $view): Response
+    {
+        return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => $view], Response::HTTP_SEE_OTHER);
     }
 
     private function page(?Notice $notice, int $status): Response

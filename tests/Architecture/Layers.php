@@ -31,7 +31,10 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Quantity',
-            ['Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
+            [
+                'Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief',
+                'Exchange',
+            ],
         );
     }
 
@@ -40,7 +43,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Record',
-            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
+            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange'],
         );
     }
 
@@ -49,62 +52,62 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Catalogue',
-            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange'],
+            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange'],
         );
     }
 
     #[TestRule]
     public function boardKnowsNoAnalysis(): Rule
     {
-        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function driveKnowsNoOtherAnalysis(): Rule
     {
-        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function pinsKnowDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function powerKnowsDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function mainsStandsAlone(): Rule
     {
-        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function controlKnowsBoardAndMainsOnly(): Rule
     {
-        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function wiringKnowsBoardAndDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function buildKnowsTheWiring(): Rule
     {
-        return $this->mayNotKnow('Build', ['Pins', 'Control', 'Reckon', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Build', ['Pins', 'Control', 'Reckon', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
     public function theReckonerKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Exchange']);
+        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
     }
 
     #[TestRule]
@@ -116,7 +119,19 @@ final class Layers
     #[TestRule]
     public function reviewKnowsNoFiles(): Rule
     {
-        return $this->mayNotKnow('Review', ['Exchange']);
+        return $this->mayNotKnow('Review', ['Brief', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function briefJudgesBoardsButWritesNone(): Rule
+    {
+        return $this->mayNotKnow('Brief', ['Reckon', 'Exchange']);
+    }
+
+    #[TestRule]
+    public function exchangeKnowsNothingOfDrafts(): Rule
+    {
+        return $this->mayNotKnow('Exchange', ['Brief']);
     }
 
     /**

@@ -9,6 +9,7 @@ use IronLatch\Board\PinTableForm;
 use IronLatch\Board\UsualStart;
 use IronLatch\Command\ApplyCommand;
 use IronLatch\Command\CheckCommand;
+use IronLatch\Command\DraftCommand;
 use IronLatch\Command\ExportCommand;
 use IronLatch\Command\ImportCommand;
 use IronLatch\Command\NewCommand;
@@ -37,6 +38,7 @@ final class InProcess
             new NewCommand(new UsualStart($catalogue)),
             new ImportCommand(new PinTableForm($catalogue)),
             new ApplyCommand(new EditForm($catalogue)),
+            new DraftCommand($catalogue),
             new CheckCommand($catalogue),
             new SeatCommand(),
             new ExportCommand(new Exports(), $catalogue, new MockClock('2026-01-02')),

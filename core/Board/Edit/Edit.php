@@ -165,6 +165,7 @@ use IronLatch\Core\Record\OneOf;
     'state-wiring' => Wiring\StateWiring::class,
     'accept-finding' => Whole\AcceptFinding::class,
     'rename-board' => Whole\RenameBoard::class,
+    'state-brief' => Whole\StateBrief::class,
     'set-house-rules' => Whole\SetHouseRules::class,
     'take-part-facts' => Whole\TakePartFacts::class,
     'withdraw-acceptance' => Whole\WithdrawAcceptance::class,

@@ -65,6 +65,12 @@ final readonly class BoxPlan
         );
     }
 
+    /** The same parts in another box, with nothing laid down yet. */
+    public function within(BoxSpace $space): self
+    {
+        return new self($this->parts, $space, $this->apart, [], $this->form, $this->needed);
+    }
+
     /**
      * What the tables ask for between mains and low voltage: the clearance always, the creepage too unless a slot lengthens that way.
      * While it is not known how damp it is and how high surges come, the worst of both is taken.

@@ -42,6 +42,20 @@ final readonly class BoxSpace
         );
     }
 
+    /** The room in a box as it is sold. */
+    public static function in(Enclosure $box): self
+    {
+        $size = $box->size;
+
+        return new self(
+            max($size->lengthMetres, $size->widthMetres),
+            min($size->lengthMetres, $size->widthMetres),
+            $size->heightMetres,
+            EnclosureShape::Round === $box->shape,
+            $box->metal,
+        );
+    }
+
     /** Whether a rectangle lies inside, its corners included. */
     public function holds(Rect $rect): bool
     {

@@ -85,15 +85,21 @@ final class Placer
         return $part->antenna && null !== $space && !$space->isMetal && !$space->isRound ? Copy::of($part, ['before' => 0.0]) : $part;
     }
 
+    /** Without the crumbs of reckoning: what stands at the wall stands at 0, and not a hair before it. */
+    private static function settled(float $xMetres, float $yMetres, int $quarters): PlacedAt
+    {
+        return new PlacedAt(round($xMetres, 9) + 0.0, round($yMetres, 9) + 0.0, $quarters);
+    }
+
     private function withItsView(string $id, PlacedAt $at): PlacedAt
     {
         $part = $this->plan->parts[$id];
         $before = $part->before - $this->asItIsLaid($part)->before;
 
         return match ($at->quarters) {
-            0 => new PlacedAt($at->xMetres - $before, $at->yMetres, 0),
-            1 => new PlacedAt($at->xMetres, $at->yMetres - $before, 1),
-            default => $at,
+            0 => self::settled($at->xMetres - $before, $at->yMetres, 0),
+            1 => self::settled($at->xMetres, $at->yMetres - $before, 1),
+            default => self::settled($at->xMetres, $at->yMetres, $at->quarters),
         };
     }
 

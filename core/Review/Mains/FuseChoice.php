@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Mains\Ampacity;
+use IronLatch\Core\Mains\InletFuses;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Review\Inspection;
@@ -19,8 +20,6 @@ use IronLatch\Core\Review\Repairs;
 /** The fuse between what the lines draw and what the conductors bear; with thicker conductors where none lies between. */
 final class FuseChoice
 {
-    private const BREAKS_AMPS = 1500.0;
-
     /**
      * @return list<Remedy>
      */
@@ -33,7 +32,8 @@ final class FuseChoice
             $inspection->mains->shared['branch']->bears->value ?? INF,
         );
         $remedies = [];
-        foreach (self::fuses($inspection) as $fuse) {
+        $fuses = InletFuses::of(Repairs::of($inspection)->partsOnOffer(MainsFuse::class));
+        foreach ($fuses as $fuse) {
             if ($fuse->ratedAmps >= $load && $fuse->ratedAmps <= $bears && $fuse->ratedVolts >= $inspection->board->system()->volts) {
                 $remedies[] = new Remedy('Fit ' . lcfirst($fuse->identity->name), new ChooseFuse($fuse));
                 break;
@@ -42,7 +42,7 @@ final class FuseChoice
         if ([] !== $remedies) {
             return $remedies;
         }
-        foreach (self::fuses($inspection) as $fuse) {
+        foreach ($fuses as $fuse) {
             $area = Ampacity::least($fuse->ratedAmps, $inspection->board->system()->cordTable, LivePath::warmerInside($inspection->board));
             if ($fuse->ratedAmps >= $load && null !== $area) {
                 $title = sprintf(
@@ -70,19 +70,5 @@ final class FuseChoice
             innerSquareMetres: max($area, is_float($inner) ? $inner : 0.0),
             branchSquareMetres: max($area, is_float($branch) ? $branch : 0.0),
         );
-    }
-
-    /**
-     * @return list<MainsFuse> that break a short circuit and bear inrush, the smallest first
-     */
-    private static function fuses(Inspection $inspection): array
-    {
-        $fuses = array_filter(
-            Repairs::of($inspection)->partsOnOffer(MainsFuse::class),
-            static fn(MainsFuse $fuse): bool => $fuse->timeLag && $fuse->breakingAmps >= self::BREAKS_AMPS,
-        );
-        usort($fuses, static fn(MainsFuse $a, MainsFuse $b): int => $a->ratedAmps <=> $b->ratedAmps);
-
-        return $fuses;
     }
 }

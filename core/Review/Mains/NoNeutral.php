@@ -9,6 +9,8 @@ use IronLatch\Core\Board\Edit\House\MoveBoard;
 use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\NeutralHere;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SupplyForm;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
@@ -23,7 +25,7 @@ final class NoNeutral implements Rule
     {
         return new RuleFacts(
             id: 'mains.no-neutral',
-            version: 1,
+            version: 2,
             title: 'No neutral where the board is wired in',
             severities: [Severity::Broken],
             reason: 'A supply needs live and neutral. Many switch boxes have only a live wire and the switched one; an '
@@ -31,7 +33,7 @@ final class NoNeutral implements Rule
             threshold: 'a neutral of the same circuit in the box where the board is wired in',
             basis: Basis::CommonPractice,
             source: 'common practice; local codes and a licensed electrician decide',
-            silentWhen: 'the box is plugged in',
+            silentWhen: 'the box is plugged in, or neither a supply nor an outlet nor a sensed state in it hangs on the mains there',
         );
     }
 
@@ -39,7 +41,7 @@ final class NoNeutral implements Rule
     {
         $box = InHouse::box($inspection);
         $id = $inspection->board->boxPlace();
-        if (null === $box) {
+        if (null === $box || !self::isNeeded($inspection->board)) {
             return;
         }
         if (null === $box->neutral?->value) {
@@ -49,13 +51,41 @@ final class NoNeutral implements Rule
                 $this->facts(),
                 Severity::Broken,
                 $id,
-                sprintf('No neutral reaches “%s”: nothing there can feed the board.', $box->name),
+                sprintf(
+                    'No neutral reaches “%s”: nothing there can feed %s.',
+                    $box->name,
+                    self::isFedThere($inspection->board) ? 'the board' : 'an outlet, or tell whether an appliance has voltage',
+                ),
                 proposals: static fn(): array => [...self::elsewhere($inspection->board), new Remedy(
                     'Have a neutral of the same circuit pulled in',
                     new StatePlace([$id], neutral: NeutralHere::ToBePulled),
                 )],
             );
         }
+    }
+
+    private static function isNeeded(Board $board): bool
+    {
+        foreach ($board->lines as $line) {
+            if (null !== $line->sense || true === $line->safety?->outlet?->value?->isOutlet()) {
+                return true;
+            }
+        }
+
+        return self::isFedThere($board);
+    }
+
+    /** An adapter or a bus is fed elsewhere, and only its low voltage comes here. */
+    private static function isFedThere(Board $board): bool
+    {
+        foreach (array_keys($board->rails) as $rail) {
+            $feeder = $board->feeder($rail);
+            if ($feeder instanceof Supply && SupplyForm::EncapsulatedModule === $feeder->form) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -64,6 +64,18 @@ final class OlderFilesTest extends TestCase
         BoardJson::read(json_encode([...$data, 'wiring' => ['order' => []]], JSON_THROW_ON_ERROR));
     }
 
+    /** Of what it is wanted for nobody had said anything. */
+    public function testAFileOfVersionSixHasNoBriefYet(): void
+    {
+        $file = (string) file_get_contents(__DIR__ . '/files/utility-room-version-6.json');
+        self::assertNull(BoardJson::read($file)->brief);
+        $data = json_decode($file, true);
+        self::assertIsArray($data);
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('a file of version 6 has no such key');
+        BoardJson::read(json_encode([...$data, 'brief' => ['appliances' => []]], JSON_THROW_ON_ERROR));
+    }
+
     /** Of how it is built nobody had said anything. */
     public function testAFileOfVersionFiveIsBuiltInNoFormYet(): void
     {

@@ -33,6 +33,20 @@ final readonly class SetHouseRules implements Edit
         public float $contactShare = HouseRules::USUAL_CONTACT_SHARE,
     ) {}
 
+    public static function of(HouseRules $rules): self
+    {
+        return new self(
+            $rules->forcedGain,
+            $rules->supplyLoad,
+            $rules->longCableMetres,
+            $rules->drivers,
+            $rules->activeLevel,
+            $rules->energyPrice,
+            $rules->barrierMetres,
+            $rules->contactShare,
+        );
+    }
+
     public function apply(Board $board): Board
     {
         return $board->with(houseRules: new HouseRules(

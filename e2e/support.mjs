@@ -54,7 +54,7 @@ export async function swapped(page, action) {
   await action();
   const response = await answer;
   await response.finished();
-  await expect(page.locator('.htmx-request, .htmx-swapping, .htmx-settling')).toHaveCount(0);
+  await expect(page.locator('.htmx-request, .htmx-swapping, .htmx-settling')).toHaveCount(0, { timeout: 20_000 });
   return response;
 }
 

@@ -370,6 +370,14 @@ final readonly class Board
     }
 
     /** Volts of a rail as its loads find it while they draw little: what diodes on the way keep is taken off. */
+    /** Whether a status LED is the one that the carrier has at its pin anyway. */
+    public function isCarriersOwnLamp(string $function): bool
+    {
+        $pin = $this->controller->pins[($this->seats[$function] ?? null)->pin ?? ''] ?? null;
+
+        return FunctionKind::StatusLed === $this->functions[$function]->kind && null !== $pin?->header->lamp;
+    }
+
     public function railVolts(string $rail): Spread
     {
         return $this->index->railVolts($this, $rail);

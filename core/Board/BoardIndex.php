@@ -100,6 +100,11 @@ final class BoardIndex
                 return $line->name . ', ' . $line->surfaces[$id]->kind->value;
             }
         }
+        foreach ('S' === substr($id, 0, 1) ? $board->lineGroups : [] as $group) {
+            if (isset($group->keys[$id])) {
+                return sprintf('%s, %s, %s', $group->name, $group->keys[$id]->kind->value, $group->keys[$id]->operation->value);
+            }
+        }
 
         return null;
     }

@@ -95,7 +95,7 @@ final class BoardIntegrity
         if ($isTouched('wiring', 'lines')) {
             WiringIntegrity::verify($board);
         }
-        if ($isTouched('lineGroups', 'lines', 'channels', 'scenarios')) {
+        if ($isTouched('lineGroups', 'lines', 'channels', 'functions', 'scenarios')) {
             GroupIntegrity::scenarios($board);
             GroupIntegrity::ofLines($board);
         }
@@ -187,6 +187,9 @@ final class BoardIntegrity
         ];
         foreach ($board->lines as $line) {
             array_push($ids, ...array_keys($line->surfaces), ...array_keys($line->actuators));
+        }
+        foreach ($board->lineGroups as $group) {
+            array_push($ids, ...array_keys($group->keys));
         }
         foreach ($ids as $id) {
             if ((int) substr($id, 1) > ($board->lastIds[$id[0]] ?? 0)) {

@@ -20,6 +20,7 @@ final readonly class FirmwareFacts
      * @param int $radioRate bits per second of a serial radio
      * @param float $debounceSeconds how long a contact must rest before it counts
      * @param list<LibraryPin> $libraries
+     * @param list<TriedSet> $tried sets of versions that were built together
      */
     public function __construct(
         public string $boardPackage = '',
@@ -31,6 +32,8 @@ final readonly class FirmwareFacts
         public float $debounceSeconds = 0.03,
         #[ListOf(LibraryPin::class)]
         public array $libraries = [],
+        #[ListOf(TriedSet::class)]
+        public array $tried = [],
     ) {
         if ($consoleRate < 300 || $consoleRate > 4_000_000 || $radioRate < 300 || $radioRate > 4_000_000) {
             throw new \InvalidArgumentException('A serial link runs at 300 to 4000000 bits per second. Usual are 9600 and 115200.');
@@ -43,11 +46,23 @@ final readonly class FirmwareFacts
         }
     }
 
+    /** With the versions of a set that was tried before. */
+    public function goingBackTo(TriedSet $set): self
+    {
+        return Copy::of($this, ['boardPackage' => $set->boardPackage, 'libraries' => $set->libraries]);
+    }
+
     /**
      * @param ?list<LibraryPin> $libraries
+     * @param ?list<TriedSet> $tried
      */
-    public function with(?int $consoleRate = null, ?int $radioRate = null, ?float $debounceSeconds = null, ?array $libraries = null): self
-    {
+    public function with(
+        ?int $consoleRate = null,
+        ?int $radioRate = null,
+        ?float $debounceSeconds = null,
+        ?array $libraries = null,
+        ?array $tried = null,
+    ): self {
         return Copy::said($this, get_defined_vars());
     }
 }

@@ -44,8 +44,29 @@ final class GroupIntegrity
     /** @throws \InvalidArgumentException with what is wrong and where */
     public static function ofLines(Board $board): void
     {
+        $taken = [];
+        foreach ($board->lines as $line) {
+            $taken += array_fill_keys(array_keys($line->surfaces), true);
+        }
+        foreach ($board->lineGroups as $group) {
+            foreach (array_keys($group->keys) as $key) {
+                Pointer::unique($taken, $key);
+            }
+        }
         foreach ($board->lineGroups as $id => $group) {
             Pointer::name($group->name, 'The group of lines ' . $id);
+            foreach ($group->keys as $keyId => $key) {
+                Pointer::function($board, $key->function, 'The key ' . $keyId);
+                if ($board->functions[$key->function]->kind !== $key->kind->functionKind()) {
+                    throw new \InvalidArgumentException(sprintf(
+                        'The key %s is a %s, and “%s” is a %s.',
+                        $keyId,
+                        $key->kind->value,
+                        $board->functions[$key->function]->name,
+                        $board->functions[$key->function]->kind->value,
+                    ));
+                }
+            }
             foreach ([
                 [$group->lines, $board->lines, 'line'],
                 [$group->channels, $board->channels, 'channel'],

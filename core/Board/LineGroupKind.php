@@ -10,4 +10,6 @@ enum LineGroupKind: string
     case All = 'all lines';
     case Room = 'room';
     case Chosen = 'chosen lines';
+    /** Each of its lines has a state that the scene says. */
+    case Scene = 'scene';
 }

@@ -18,10 +18,14 @@ final class LineIntegrity
         $taken = [];
         foreach ($board->functions as $id => $function) {
             Pointer::name($function->name, 'The function ' . $id);
+            if (null !== $function->lamp?->rail) {
+                Pointer::rail($board, $function->lamp->rail, 'The lamp ' . $id);
+            }
         }
         foreach ($board->channels as $id => $channel) {
             Pointer::name($channel->name, 'The channel ' . $id);
             Pointer::part($board, $channel->profile, SurfaceProfile::class, 'channel ' . $id);
+            self::way($board, $id);
         }
         foreach ($board->lines as $lineId => $line) {
             Pointer::name($line->name, 'The line ' . $lineId);
@@ -40,6 +44,25 @@ final class LineIntegrity
                 Pointer::unique($taken, $id);
                 Pointer::unique($taken, 'output ' . $actuator->function);
                 self::actuator($board, $line, $id, $actuator);
+            }
+        }
+    }
+
+    /** A channel hands on to one that is there, and to none that hands on to it in the end. */
+    private static function way(Board $board, string $id): void
+    {
+        $seen = [];
+        for ($at = $id; null !== $at; $at = $board->channels[$at]->via) {
+            if (isset($seen[$at])) {
+                throw new \InvalidArgumentException(sprintf('The channel %s hands on to itself in the end.', $id));
+            }
+            $seen[$at] = true;
+            if (null !== $board->channels[$at]->via && !isset($board->channels[$board->channels[$at]->via])) {
+                throw new \InvalidArgumentException(sprintf(
+                    'The channel %s hands on to “%s”, which is no channel of the board.',
+                    $at,
+                    $board->channels[$at]->via,
+                ));
             }
         }
     }

@@ -27,6 +27,8 @@ final readonly class PinFunction
      * @param ?float $debounceFarads between the wire of a contact and ground; null for none
      * @param ?Fact<bool> $madeForMains the contact was made for mains, and wants more current than one for signals
      * @param ?string $place id of the place where it is; null for nowhere in particular
+     * @param ?LampFacts $lamp of a status LED; null while nothing is said of it
+     * @param ?LampTells $tells of a status LED or buzzer; null while nobody has said
      * @param bool $servesNoLine the maker states that it operates no line, and that it is meant so
      */
     public function __construct(
@@ -50,9 +52,14 @@ final readonly class PinFunction
         #[FactOf('bool')]
         public ?Fact $madeForMains = null,
         public ?string $place = null,
+        public ?LampFacts $lamp = null,
+        public ?LampTells $tells = null,
     ) {
         if (null !== $debounceFarads && ($debounceFarads < 100e-12 || $debounceFarads > 100e-6)) {
             throw new \InvalidArgumentException('A capacitor beside a contact has between 100 pF and 100 µF. Usual are 100 nF.');
+        }
+        if (null !== $lamp && FunctionKind::StatusLed !== $kind || null !== $tells && !in_array($kind, [FunctionKind::StatusLed, FunctionKind::Buzzer], true)) {
+            throw new \InvalidArgumentException('Only a status LED has a colour and a resistor, and only it or a buzzer tells a state.');
         }
         if (null !== $debounceFarads && !$kind->isContact()) {
             throw new \InvalidArgumentException('Only a contact has a capacitor against its bouncing.');
@@ -100,6 +107,8 @@ final readonly class PinFunction
         ?bool $servesNoLine = null,
         ?Fact $repeated = null,
         ?Fact $barrier = null,
+        ?LampFacts $lamp = null,
+        ?LampTells $tells = null,
     ): self {
         return Copy::said($this, get_defined_vars());
     }

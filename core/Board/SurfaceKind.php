@@ -23,6 +23,8 @@ enum SurfaceKind: string
     case WebRequest = 'web request';
     case ServiceEntry = 'service entry';
     case SpokenName = 'spoken name';
+    case ServiceRule = 'service rule';
+    case PanelTile = 'panel tile';
 
     /** The kind of pin function that this surface needs. */
     public function functionKind(): ?FunctionKind
@@ -43,7 +45,9 @@ enum SurfaceKind: string
             Addressing::Command => self::SerialRadio,
             Addressing::Topic => self::NetworkTopic,
             Addressing::Path => self::WebRequest,
-            Addressing::Number => self::ServiceEntry,
+            Addressing::Number, Addressing::Pin => self::ServiceEntry,
+            Addressing::Rule => self::ServiceRule,
+            Addressing::Tile => self::PanelTile,
             Addressing::Name => self::SpokenName,
         };
     }
@@ -52,7 +56,8 @@ enum SurfaceKind: string
     public function isRemote(): bool
     {
         return match ($this) {
-            self::SerialRadio, self::NetworkTopic, self::WebRequest, self::ServiceEntry, self::SpokenName => true,
+            self::SerialRadio, self::NetworkTopic, self::WebRequest, self::ServiceEntry, self::SpokenName, self::ServiceRule,
+            self::PanelTile => true,
             default => false,
         };
     }
@@ -78,9 +83,25 @@ enum SurfaceKind: string
     {
         return match ($this) {
             self::WallSwitch => [Operation::Toggle, Operation::Explicit],
-            self::PushButton => [Operation::Toggle, Operation::Push, Operation::Steps],
+            self::PushButton => [
+                Operation::Toggle,
+                Operation::Push,
+                Operation::Steps,
+                Operation::On,
+                Operation::Off,
+                Operation::StepUp,
+                Operation::StepDown,
+            ],
             self::Knob => [Operation::Steps, Operation::Percent],
-            self::InfraredKey => [Operation::Toggle, Operation::Explicit, Operation::Steps, Operation::Off],
+            self::InfraredKey => [
+                Operation::Toggle,
+                Operation::Explicit,
+                Operation::Steps,
+                Operation::On,
+                Operation::Off,
+                Operation::StepUp,
+                Operation::StepDown,
+            ],
             self::SensorRule, self::Timer => [Operation::Explicit, Operation::Off],
             default => [Operation::Explicit],
         };

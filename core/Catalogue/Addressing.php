@@ -11,5 +11,11 @@ enum Addressing: string
     case Topic = 'topic';
     case Path = 'path';
     case Number = 'number';
+    /** Of the controller itself: what writes to it writes past the program. */
+    case Pin = 'pin';
+    /** What is read on a panel, and not spoken. */
+    case Tile = 'shown name';
+    /** Of a rule that is kept in a service. */
+    case Rule = 'rule';
     case Name = 'spoken name';
 }

@@ -23,6 +23,7 @@ final readonly class Chip implements Part
      * @param list<ChipPin> $pins
      * @param ?float $leastSupplyVolts below which it runs out of its specification
      * @param ?float $brownOutVolts below which it resets itself
+     * @param bool $serialOverAir its own short-range radio can stand in for a serial wire
      * @param list<string> $upload how a program gets into it, step by step
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Chip implements Part
         public ?float $brownOutVolts = null,
         #[ListOf('string')]
         public array $upload = [],
+        public bool $serialOverAir = false,
     ) {
         $names = array_map(static fn(ChipPin $pin): string => $pin->name, $pins);
         if (count($names) !== count(array_unique($names))) {

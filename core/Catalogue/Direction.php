@@ -10,14 +10,32 @@ enum Direction: string
     case Command = 'commands only';
     case State = 'state only';
     case Both = 'commands and state';
+    /** Of a chain whose hops let nothing through either way. */
+    case Neither = 'nothing';
 
     public function commands(): bool
     {
-        return self::State !== $this;
+        return self::Command === $this || self::Both === $this;
     }
 
     public function tellsState(): bool
     {
-        return self::Command !== $this;
+        return self::State === $this || self::Both === $this;
+    }
+
+    /** What is left of it behind another hop: what both carry. */
+    public function through(self $next): self
+    {
+        return self::of($this->commands() && $next->commands(), $this->tellsState() && $next->tellsState());
+    }
+
+    private static function of(bool $commands, bool $state): self
+    {
+        return match (true) {
+            $commands && $state => self::Both,
+            $commands => self::Command,
+            $state => self::State,
+            default => self::Neither,
+        };
     }
 }

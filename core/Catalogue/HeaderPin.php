@@ -12,6 +12,7 @@ final readonly class HeaderPin
      * @param ?string $chipPin null for power, ground and reset
      * @param ?Pull $pull a resistor that the carrier itself fits
      * @param string $note what else the carrier hangs on the pin
+     * @param ?Level $lamp the level that lights the carrier’s own LED at this pin; null where it has none
      * @param bool $button the carrier has a button from this pin to ground
      */
     public function __construct(
@@ -22,5 +23,6 @@ final readonly class HeaderPin
         public ?Pull $pull = null,
         public string $note = '',
         public bool $button = false,
+        public ?Level $lamp = null,
     ) {}
 }

@@ -19,10 +19,29 @@ enum Operation: string
     /** Takes it off and never puts it on: a probe that stops a pump, a timer at night. */
     case Off = 'off only';
 
+    /** Puts it on and never takes it off: a second key does that. */
+    case On = 'on only';
+    case StepUp = 'one step up';
+    case StepDown = 'one step down';
+    /** Puts each line of a group into the state that the group says. */
+    case Scene = 'scene';
+
     /** Whether it can put its line on. */
     public function canSwitchOn(): bool
     {
-        return self::Off !== $this;
+        return self::Off !== $this && self::StepDown !== $this;
+    }
+
+    /** Whether a lost act leaves both sides apart for good, because it says a change and not a state. */
+    public function saysChange(): bool
+    {
+        return self::Toggle === $this || self::StepUp === $this || self::StepDown === $this;
+    }
+
+    /** Whether it goes from step to step of what it finds. */
+    public function isStepwise(): bool
+    {
+        return self::StepUp === $this || self::StepDown === $this;
     }
 
     /** Whether it names a step of a motor. */

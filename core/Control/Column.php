@@ -13,7 +13,8 @@ final readonly class Column
 {
     /**
      * @param string $id of a channel or a receiver; “hand”, “own” or “light” for what the board has by itself
-     * @param list<Need> $needs
+     * @param Direction $direction of all hops together
+     * @param list<Need> $needs of all hops together
      * @param ?SurfaceProfile $profile of a channel
      * @param int $capacity entries that it takes; 0 for no limit
      */
@@ -26,8 +27,23 @@ final readonly class Column
         public int $capacity = 0,
     ) {}
 
-    public function worksWithout(Need $lost): bool
+    public static function ofRoute(Route $route): self
     {
-        return [] === array_filter($this->needs, static fn(Need $need): bool => $need->isGoneWith($lost));
+        $first = $route->hops[0];
+        $needs = [];
+        foreach ($route->hops as $hop) {
+            foreach ($hop->needs() as $need) {
+                $needs[$need->value] = $need;
+            }
+        }
+
+        return new self(
+            $first->id,
+            $first->channel->name,
+            $route->direction(),
+            array_values($needs),
+            $first->profile,
+            $first->channel->tier->entries ?? $first->profile->capacity,
+        );
     }
 }

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Channel;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\LineGroup;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\Threshold;
@@ -40,10 +41,18 @@ final readonly class ControlMap
      * @param array<string, Column> $columns by id
      * @param array<string, Entry> $entries by surface
      * @param list<GroupEntry> $groups
+     * @param array<string, KeyEntry> $keys that act on groups, by id
+     * @param array<string, Route> $routes of the channels, by id
      * @param array<string, string> $identifiers legal in a program, by line, in capitals
      */
-    private function __construct(public array $columns, public array $entries, public array $groups, public array $identifiers)
-    {
+    private function __construct(
+        public array $columns,
+        public array $entries,
+        public array $groups,
+        public array $keys,
+        public array $routes,
+        public array $identifiers,
+    ) {
         $byLine = $byColumn = [];
         foreach ($entries as $entry) {
             $byLine[$entry->line][] = $entry;
@@ -55,7 +64,8 @@ final readonly class ControlMap
 
     public static function of(Board $board): self
     {
-        $columns = self::columns($board);
+        $routes = Route::all($board);
+        $columns = self::columns($board, $routes);
         $entries = $groups = $taken = [];
         // What the maker has given stands, and nothing derived may take it.
         foreach ($board->lines as $line) {
@@ -70,16 +80,20 @@ final readonly class ControlMap
             foreach ($line->surfaces as $id => $surface) {
                 $entries[$id] = null === $surface->channel
                     ? self::wired($board, $lineId, $id, $surface, $ranges)
-                    : self::remote($board, $lineId, $line, $id, $surface, $board->channels[$surface->channel], $taken, $ranges);
+                    : self::remote($board, $lineId, $id, $surface, $routes[$surface->channel], $taken, $ranges);
             }
         }
+        $keys = [];
         foreach ($board->lineGroups as $id => $group) {
             foreach ($group->channels as $channelId) {
                 $groups[] = self::group($board, $id, $group, $channelId, $taken);
             }
+            foreach ($group->keys as $keyId => $key) {
+                $keys[$keyId] = new KeyEntry($keyId, $id, $key->isInfrared() ? $key->function : self::BY_HAND, $key);
+            }
         }
 
-        return new self($columns, $entries, $groups, self::identifiers($board));
+        return new self($columns, $entries, $groups, $keys, $routes, self::identifiers($board));
     }
 
     /**
@@ -106,6 +120,17 @@ final readonly class ControlMap
         return $this->byColumn[$column] ?? [];
     }
 
+    /**
+     * @return list<GroupEntry> at most one
+     */
+    public function groupsAt(string $group, string $column): array
+    {
+        return array_values(array_filter(
+            $this->groups,
+            static fn(GroupEntry $entry): bool => $entry->group === $group && $entry->column === $column,
+        ));
+    }
+
     /** Entries that a column holds, groups counted. */
     public function held(string $column): int
     {
@@ -116,14 +141,20 @@ final readonly class ControlMap
     }
 
     /**
+     * @param array<string, Route> $routes
      * @return array<string, Column>
      */
-    private static function columns(Board $board): array
+    private static function columns(Board $board, array $routes): array
     {
         $kinds = [];
         foreach ($board->lines as $line) {
             foreach ($line->surfaces as $surface) {
                 $kinds[$surface->kind->value] = $surface->kind;
+            }
+        }
+        foreach ($board->lineGroups as $group) {
+            foreach ($group->keys as $key) {
+                $kinds[$key->kind->value] = $key->kind;
             }
         }
         $columns = [];
@@ -135,9 +166,8 @@ final readonly class ControlMap
                 $columns[$id] = new Column($id, $function->name, Direction::Command, []);
             }
         }
-        foreach ($board->channels as $id => $channel) {
-            $profile = $board->profile($channel);
-            $columns[$id] = new Column($id, $channel->name, $profile->direction, $profile->needs, $profile, $profile->capacity);
+        foreach ($routes as $id => $route) {
+            $columns[$id] = Column::ofRoute($route);
         }
         if (isset($kinds[SurfaceKind::SensorRule->value]) || isset($kinds[SurfaceKind::Timer->value])) {
             $columns[self::BY_ITSELF] = new Column(self::BY_ITSELF, 'By itself', Direction::Command, []);
@@ -199,22 +229,25 @@ final readonly class ControlMap
     private static function remote(
         Board $board,
         string $lineId,
-        Line $line,
         string $id,
         Surface $surface,
-        Channel $channel,
+        Route $route,
         array &$taken,
         array $ranges,
     ): Entry {
-        $profile = $board->profile($channel);
-        $channelId = (string) $surface->channel;
+        $line = $board->lines[$lineId];
+        [$channelId, $channel, $profile] = [$route->hops[0]->id, $route->hops[0]->channel, $route->hops[0]->profile];
         $address = $surface->address;
-        if ('' === $address) {
+        if ('' === $address && null !== $profile->setsPins) {
+            $pin = PinNumbers::pinOf($board, $lineId);
+            $address = null === $pin ? '' : PinNumbers::ofService($pin, $profile);
+        } elseif ('' === $address) {
             $address = self::free($profile, $channel, $board, $line->name, (int) substr($lineId, 1), $taken[$channelId] ?? []);
         }
         $taken[$channelId][$address] = true;
         $operation = $surface->operation ?? self::usual($profile, [] !== $ranges);
         $fill = ['{address}' => $address, ...self::levels($line)];
+        $direction = $route->direction();
         $stated = strtr(
             $profile->state,
             [
@@ -231,13 +264,13 @@ final readonly class ControlMap
             $channelId,
             $surface->kind,
             $operation,
-            $profile->direction,
+            $direction,
             $address,
             !$operation->canSwitchOn() ? '' : ('' !== $surface->on ? $surface->on : strtr($profile->on, $fill)),
             '' !== $surface->off ? $surface->off : strtr($profile->off, $fill),
             $operation->canSwitchOn() ? strtr($profile->toggle, $fill) : '',
             $operation->canSwitchOn() ? strtr($profile->set, $fill) : '',
-            $profile->direction->tellsState() ? $stated : '',
+            $direction->tellsState() ? $stated : '',
             '' !== $surface->address,
             null,
             null,
@@ -252,15 +285,31 @@ final readonly class ControlMap
     {
         $channel = $board->channels[$channelId];
         $profile = $board->profile($channel);
-        $address = match ($profile->addressing) {
-            Addressing::Command => 'G' . substr($id, 1),
-            Addressing::Number => (string) (90 + (int) substr($id, 1)),
+        $address = match (true) {
+            str_contains($profile->address, '{line}') => self::free(
+                $profile,
+                $channel,
+                $board,
+                $group->name,
+                (int) substr($id, 1),
+                $taken[$channelId] ?? [],
+            ),
+            Addressing::Command === $profile->addressing => 'G' . substr($id, 1),
+            Addressing::Number === $profile->addressing => (string) (90 + (int) substr($id, 1)),
             default => self::free($profile, $channel, $board, $group->name, (int) substr($id, 1), $taken[$channelId] ?? []),
         };
         $taken[$channelId][$address] = true;
         $fill = ['{address}' => $address, '{on}' => '1', '{off}' => '0'];
 
-        return new GroupEntry($id, $channelId, $address, $group->switchesOn ? strtr($profile->on, $fill) : '', strtr($profile->off, $fill));
+        $isScene = LineGroupKind::Scene === $group->kind;
+
+        return new GroupEntry(
+            $id,
+            $channelId,
+            $address,
+            $isScene || $group->switchesOn ? strtr($profile->on, $fill) : '',
+            $isScene ? '' : strtr($profile->off, $fill),
+        );
     }
 
     /**
@@ -288,7 +337,7 @@ final readonly class ControlMap
     }
 
     /** What stands for the line in an address: the state is told under the same name. */
-    private static function middle(SurfaceProfile $profile, string $address, Board $board, Channel $channel): string
+    public static function middle(SurfaceProfile $profile, string $address, Board $board, Channel $channel): string
     {
         $pattern = strtr(
             preg_quote($profile->address, '~'),
@@ -302,7 +351,8 @@ final readonly class ControlMap
         return 1 === preg_match('~^' . $pattern . '$~', $address, $match) && isset($match[1]) ? $match[1] : $address;
     }
 
-    private static function root(Board $board, Channel $channel): string
+    /** What stands before every address of a channel. */
+    public static function root(Board $board, Channel $channel): string
     {
         return '' === $channel->root ? Naming::fit($board->name, new NamingRules(40, '-', LetterCase::Lower)) : $channel->root;
     }
@@ -325,9 +375,11 @@ final readonly class ControlMap
      */
     private static function levels(Line $line): array
     {
-        $level = (array_values($line->actuators)[0] ?? null)?->activeLevel->value;
-
-        return Level::Low === $level ? ['{on}' => '0', '{off}' => '1'] : ['{on}' => '1', '{off}' => '0'];
+        return match ((array_values($line->actuators)[0] ?? null)?->activeLevel->value) {
+            Level::Low => ['{on}' => '0', '{off}' => '1'],
+            Level::High => ['{on}' => '1', '{off}' => '0'],
+            default => ['{on}' => '', '{off}' => ''],
+        };
     }
 
     /**

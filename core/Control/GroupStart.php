@@ -28,8 +28,8 @@ final readonly class GroupStart
     {
         $sets = [];
         foreach ($board->lineGroups as $group) {
-            if ($group->switchesOn) {
-                $sets[] = [$group->name, $group->lines];
+            if ([] !== $group->startable()) {
+                $sets[] = [$group->name, $group->startable()];
             }
         }
         $sets[] = [

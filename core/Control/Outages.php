@@ -6,30 +6,67 @@ namespace IronLatch\Core\Control;
 
 use IronLatch\Core\Catalogue\Need;
 
-/** What still operates a line while the radio, the internet behind it, or a service is gone. */
-final class Outages
+/** What still operates each line while something on the way is gone: what all of the house share, or one hop by itself. */
+final readonly class Outages
 {
     /**
-     * @return array<string, array<string, list<string>>> columns that still reach a line, by line and by what is gone
+     * @param list<Outage> $all
+     * @param array<string, array<string, list<string>>> $left columns that still reach a line, by line and by outage
      */
-    public static function of(ControlMap $map): array
+    private function __construct(public array $all, private array $left) {}
+
+    public static function of(ControlMap $map): self
     {
-        $working = [];
+        $all = self::possible($map);
+        $left = [];
         foreach ($map->entries as $entry) {
-            foreach (Need::cases() as $lost) {
-                $working[$entry->line][$lost->value] ??= [];
-                $column = $map->columns[$entry->column] ?? null;
-                if (
-                    null !== $column
-                    && $entry->direction->commands()
-                    && $column->worksWithout($lost)
-                    && !in_array($entry->column, $working[$entry->line][$lost->value], true)
-                ) {
-                    $working[$entry->line][$lost->value][] = $entry->column;
+            $route = $map->routes[$entry->column] ?? null;
+            foreach ($entry->direction->commands() ? $all : [] as $outage) {
+                if (null === $route || $route->survives($outage)) {
+                    $left[$entry->line][$outage->key()][$entry->column] = $entry->column;
                 }
             }
         }
 
-        return $working;
+        return new self($all, array_map(static fn(array $lines): array => array_map(array_values(...), $lines), $left));
+    }
+
+    /**
+     * @return list<string> columns
+     */
+    public function left(string $line, Outage $outage): array
+    {
+        return $this->left[$line][$outage->key()] ?? [];
+    }
+
+    public function named(string $key): ?Outage
+    {
+        foreach ($this->all as $outage) {
+            if ($outage->key() === $key) {
+                return $outage;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What all share stands there always: that a board without a radio does not mind is worth seeing.
+     *
+     * @return list<Outage>
+     */
+    private static function possible(ControlMap $map): array
+    {
+        $all = [new Outage(Need::Radio, null, ''), new Outage(Need::Internet, null, '')];
+        foreach ($map->routes as $id => $route) {
+            $hop = $route->hops[0];
+            foreach ($hop->needs() as $need) {
+                if ($need->isOfOneHop()) {
+                    $all[] = new Outage($need, $id, $hop->channel->name);
+                }
+            }
+        }
+
+        return $all;
     }
 }

@@ -55,7 +55,40 @@ final class BoardMigrations
 
         $data = $from < 6 && $version >= 6 ? self::fromFive($data) : $data;
 
-        return $from < 7 && $version >= 7 ? self::fromSix($data) : $data;
+        $data = $from < 7 && $version >= 7 ? self::fromSix($data) : $data;
+
+        return $from < 8 && $version >= 8 ? self::fromSeven($data) : $data;
+    }
+
+    /** What version 8 says of each of these, and version 7 could not. */
+    private const SINCE_EIGHT = [
+        'channels' => ['via', 'link', 'repeated', 'tier', 'region', 'reading', 'announcement'],
+        'lines' => ['deviceKind', 'room'],
+        'lineGroups' => ['keys', 'lit'],
+        'functions' => ['lamp', 'tells'],
+    ];
+
+    /**
+     * Every channel reached the board itself, no key acted on a group, and of lamps, rooms and prices nobody had said anything.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     * @throws RecordFault when something of it is there already
+     */
+    private static function fromSeven(array $data): array
+    {
+        foreach (self::SINCE_EIGHT as $section => $keys) {
+            foreach (is_array($data[$section] ?? null) ? $data[$section] : [] as $id => $one) {
+                foreach (is_array($one) ? array_intersect($keys, array_keys($one)) : [] as $key) {
+                    throw new RecordFault(
+                        sprintf('%s.%s.%s', $section, $id, $key),
+                        'a file of version 7 has no such key. Take it out, or write version 8 throughout.',
+                    );
+                }
+            }
+        }
+
+        return $data;
     }
 
     /**

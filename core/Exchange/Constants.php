@@ -30,6 +30,7 @@ use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
+use IronLatch\Core\Control\PinNumbers;
 use IronLatch\Core\Control\StepMap;
 use IronLatch\Core\Review\Inspection;
 
@@ -51,6 +52,7 @@ final class Constants
             ...self::order($inspection),
             ...self::lines($inspection),
             ...self::others($inspection),
+            ...OtherConstants::of($inspection),
         ] as $constant) {
             // Nothing is dropped: whatever would bear a name that is taken bears a number behind it.
             $named = $constant;
@@ -61,23 +63,6 @@ final class Constants
         }
 
         return $all;
-    }
-
-    /**
-     * The number by which a program calls a pin: of its chip, or as the usual core counts them where the chip has letters.
-     */
-    public static function pinNumber(Pin $pin): ?int
-    {
-        // The second port of an expander is counted on from the first.
-        if (1 === preg_match('/\.([A-Z]?)(\d+)$/', $pin->name(), $match)) {
-            return (int) $match[2] + ('B' === $match[1] ? 8 : 0);
-        }
-        if (1 === preg_match('/^GPIO(\d+)$/', $pin->chip->name, $match) || 1 === preg_match('/^D(\d+)$/', $pin->label(), $match)) {
-            return (int) $match[1];
-        }
-
-        // Analogue pins of an 8-bit chip are counted on from its 14 digital ones (from memory of its core).
-        return 1 === preg_match('/^A(\\d)$/', $pin->label(), $match) ? 14 + (int) $match[1] : null;
     }
 
     /**
@@ -163,7 +148,7 @@ final class Constants
         foreach ($board->actuators() as $id => $actuator) {
             $line = $board->lineOf($id);
             $pin = $inspection->seating->pins[$actuator->function] ?? null;
-            if (null === $pin || null === self::pinNumber($pin)) {
+            if (null === $pin || null === PinNumbers::ofProgram($pin)) {
                 continue;
             }
             $board->mustNotStart($line) ? $first[$id] = [$pin, $actuator, $line] : $then[$id] = [$pin, $actuator, $line];
@@ -180,7 +165,7 @@ final class Constants
             $all[] = new Constant(
                 'Order at start',
                 sprintf('INIT_%d_PIN', $number),
-                (int) self::pinNumber($pin),
+                (int) PinNumbers::ofProgram($pin),
                 $board->nameOf($actuator->function) . ', ' . $pin->bothNames(),
             );
             if (null !== $pin->expander) {
@@ -300,10 +285,10 @@ final class Constants
     /**
      * @return list<Constant> none while the function has no pin
      */
-    private static function pin(Inspection $inspection, string $section, string $id, string $function): array
+    public static function pin(Inspection $inspection, string $section, string $id, string $function): array
     {
         $pin = $inspection->seating->pins[$function] ?? null;
-        $number = null === $pin ? null : self::pinNumber($pin);
+        $number = null === $pin ? null : PinNumbers::ofProgram($pin);
         if (null === $pin || null === $number) {
             return [];
         }
@@ -325,7 +310,7 @@ final class Constants
     private static function pinOf(Controller $controller, string $value, ?string $expander): ?Pin
     {
         foreach (null !== $expander && ctype_digit($value) ? $controller->pins : [] as $pin) {
-            if ($pin->expander === $expander && self::pinNumber($pin) === (int) $value) {
+            if ($pin->expander === $expander && PinNumbers::ofProgram($pin) === (int) $value) {
                 return $pin;
             }
         }
@@ -417,6 +402,10 @@ final class Constants
      */
     private static function surface(Inspection $inspection, string $section, string $id, Entry $entry, array &$counts): array
     {
+        // What hands on to another hop never reaches the program.
+        if (null !== ($inspection->board->channels[$entry->column] ?? null)?->via) {
+            return [];
+        }
         $surface = $inspection->board->lines[$entry->line]->surfaces[$entry->surface];
         $stem = $id . '_' . ControlMap::identifier(match (true) {
             $entry->kind->isRemote() => $inspection->controls->columns[$entry->column]->title,
@@ -550,7 +539,7 @@ final class Constants
         return $all;
     }
 
-    private static function code(string $section, string $name, InfraredCode $code, string $surface, bool $forOff): Constant
+    public static function code(string $section, string $name, InfraredCode $code, string $surface, bool $forOff): Constant
     {
         return new Constant(
             $section,

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Catalogue\Controller;
 use IronLatch\Core\Control\Names;
+use IronLatch\Core\Control\PinNumbers;
 use IronLatch\Core\Review\Inspection;
 
 /** A board held against the constants or the pin table that a program really uses. */
@@ -117,7 +118,7 @@ final class Drift
         }
         if ($constant->isPin) {
             $reading = $controller->read($value);
-            $number = null === $reading->best() ? null : Constants::pinNumber($reading->best());
+            $number = null === $reading->best() ? null : PinNumbers::ofProgram($reading->best());
 
             return !ctype_digit($value) && $number === $constant->value;
         }

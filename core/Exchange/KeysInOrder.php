@@ -29,6 +29,11 @@ final class KeysInOrder
                 $known[PulseDistance::key($code)] = true;
             }
         }
+        foreach ($map->keys as $entry) {
+            if (null !== $entry->key->code) {
+                $known[PulseDistance::key($entry->key->code)] = true;
+            }
+        }
         $keys = array_filter($received, static fn(ReceivedKey $key): bool => !isset($known[PulseDistance::key($key->code)]));
         $free = array_filter(
             $map->entries,

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Control\Entry;
 
 /**
  * Names of what must be kept apart from a board: network, broker, services. There are only placeholders, and a copy of the board fills
@@ -23,7 +24,7 @@ final class Secrets
     public static function names(Board $board): array
     {
         $names = [];
-        foreach ($board->channels as $channel) {
+        foreach ($board->channels as $id => $channel) {
             $profile = $board->profile($channel);
             $stem = ControlMap::identifier($channel->name);
             if (in_array(Need::Radio, $profile->needs, true) && Addressing::Command !== $profile->addressing) {
@@ -35,9 +36,33 @@ final class Secrets
             if (in_array(Need::Service, $profile->needs, true)) {
                 $names[] = $stem . '_TOKEN';
             }
+            foreach ($profile->secrets() as $secret) {
+                $names[] = self::ofTheNetwork($secret) ? $secret : $stem . '_' . $secret;
+            }
+            foreach ([] === $profile->lineSecrets ? [] : self::linesOn($board, $id) as $line) {
+                foreach ($profile->lineSecrets as $secret) {
+                    $names[] = $stem . '_' . $line . '_' . $secret;
+                }
+            }
         }
 
         return array_values(array_unique([...$names, 'PAIRING_SECRET']));
+    }
+
+    /** The network is that of the house, whatever hop asks for it. */
+    private static function ofTheNetwork(string $secret): bool
+    {
+        return str_starts_with($secret, 'NETWORK_');
+    }
+
+    /**
+     * @return list<string> identifiers of the lines on a channel
+     */
+    private static function linesOn(Board $board, string $channel): array
+    {
+        $map = ControlMap::of($board);
+
+        return array_map(static fn(Entry $entry): string => $map->identifiers[$entry->line], $map->on($channel));
     }
 
     public static function header(Board $board): string

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Exchange;
 
-use IronLatch\Core\Board\SurfaceKind;
-use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Operation;
-use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Control\Column;
 use IronLatch\Core\Control\ControlMap;
-use IronLatch\Core\Control\Entry;
+use IronLatch\Core\Control\KeyEntry;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
 
-/** What to set up on one surface, in order: one row for each line and group, with nothing left to be thought of. */
+/**
+ * What to set up on one surface, in order: the steps with what is seen when they have worked, and one row for each line and group, with
+ * nothing left to be thought of.
+ */
 final readonly class SetUpSheet
 {
     /**
-     * @param list<string> $steps before the rows
+     * @param list<SheetStep> $steps before the rows
      * @param list<string> $header
      * @param list<list<string>> $rows
      */
@@ -31,17 +31,26 @@ final readonly class SetUpSheet
     ) {}
 
     /**
+     * In the order in which they are followed: what is wired, then each hop before those that hand on to it.
+     *
      * @param ?Report $report what the maker lets stand is printed beside each line
      * @return array<string, self> by column
      */
     public static function all(Inspection $inspection, ?Report $report = null): array
     {
         $beside = null === $report ? [] : Headline::besideLines($inspection->board, $report);
+        $map = $inspection->controls;
+        $columns = $map->columns;
+        $depth = static fn(string $id): int => count($map->routes[$id]->hops ?? []);
+        uksort($columns, static fn(string $a, string $b): int => $depth($a) <=> $depth($b));
         $sheets = [];
-        foreach ($inspection->controls->columns as $id => $column) {
+        foreach ($columns as $id => $column) {
             $sheet = null !== $column->profile
-                ? self::channel($inspection, $column, $column->profile, $beside)
-                : self::wired($inspection, $column, $beside);
+                ? (new ChannelSheet($inspection, $map->routes[$id], $beside))
+                : null;
+            $sheet = null === $sheet
+                ? self::wired($inspection, $column, $beside)
+                : new self($id, $column->title, $sheet->steps(), $sheet->header(), $sheet->rows());
             if ([] !== $sheet->rows) {
                 $sheets[$id] = $sheet;
             }
@@ -55,96 +64,36 @@ final readonly class SetUpSheet
      */
     public function csv(array $remarks): string
     {
-        return Csv::write([...array_map(static fn(string $remark): array => [$remark], $remarks), $this->header, ...$this->rows]);
+        return Csv::write([...array_map(static fn(string $remark): array => [$remark], $remarks), ...$this->table()]);
     }
 
     /**
-     * Which states on a channel are those of the command, because nothing hears behind the contact.
+     * All sheets, one below the other in the order in which they are followed.
      *
-     * @return list<string>
+     * @param array<string, self> $sheets
+     * @param list<string> $remarks
      */
-    private static function commanded(Inspection $inspection, Column $column): array
+    public static function allCsv(array $sheets, array $remarks): string
     {
-        $names = [];
-        foreach ($inspection->controls->on($column->id) as $entry) {
-            $line = $inspection->board->lines[$entry->line];
-            if ('' !== $entry->state && null === $line->sense) {
-                $names[$entry->line] = '“' . $line->name . '”';
-            }
+        $rows = array_map(static fn(string $remark): array => [$remark], $remarks);
+        foreach ($sheets as $sheet) {
+            array_push($rows, [$sheet->title], ...$sheet->table());
         }
 
-        return [] === $names ? [] : [sprintf(
-            'The state shown of %s is the one that was commanded: a contact that has welded does not show.',
-            implode(', ', $names),
-        )];
+        return Csv::write($rows);
     }
 
     /**
-     * @param array<string, list<string>> $beside what the maker lets stand, by line
+     * @return list<list<string>>
      */
-    private static function channel(Inspection $inspection, Column $column, SurfaceProfile $profile, array $beside): self
+    private function table(): array
     {
-        $board = $inspection->board;
-        $says = match ($profile->addressing) {
-            Addressing::Command => 'Text',
-            Addressing::Topic => 'Topic',
-            Addressing::Path => 'Path',
-            Addressing::Number => 'Number',
-            Addressing::Name => 'Spoken name',
-        };
-        $rows = [];
-        foreach ($inspection->controls->on($column->id) as $entry) {
-            $rows[] = [
-                (string) (count($rows) + 1),
-                $profile->entryKind,
-                $board->lines[$entry->line]->name,
-                $entry->address,
-                $entry->on,
-                $entry->off,
-                self::third($entry),
-                '' === $entry->state ? 'none' : $entry->state,
-                self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
-            ];
-        }
-        foreach ($inspection->controls->groups as $group) {
-            if ($group->column === $column->id) {
-                $rows[] = [
-                    (string) (count($rows) + 1),
-                    'group',
-                    $board->lineGroups[$group->group]->name,
-                    $group->address,
-                    '' === $group->on ? 'not on' : $group->on,
-                    $group->off,
-                    'none',
-                    'none',
-                    implode(
-                        ', ',
-                        array_map(static fn(string $line): string => $board->lines[$line]->name, $board->lineGroups[$group->group]->lines),
-                    ),
-                ];
-            }
-        }
-        $steps = [
-            sprintf(
-                'It needs: %s.',
-                [] === $profile->needs ? 'nothing beside the board' : implode(
-                    ', ',
-                    array_map(static fn($need): string => $need->value, $profile->needs),
-                ),
-            ),
-            ...0 === $profile->capacity ? [] : [sprintf('It takes %d entries; this sheet has %d.', $profile->capacity, count($rows))],
-            sprintf('Create one %s for each row, in this order, and tick it off.', $profile->entryKind),
-            ...self::commanded($inspection, $column),
-            'Try each at low voltage before mains is connected.',
+        return [
+            SheetStep::HEADER,
+            ...array_map(static fn(SheetStep $step, int $place): array => $step->row($place + 1), $this->steps, array_keys($this->steps)),
+            $this->header,
+            ...$this->rows,
         ];
-
-        return new self(
-            $column->id,
-            $column->title,
-            $steps,
-            ['No.', 'Create', 'Name', $says, 'On', 'Off', 'Set or flip', 'State', 'Acts as'],
-            $rows,
-        );
     }
 
     /**
@@ -165,7 +114,7 @@ final readonly class SetUpSheet
                     $entry->code?->printed() ?? 'not assigned',
                     null === $entry->code ? 'not assigned' : sprintf('%d bits, %s', $entry->code->bits, $entry->code->encoding->value),
                     $entry->offCode?->printed() ?? (Operation::Toggle === $entry->operation ? 'the same' : 'none'),
-                    self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
+                    ChannelSheet::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
                 ]
                 : [
                     (string) (count($rows) + 1),
@@ -173,8 +122,13 @@ final readonly class SetUpSheet
                     $entry->address,
                     $entry->kind->value,
                     $pin?->bothNames() ?? ('' === $surface->function ? 'no pin of its own' : 'not seated'),
-                    self::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
+                    ChannelSheet::acts($entry, $beside[$board->lines[$entry->line]->name] ?? []),
                 ];
+        }
+        foreach ($inspection->controls->keys as $key) {
+            if ($key->column === $column->id) {
+                $rows[] = self::groupRow($inspection, $key, count($rows) + 1, $isReceiver);
+            }
         }
 
         return $isReceiver
@@ -182,8 +136,13 @@ final readonly class SetUpSheet
                 $column->id,
                 $column->title,
                 [
-                    'Point the remote at the receiver, press each key, and compare what is received.',
-                    'Write the line beside its key on the remote.',
+                    new SheetStep(
+                        'Point the remote at the receiver, press each key, and compare what is received.',
+                        'The program prints what it receives.',
+                        sees: 'Each key prints the code of its row.',
+                        fails: 'Hold the remote closer, and away from lamps; a code that differs is assigned anew on the board.',
+                    ),
+                    new SheetStep('Write the line beside its key on the remote.'),
                 ],
                 ['No.', 'Line', 'Key', 'Kind of code', 'Key for off', 'Acts as'],
                 $rows,
@@ -192,46 +151,46 @@ final readonly class SetUpSheet
                 $column->id,
                 $column->title,
                 [ControlMap::BY_HAND === $column->id
-                    ? 'Wire each contact between its pin and ground, away from mains.'
-                    : 'Check that each does what its row says.'],
+                    ? new SheetStep(
+                        'Wire each contact between its pin and ground, away from mains.',
+                        'Everything is dead.',
+                        sees: 'Its line acts at once, with the network off as well.',
+                        fails: 'Measure the pin: high while the contact is open, near 0 V while it is closed.',
+                    )
+                    : new SheetStep('Check that each does what its row says.')],
                 ['No.', 'Line', 'By', 'Kind', 'Pin', 'Acts as'],
                 $rows,
             );
     }
 
     /**
-     * @param list<string> $notes what the maker lets stand of its line
+     * @return list<string>
      */
-    private static function acts(Entry $entry, array $notes): string
+    private static function groupRow(Inspection $inspection, KeyEntry $entry, int $number, bool $isReceiver): array
     {
-        $acts = $entry->operation->value . (SurfaceKind::Knob === $entry->kind ? ', when it is moved' : '') . implode(
-            '',
-            array_map(static fn(string $note): string => '. ' . $note, $notes),
-        );
-        if ([] === $entry->ranges || !$entry->operation->isGraded()) {
-            return $acts;
-        }
+        $board = $inspection->board;
+        $group = $board->lineGroups[$entry->group];
+        $lines = implode(', ', array_map($board->nameOf(...), $group->lines));
+        $acts = sprintf('%s, on all of: %s', $entry->key->operation->value, '' === $lines ? 'no line' : $lines);
+        $code = $entry->key->code;
+        $pin = $inspection->seating->pins[$entry->key->function] ?? null;
 
-        return $acts . ': ' . implode(
-            ', ',
-            array_map(
-                static fn(int $step, array $range): string => sprintf(
-                    '%s %% %s',
-                    $range[0] === $range[1] ? (string) $range[0] : $range[0] . '–' . $range[1],
-                    0 === $step ? 'off' : 'step ' . $step,
-                ),
-                array_keys($entry->ranges),
-                $entry->ranges,
-            ),
-        );
-    }
-
-    private static function third(Entry $entry): string
-    {
-        return match (true) {
-            Operation::Toggle === $entry->operation && '' !== $entry->toggle => $entry->toggle,
-            $entry->operation->isGraded() && '' !== $entry->set => $entry->set,
-            default => 'none',
-        };
+        return $isReceiver
+            ? [
+                (string) $number,
+                $group->name,
+                $code?->printed() ?? 'not assigned',
+                null === $code ? 'not assigned' : sprintf('%d bits, %s', $code->bits, $code->encoding->value),
+                'none',
+                $acts,
+            ]
+            : [
+                (string) $number,
+                $group->name,
+                $board->functions[$entry->key->function]->name,
+                $entry->key->kind->value,
+                $pin?->bothNames() ?? 'not seated',
+                $acts,
+            ];
     }
 }

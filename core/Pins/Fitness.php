@@ -311,7 +311,7 @@ final class Fitness
         $owner = $this->board->actuatorOf($id);
 
         return null === $owner
-            ? FunctionKind::StatusLed === $kind || FunctionKind::Buzzer === $kind
+            ? FunctionKind::StatusLed === $kind && null === $this->board->functions[$id]->lamp?->rail || FunctionKind::Buzzer === $kind
             : Level::High === $this->board->actuator($owner)->driver->inherentActiveLevel();
     }
 

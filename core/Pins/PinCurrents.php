@@ -108,7 +108,12 @@ final readonly class PinCurrents
                 Level::High === $board->actuator($owner)->driver->inherentActiveLevel(),
             ];
         }
-        $load = JunctionLoad::of($board->functions[$function]->kind);
+        $lamp = $board->functions[$function]->lamp;
+        $circuit = null === $lamp ? null : LampCircuit::of($board, $lamp, $pin);
+        if (null !== $circuit) {
+            return [$circuit->amps->typ, $circuit->amps->max, null === $lamp->rail];
+        }
+        $load = JunctionLoad::of($board->functions[$function]);
         $supply = $pin->silicon->electrics->supply;
 
         return null === $load ? [0.0, 0.0, true] : [$load->amps($supply->typ), $load->amps($supply->max), true];

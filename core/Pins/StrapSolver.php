@@ -56,8 +56,12 @@ final class StrapSolver
                 // At power-up it may be at either level: the one that hurts counts.
                 $pulls[] = new Pull(Level::High === $strap->needs ? PullDirection::Down : PullDirection::Up, self::SENSOR_OHMS);
             }
+            if (null !== $function->lamp?->rail) {
+                // Through its diode the rail pulls the node up; taken as the resistor alone, which pulls harder.
+                $pulls[] = new Pull(PullDirection::Up, max(1.0, $function->lamp->ohms->value ?? self::SENSOR_OHMS));
+            }
             $owner = $board->actuatorOf($id);
-            $load = null === $owner ? JunctionLoad::of($function->kind) : $board->actuator($owner);
+            $load = null === $owner ? JunctionLoad::of($function) : $board->actuator($owner);
             if (null !== $load) {
                 $loads[] = $load;
             }

@@ -80,9 +80,9 @@ final readonly class Draws
             );
         }
         foreach ($board->functions as $id => $function) {
-            $usual = FunctionDraw::of($function->kind);
+            $usual = FunctionDraw::of($board, $function);
             if (null !== $usual && !isset($attached[$id])) {
-                $on[self::PINS][] = Draw::always(
+                $on[$function->lamp->rail ?? self::PINS][] = Draw::always(
                     DrawKind::Device,
                     $function->name,
                     $id,

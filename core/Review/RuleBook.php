@@ -8,7 +8,7 @@ namespace IronLatch\Core\Review;
 final class RuleBook
 {
     /** Rises whenever a rule is added or judges otherwise. */
-    public const VERSION = '13';
+    public const VERSION = '14';
 
     /**
      * @return list<Rule>
@@ -51,6 +51,7 @@ final class RuleBook
             new Pins\ExpanderBusLevel(),
             new Pins\ExpanderAddress(),
             new Pins\BusPullUp(),
+            new Pins\LampCurrent(),
             new Pins\LooseEnd(),
             new Drive\CoilOnPin(),
             new Drive\CoilVoltage(),
@@ -156,6 +157,17 @@ final class RuleBook
             new Mains\LowVoltageWithMains(),
             new Mains\NeutralSwitched(),
             new Mains\SelfStartOnDead(),
+            new Controls\HopMissing(),
+            new Controls\PinsWritten(),
+            new Controls\ValueInverted(),
+            new Controls\GroupAct(),
+            new Controls\KindSubstituted(),
+            new Controls\AnnouncementFault(),
+            new Controls\TextPrefix(),
+            new Controls\TextHabits(),
+            new Controls\TierUnknown(),
+            new Controls\RegionUnknown(),
+            new Controls\VersionsUntried(),
             new Controls\OtherWay(),
             new Controls\NameClash(),
             new Controls\SoundsAlike(),

@@ -181,12 +181,17 @@ final readonly class HandSide
 
     private function lamp(string $id, string $number, PinFunction $function, string $net): void
     {
+        if (null === $function->lamp && $this->board->isCarriersOwnLamp($id)) {
+            return;
+        }
+        $rail = $function->lamp?->rail;
+        $stated = $function->lamp?->ohms?->value;
         $resistor = $this->harness->resistor(
             $number . '6',
             'LED resistor',
             $id,
-            self::LED_OHMS,
-            QuantityPrinter::rounded(self::LED_OHMS, Unit::Ohm) . ' usual',
+            $stated ?? self::LED_OHMS,
+            is_float($stated) ? '' : QuantityPrinter::rounded(self::LED_OHMS, Unit::Ohm) . ' usual',
         );
         $lamp = $this->harness->device(
             DeviceKind::Lamp,
@@ -194,14 +199,14 @@ final readonly class HandSide
             $function->name,
             Harness::terminals(null, ['A', 'K']),
             $id,
-            'LED',
+            trim(ucfirst(($function->lamp->colour->value ?? '') . ' LED')),
             note: 'the short lead is K',
         );
         $between = $this->harness->net($id . '.led', 'LED of ' . $function->name, NetKind::Signal, Area::Hand);
-        $this->harness->join($net, $resistor, '1', 'H' . $number . '1', $id);
+        $this->harness->join(null === $rail ? $net : $this->places->rail($rail), $resistor, '1', 'H' . $number . '1', $id);
         $this->harness->join($between, $resistor, '2', 'H' . $number . '2', $id);
         $this->harness->join($between, $lamp, 'A', 'H' . $number . '3', $id);
-        $this->harness->join($this->places->ground(), $lamp, 'K', 'H' . $number . '4', $id);
+        $this->harness->join(null === $rail ? $this->places->ground() : $net, $lamp, 'K', 'H' . $number . '4', $id);
     }
 
     /** Pins that wait for something later stand on one header. */

@@ -17,16 +17,20 @@ use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Board\Edit\Build\ChooseEnclosure;
 use IronLatch\Core\Board\Edit\Build\PlaceParts;
 use IronLatch\Core\Board\Edit\Build\StateBuild;
+use IronLatch\Core\Board\Edit\Controller\RecordTriedSet;
 use IronLatch\Core\Board\Edit\Controller\StateClock;
 use IronLatch\Core\Board\Edit\Controller\StateFirmware;
 use IronLatch\Core\Board\Edit\Controller\StateInnerMemory;
 use IronLatch\Core\Board\Edit\Controller\StateOutputOrder;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\AddGroupKey;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\AddSwitchTime;
 use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\StateTier;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Board\Edit\Drivers\DriveByTransistor;
@@ -51,6 +55,7 @@ use IronLatch\Core\Board\Edit\House\StateHouseCable;
 use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\Edit\Lines\StateDeviceKind;
 use IronLatch\Core\Board\Edit\Lines\StateHours;
 use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
@@ -276,11 +281,21 @@ final readonly class DemoBoards
             new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4', 'L5', 'L6']),
             // Nobody who is not there starts the airer.
             new TellSurface('S17', Operation::Off),
+            // A word is heard by a service, becomes a rule on a machine in the house, and goes to the broker; a panel goes there at once.
             new AddChannel($this->part('spoken-assistant', SurfaceProfile::class), 'Voice'),
-            new ChangeChannel('C2', blockSeconds: 0.0),
+            new AddChannel($this->part('house-rules', SurfaceProfile::class), 'House rules'),
+            new AddChannel($this->part('phone-panel', SurfaceProfile::class), 'Hall panel'),
+            new HandOn('C3', 'C1'),
+            new HandOn('C2', 'C3'),
+            new HandOn('C4', 'C1'),
             new PutOnChannel('C2', ['L1', 'L2', 'L5']),
-            new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2'], false),
+            new PutOnChannel('C3', ['L1', 'L2', 'L5']),
+            new PutOnChannel('C4', ['L1', 'L2', 'L4', 'L5']),
+            new StateTier('C2', 'free', eurosPerMonth: 0.0, seenOn: '2026-03-14', fallsAway: 'spoken words; all else goes on'),
+            new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2', 'C3'], false),
             new AddLineGroup(LineGroupKind::Chosen, 'Laundry', ['L1', 'L2', 'L5'], ['C1']),
+            new StateDeviceKind(array_keys($board->lines), room: 'Utility room'),
+            new AddGroupKey('K1', SurfaceKind::InfraredKey, Operation::Off),
             new StateStagger(0.3),
             new StateFirmware(new FirmwareFacts(
                 'esp32 core 3.0.7',
@@ -288,6 +303,10 @@ final readonly class DemoBoards
                 'default 4 MB',
                 libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')],
             )),
+            new RecordTriedSet('2026-03-14'),
+        ]);
+        $board = self::make($board, [
+            new AssignCode((string) array_key_last($board->lineGroups['K1']->keys), sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, 0x07))),
         ]);
 
         return $this->laidOut($board, 'sealed-240-190-90', new StateBuild(BuildForm::CarrierBoard, fixed: true, rowsMeasured: true));

@@ -99,7 +99,7 @@ final class EdgesTest extends TestCase
     {
         $board = TestBoards::edited(TestBoards::sound(), new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)));
         self::assertArrayNotHasKey('R2', (new RemoveRail('R2'))->apply($board)->rails, 'Nothing hangs on it.');
-        $others = 'the controller, another rail, a device, an expander, a DC appliance or new lines';
+        $others = 'the controller, another rail, a device, a lamp, an expander, a DC appliance or new lines';
         foreach ([
             'a relay' => [new FeedCoils(['A1'], 'R2'), '“Lamp”'],
             'a converter' => [new AddConvertedRail('Logic', TestBoards::part('reg-7805', Converter::class), 'R2'), $others],

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Reference;
 use IronLatch\Core\Catalogue\Carrier;
 use IronLatch\Core\Catalogue\Chip;
 use IronLatch\Core\Catalogue\Controller;
+use IronLatch\Core\Control\PinNumbers;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -31,7 +32,7 @@ final class PinNumbersTest extends TestCase
         self::assertCount(20, $port[1]);
         $numbers = [];
         foreach ((new Controller(TestBoards::part($carrier, Carrier::class), TestBoards::part('atmega328p', Chip::class)))->pins as $pin) {
-            $number = Constants::pinNumber($pin);
+            $number = PinNumbers::ofProgram($pin);
             if (null !== $number) {
                 $numbers[$pin->name()] = $number;
             }
@@ -60,7 +61,7 @@ final class PinNumbersTest extends TestCase
     {
         $seen = [];
         foreach ((new Controller(TestBoards::part($carrier, Carrier::class), TestBoards::part($chip, Chip::class)))->pins as $pin) {
-            $number = Constants::pinNumber($pin);
+            $number = PinNumbers::ofProgram($pin);
             if (str_starts_with($pin->name(), 'GPIO')) {
                 self::assertSame('GPIO' . $number, $pin->name());
                 self::assertNotContains($number, $seen, 'No two pins bear one number.');

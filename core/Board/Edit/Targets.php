@@ -10,10 +10,12 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Channel;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionGroup;
+use IronLatch\Core\Board\GroupKey;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\HouseCable;
 use IronLatch\Core\Board\HousePlace;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Board\Seat;
@@ -151,6 +153,35 @@ final class Targets
         self::gone('surface', $id);
     }
 
+    public static function lineGroup(Board $board, string $id): LineGroup
+    {
+        return $board->lineGroups[$id] ?? self::gone('group of lines', $id);
+    }
+
+    /** The group that a key acts on; null for what is no key of a group. */
+    public static function groupOfKey(Board $board, string $key): ?string
+    {
+        foreach ($board->lineGroups as $id => $group) {
+            if (isset($group->keys[$key])) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    public static function changeKey(Board $board, string $group, string $id, ?GroupKey $key): Board
+    {
+        $keys = $board->lineGroups[$group]->keys;
+        if (null === $key) {
+            unset($keys[$id]);
+        } else {
+            $keys[$id] = $key;
+        }
+
+        return $board->with(lineGroups: [...$board->lineGroups, $group => $board->lineGroups[$group]->with(keys: $keys)]);
+    }
+
     /**
      * @return array{string, Surface} line and surface
      */
@@ -236,6 +267,11 @@ final class Targets
             }
             if (null !== $line->sense) {
                 $used[$line->sense->function] = true;
+            }
+        }
+        foreach ($board->lineGroups as $group) {
+            foreach ($group->keys as $key) {
+                $used[$key->function] = true;
             }
         }
         $drop = array_flip(array_filter($candidates, static fn(string $id): bool => !isset($used[$id])));

@@ -25,7 +25,7 @@ final class CodeFault implements Rule
     {
         return new RuleFacts(
             id: 'controls.code-fault',
-            version: 1,
+            version: 2,
             title: 'Infrared code that cannot be a key',
             severities: [Severity::Broken, Severity::Weak],
             reason: 'The third and fourth byte of a 32-bit pulse-distance code are each other’s complement, which shows a slip of the '
@@ -93,6 +93,33 @@ final class CodeFault implements Rule
                         }
                     }
                 }
+            }
+        }
+        yield from $this->ofGroups($inspection);
+    }
+
+    /**
+     * @return iterable<Finding|NotChecked>
+     */
+    private function ofGroups(Inspection $inspection): iterable
+    {
+        foreach ($inspection->controls->keys as $id => $entry) {
+            $code = $entry->key->code;
+            if ($entry->key->isInfrared() && null === $code) {
+                yield new NotChecked($this->facts(), $id, 'the code of its key');
+            } elseif (null !== $code && (PulseDistance::isRepeat($code) || !PulseDistance::isSound($code))) {
+                yield new Finding(
+                    $this->facts(),
+                    Severity::Broken,
+                    $id,
+                    PulseDistance::isRepeat($code)
+                        ? sprintf('%s is no key but the sign that the last one is still held.', $code->printed())
+                        : sprintf('%s fails its complement: two of its bytes do not belong together.', $code->printed()),
+                    proposals: static fn(): array => [
+                        ...PulseDistance::isRepeat($code) ? [] : self::mended($id, $code, false),
+                        new Remedy('Take the key away here', new AssignCode($id)),
+                    ],
+                );
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
@@ -20,11 +21,11 @@ final class FeedbackOneWay implements Rule
     {
         return new RuleFacts(
             id: 'controls.feedback-one-way',
-            version: 1,
+            version: 2,
             title: 'Feedback promised over a one-way link',
             severities: [Severity::Weak],
             reason: 'What only takes commands cannot show what became of them. Whoever looks there for the state sees his own last wish.',
-            threshold: 'surfaces of which somebody relies on the state, against the direction of their link',
+            threshold: 'surfaces of which somebody relies on the state, against every hop of the way back',
             basis: Basis::CommonPractice,
             source: 'common practice',
         );
@@ -39,7 +40,7 @@ final class FeedbackOneWay implements Rule
                         $this->facts(),
                         Severity::Weak,
                         $id,
-                        sprintf('“%s” is to show its state by its %s, which only takes commands.', $line->name, $surface->kind->value),
+                        self::words($inspection, $line->name, $id, $surface),
                         proposals: static fn(): array => [new Remedy(
                             'Promise no state there',
                             TellSurface::keeping($id, $surface, promisesFeedback: false),
@@ -48,5 +49,20 @@ final class FeedbackOneWay implements Rule
                 }
             }
         }
+    }
+
+    private static function words(Inspection $inspection, string $line, string $id, Surface $surface): string
+    {
+        $route = $inspection->controls->routes[$inspection->controls->entries[$id]->column] ?? null;
+        $deaf = $route?->deafHop();
+
+        return null === $route || null === $deaf || null === $route->next()
+            ? sprintf('“%s” is to show its state by its %s, which only takes commands.', $line, $surface->kind->value)
+            : sprintf(
+                '“%s” is to show its state on “%s”, and on the way back “%s” lets none through.',
+                $line,
+                $route->hops[0]->channel->name,
+                $deaf->channel->name,
+            );
     }
 }

@@ -76,7 +76,8 @@ final class IllegalName implements Rule
             Addressing::Path => 1 === preg_match('~^(/[A-Za-z0-9._\\~-]+)+$~', $address)
                 ? null
                 : 'a path is made of letters, digits, “-”, “_”, “.” and “~” between slashes',
-            Addressing::Command, Addressing::Name => Naming::fault($address, $profile->names),
+            Addressing::Pin => null,
+            Addressing::Command, Addressing::Name, Addressing::Tile, Addressing::Rule => Naming::fault($address, $profile->names),
         };
     }
 }

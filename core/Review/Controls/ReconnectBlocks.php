@@ -46,7 +46,8 @@ final class ReconnectBlocks implements Rule
             static fn(Entry $entry): bool => !$entry->kind->isRemote() && $entry->direction->commands(),
         );
         foreach ([] === $local ? [] : $inspection->board->channels as $id => $channel) {
-            if ([] === $inspection->board->profile($channel)->needs) {
+            // What hands on is reconnected by its own machine, and not by the board’s program.
+            if ([] === $inspection->board->profile($channel)->needs || null !== $channel->via) {
                 continue;
             }
             $seconds = $channel->blockSeconds?->value;

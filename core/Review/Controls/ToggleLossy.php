@@ -7,6 +7,7 @@ namespace IronLatch\Core\Review\Controls;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Operation;
+use IronLatch\Core\Control\Hop;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
@@ -21,12 +22,12 @@ final class ToggleLossy implements Rule
     {
         return new RuleFacts(
             id: 'controls.toggle-lossy',
-            version: 1,
+            version: 2,
             title: 'Toggle over a link that loses messages',
             severities: [Severity::Weak],
             reason: 'A lost “flip” leaves both sides opposite to each other for good. “On” and “off” are right again with the '
                 . 'next.',
-            threshold: 'toggling on channels whose messages can be lost',
+            threshold: 'toggling, or going a step, by a way of which one hop can lose messages',
             basis: Basis::CommonPractice,
             source: 'common practice',
         );
@@ -35,16 +36,19 @@ final class ToggleLossy implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         foreach ($inspection->controls->entries as $id => $entry) {
-            $profile = $inspection->controls->columns[$entry->column]->profile ?? null;
-            if (null !== $profile && $profile->lossy && Operation::Toggle === $entry->operation) {
+            $route = $inspection->controls->routes[$entry->column] ?? null;
+            $lossy = array_values(array_filter($route->hops ?? [], static fn(Hop $hop): bool => $hop->losesMessages()))[0] ?? null;
+            if (null !== $route && null !== $lossy && $entry->operation->saysChange()) {
+                $profile = $route->hops[0]->profile;
                 yield new Finding(
                     $this->facts(),
                     Severity::Weak,
                     $id,
                     sprintf(
-                        '“%s” is flipped by way of “%s”, where a message can be lost.',
+                        '“%s” is %s by way of “%s”, where a message can be lost.',
                         $inspection->board->lines[$entry->line]->name,
-                        $inspection->controls->columns[$entry->column]->title,
+                        $entry->operation->isStepwise() ? 'moved a step' : 'flipped',
+                        $lossy->channel->name,
                     ),
                     proposals: static fn(): array => in_array(Operation::Explicit, $profile->operations, true) ? [new Remedy(
                         'Say “on” and “off” instead',

@@ -27,11 +27,11 @@ final class Unreached implements Rule
     {
         return new RuleFacts(
             id: 'controls.unreached',
-            version: 1,
+            version: 2,
             title: 'Line with no control, control with no line',
             severities: [Severity::Weak],
             reason: 'A line that nothing operates is always off. A switch that no line listens to is pressed in vain.',
-            threshold: 'every line has a surface that commands; every switch, knob and receiver serves a line',
+            threshold: 'every line has a surface that commands, or a group that has; every switch, knob and receiver serves a line or a group',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'stated on purpose',
@@ -41,7 +41,15 @@ final class Unreached implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        $served = [];
+        $served = $inGroup = [];
+        foreach ($board->lineGroups as $group) {
+            foreach ($group->keys as $key) {
+                $served[$key->function] = true;
+            }
+            foreach ([] === $group->keys && [] === $group->channels ? [] : $group->lines as $line) {
+                $inGroup[$line] = true;
+            }
+        }
         foreach ($board->lines as $id => $line) {
             foreach ($line->surfaces as $surface) {
                 $served[$surface->function] = true;
@@ -50,7 +58,7 @@ final class Unreached implements Rule
                     $served[$function] = true;
                 }
             }
-            if (!$line->uncontrolled && [] === array_filter(
+            if (!$line->uncontrolled && !isset($inGroup[$id]) && [] === array_filter(
                 $inspection->controls->ofLine($id),
                 static fn(Entry $entry): bool => $entry->direction->commands(),
             )) {

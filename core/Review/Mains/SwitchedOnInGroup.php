@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\Controls\ChangeGroupKey;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Lines\ChangeLineGroup;
+use IronLatch\Core\Board\Edit\Lines\SetScene;
 use IronLatch\Core\Board\Edit\Sequence;
 use IronLatch\Core\Board\LineGroup;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Catalogue\Basis;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
@@ -23,15 +27,15 @@ final class SwitchedOnInGroup implements Rule
     {
         return new RuleFacts(
             id: 'mains.switched-on-in-group',
-            version: 1,
+            version: 2,
             title: 'Appliance that must not start by itself in a group that switches on',
             severities: [Severity::Danger],
             reason: '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a '
                 . 'line may be switched off with others, and never on.',
-            threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on',
+            threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on, by a channel or by a key, and in no scene that puts it on',
             basis: Basis::CommonPractice,
             source: 'common practice; the fact is preset by the kind of appliance',
-            silentWhen: 'the group only switches off',
+            silentWhen: 'the group only switches off, and none of its keys switches on',
         );
     }
 
@@ -44,7 +48,7 @@ final class SwitchedOnInGroup implements Rule
             }
             $groups = array_filter(
                 $inspection->board->lineGroups,
-                static fn(LineGroup $group): bool => $group->switchesOn && in_array($lineId, $group->lines, true),
+                static fn(LineGroup $group): bool => in_array($lineId, $group->startable(), true),
             );
             if ([] === $groups) {
                 continue;
@@ -62,13 +66,15 @@ final class SwitchedOnInGroup implements Rule
                     self::each(
                         'Take it out of groups',
                         $groups,
-                        static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup(
-                            $id,
-                            $group->name,
-                            array_values(array_diff($group->lines, [$lineId])),
-                            $group->channels,
-                            true,
-                        ),
+                        static fn(string $id, LineGroup $group): Edit => LineGroupKind::Scene === $group->kind
+                            ? new SetScene($id, array_values(array_diff($group->lit, [$lineId])))
+                            : new ChangeLineGroup(
+                                $id,
+                                $group->name,
+                                array_values(array_diff($group->lines, [$lineId])),
+                                $group->channels,
+                                $group->switchesOn,
+                            ),
                     ),
                 ),
                 new Remedy(
@@ -76,17 +82,28 @@ final class SwitchedOnInGroup implements Rule
                     self::each(
                         'Let groups only switch off',
                         $groups,
-                        static fn(string $id, LineGroup $group): Edit => new ChangeLineGroup(
-                            $id,
-                            $group->name,
-                            $group->lines,
-                            $group->channels,
-                            false,
-                        ),
+                        self::onlyOff(...),
                     ),
                 ),
             ]);
         }
+    }
+
+    /** Without any act that switches on: of the group itself, of its keys, of its scene. */
+    private static function onlyOff(string $id, LineGroup $group): Edit
+    {
+        $edits = [];
+        foreach ($group->keys as $key => $one) {
+            if ($one->operation->canSwitchOn()) {
+                $edits[] = new ChangeGroupKey($key, Operation::Off);
+            }
+        }
+        if ([] !== $group->lit) {
+            $edits[] = new SetScene($id);
+        }
+        $off = new ChangeLineGroup($id, $group->name, $group->lines, $group->channels, false);
+
+        return [] === $edits ? $off : new Sequence('Let the group only switch off', [$off, ...$edits]);
     }
 
     /**

@@ -36,9 +36,9 @@ final class ControlMapTest extends TestCase
         );
         self::assertSame([['51', '1', '0', '']], $said('L1', 'C3'), 'Beyond every number that a carrier prints.');
         self::assertSame(
-            [['54', '0', '1', '']],
+            [['54', '1', '0', '']],
             $said('L4', 'C3'),
-            'The relay of L4 is active low: the service sets the level at the pin.',
+            'The relay of L4 is active low, and a number that is none of a pin means on and off all the same.',
         );
         self::assertSame(['L1' => 'LAMP', 'L2' => 'AIRER', 'L3' => 'EXTRACTOR_FAN', 'L4' => 'GROESSE_AND_PUMP'], $map->identifiers);
         self::assertSame(['hand', 'F12', 'C1', 'C2', 'C3', 'C4', 'own'], array_keys($map->columns));
@@ -120,11 +120,21 @@ final class ControlMapTest extends TestCase
 
     public function testWhatStillWorksInEachOutage(): void
     {
-        $working = Outages::of(ControlMap::of(TestBoards::operatedInManyWays()));
-        self::assertSame(
-            ['radio' => ['hand', 'F12'], 'internet' => ['hand', 'F12', 'C1', 'C2'], 'service' => ['hand', 'F12', 'C1', 'C2']],
-            $working['L1'],
-        );
-        self::assertSame(['own'], $working['L4']['radio']);
+        $outages = Outages::of(ControlMap::of(TestBoards::operatedInManyWays()));
+        $left = [];
+        foreach ($outages->all as $outage) {
+            $left[$outage->words()] = implode(' ', $outages->left('L1', $outage));
+        }
+        self::assertSame([
+            'the wireless network is gone' => 'hand F12 C1',
+            'the internet is gone' => 'hand F12 C1 C2',
+            'the radio link “Radio” is gone' => 'hand F12 C2 C3 C4',
+            'the machine of “House broker” is off' => 'hand F12 C1 C3 C4',
+            'the service “Pocket” is gone' => 'hand F12 C1 C2 C4',
+            'the account of “Pocket” has expired or must be paid' => 'hand F12 C1 C2 C4',
+            'the service “Voice” is gone' => 'hand F12 C1 C2 C3',
+            'the account of “Voice” has expired or must be paid' => 'hand F12 C1 C2 C3',
+        ], $left);
+        self::assertSame(['own', 'C1'], $outages->left('L4', $outages->all[0]));
     }
 }

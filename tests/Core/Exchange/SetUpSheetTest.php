@@ -9,6 +9,7 @@ use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Exchange\SheetStep;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\Tests\Support\TestBoards;
@@ -19,7 +20,7 @@ final class SetUpSheetTest extends TestCase
     public function testEverySurfaceHasASheetWithoutABlank(): void
     {
         $sheets = SetUpSheet::all(new Inspection(TestBoards::operatedInManyWays()));
-        self::assertSame(['hand', 'F12', 'C1', 'C2', 'C3', 'C4', 'own'], array_keys($sheets));
+        self::assertSame(['hand', 'F12', 'own', 'C1', 'C2', 'C3', 'C4'], array_keys($sheets));
         foreach ($sheets as $sheet) {
             foreach ($sheet->rows as $row) {
                 self::assertCount(count($sheet->header), $row, $sheet->title);
@@ -36,16 +37,18 @@ final class SetUpSheetTest extends TestCase
                 'OFF',
                 '{value}',
                 'home/utility/extractor-fan/state',
+                'fan',
+                'Bath',
                 'percentage: 0 % off, 1–74 % step 1, 75–100 % step 2',
             ],
             $sheets['C2']->rows[2],
         );
         self::assertSame(
-            ['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'Lamp, Extractor fan'],
+            ['6', 'group', 'Bath', 'home/utility/bath/set', 'ON', 'OFF', 'none', 'none', 'group', '–', 'Lamp, Extractor fan'],
             $sheets['C2']->rows[5],
         );
         self::assertSame(
-            ['3', 'two-state control', 'Größe & Pump', '54', '0', '1', 'none', 'none', 'on and off'],
+            ['3', 'two-state control', 'Größe & Pump', '54', '1', '0', 'none', 'none', 'switch', 'on and off'],
             $sheets['C3']->rows[2],
         );
         self::assertSame(
@@ -53,18 +56,18 @@ final class SetUpSheetTest extends TestCase
             $sheets['F12']->rows[1],
         );
         self::assertSame(['1', 'Lamp', 'Lamp wall switch', 'wall switch', 'GPIO33 (printed 33)', 'toggle'], $sheets['hand']->rows[0]);
-        self::assertContains('It takes 5 entries; this sheet has 3.', $sheets['C3']->steps);
+        self::assertSame('Look how many entries it takes: 5, and this sheet has 3.', $sheets['C3']->steps[1]->does);
     }
 
     /** Where nothing hears behind the contact, the state is that of the command, and the sheet says so. */
     public function testWhatIsOnlyCommandedIsCalledSo(): void
     {
         $board = TestBoards::operatedInManyWays();
-        $said = static fn(Board $board): array => array_values(array_filter(
+        $said = static fn(Board $board): array => array_map(static fn(SheetStep $step): string => $step->does, array_values(array_filter(
             SetUpSheet::all(new Inspection($board))['C2']->steps,
-            static fn(string $step): bool => str_contains($step, 'commanded'),
-        ));
-        $words = 'The state shown of %s is the one that was commanded: a contact that has welded does not show.';
+            static fn(SheetStep $step): bool => str_contains($step->does, 'commanded'),
+        )));
+        $words = 'Know that the state shown of %s is the one that was commanded: a contact that has welded does not show.';
         self::assertSame([sprintf($words, '“Lamp”, “Airer”, “Extractor fan”, “Größe & Pump”')], $said($board));
         $heard = TestBoards::edited($board, ...array_map(
             static fn(string $line): SenseState => new SenseState($line),
@@ -80,9 +83,10 @@ final class SetUpSheetTest extends TestCase
         $sheet = SetUpSheet::all(new Inspection($board))['C4'];
         $csv = $sheet->csv([Headline::of('Sheet', $board, TestBoards::inspect($board), '2026-01-31')]);
         $rows = array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", rtrim($csv, "\r\n")));
-        self::assertSame([9], array_values(array_unique(array_map(count(...), $rows))));
+        self::assertSame([14], array_values(array_unique(array_map(count(...), $rows))));
         self::assertStringStartsWith('Sheet of Bare, 2026-01-31, rule book ' . RuleBook::VERSION . '. ', (string) $rows[0][0]);
-        self::assertSame('turn on Größe Pump', $rows[4][4]);
+        self::assertSame(SheetStep::HEADER, array_slice($rows[1], 0, 6));
+        self::assertSame('turn on Größe Pump', $rows[3 + count($sheet->steps) + 2][4]);
     }
 
     /** Names only: no secret is ever part of a board, and none is guessed. */
@@ -91,6 +95,7 @@ final class SetUpSheetTest extends TestCase
         $board = TestBoards::operatedInManyWays();
         self::assertSame(
             [
+                'RADIO_PAIRING_CODE',
                 'NETWORK_NAME',
                 'NETWORK_PASSWORD',
                 'HOUSE_BROKER_HOST',
@@ -98,6 +103,7 @@ final class SetUpSheetTest extends TestCase
                 'HOUSE_BROKER_PASSWORD',
                 'POCKET_TOKEN',
                 'VOICE_TOKEN',
+                'VOICE_LINKED_ACCOUNT',
                 'PAIRING_SECRET',
             ],
             Secrets::names($board),

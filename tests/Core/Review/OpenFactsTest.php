@@ -144,6 +144,13 @@ final class OpenFactsTest extends TestCase
         $value = RecordShape::of($open->edit)->fields[$open->field]->value;
         $class = $value->class;
 
+        if ('day' === $open->field) {
+            return '2026-03-14';
+        }
+        if ('region' === $open->field) {
+            return 'Europe';
+        }
+
         return match ($value->kind) {
             ValueKind::Boolean => true,
             ValueKind::Integer => '1',

@@ -17,6 +17,7 @@ use IronLatch\Core\Board\Edit\Controller\StateBareModule;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Drivers\ChooseDriver;
 use IronLatch\Core\Board\Edit\Edit;
@@ -70,6 +71,7 @@ use IronLatch\Core\Build\Fit\Placer;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Assembler;
 use IronLatch\Core\Catalogue\Device;
+use IronLatch\Core\Catalogue\DeviceKind;
 use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\MainsFuse;
@@ -79,6 +81,7 @@ use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\TestBoards;
 
@@ -92,6 +95,34 @@ final class Starts
             new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Far'),
             new ChangeChannel('C1', blockSeconds: 0.0),
             new PutOnChannel('C1', [] === $lines ? ['L1', 'L2'] : array_values($lines)),
+        );
+    }
+
+    public static function profile(string $id): SurfaceProfile
+    {
+        return TestBoards::part($id, SurfaceProfile::class);
+    }
+
+    /** A profile that knows these kinds of device and no others. */
+    public static function knowing(string $id, DeviceKind ...$kinds): SurfaceProfile
+    {
+        return Copy::of(self::profile($id), ['kinds' => array_values($kinds), 'reachesBoard' => true]);
+    }
+
+    /** The lamp by a voice (C3), rules (C2) and a broker (C1) that the board hears; S3 to S5 on them. */
+    public static function chain(): Board
+    {
+        return TestBoards::edited(
+            TestBoards::sound(),
+            new AddChannel(self::profile('message-broker'), 'Broker'),
+            new AddChannel(self::profile('house-rules'), 'Rules'),
+            new AddChannel(self::profile('spoken-assistant'), 'Voice'),
+            new ChangeChannel('C1', blockSeconds: 0.0),
+            new HandOn('C2', 'C1'),
+            new HandOn('C3', 'C2'),
+            new PutOnChannel('C3', ['L1']),
+            new PutOnChannel('C2', ['L1']),
+            new PutOnChannel('C1', ['L1']),
         );
     }
 

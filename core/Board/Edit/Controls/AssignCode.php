@@ -8,11 +8,12 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Board\GroupKey;
 use IronLatch\Core\Board\InfraredCode;
 use IronLatch\Core\Board\InfraredEncoding;
 use IronLatch\Core\Board\SurfaceKind;
 
-/** Assigns a key of a remote to a line, or takes it away. */
+/** Assigns a key of a remote to a line or a group, or takes it away. */
 final readonly class AssignCode implements Edit
 {
     /**
@@ -29,7 +30,10 @@ final readonly class AssignCode implements Edit
 
     public function apply(Board $board): Board
     {
-        [$lineId, $surface] = Targets::surface($board, $this->surface);
+        $group = Targets::groupOfKey($board, $this->surface);
+        [$lineId, $surface] = null === $group
+            ? Targets::surface($board, $this->surface)
+            : ['', $board->lineGroups[$group]->keys[$this->surface]];
         if (SurfaceKind::InfraredKey !== $surface->kind) {
             throw new EditRefused(sprintf('“%s” takes no infrared code.', $board->nameOf($this->surface)));
         }
@@ -45,6 +49,9 @@ final readonly class AssignCode implements Edit
             str_pad($plain, (int) min(16, ceil($this->bits / 4)), '0', STR_PAD_LEFT),
             $this->bits,
         );
+        if ($surface instanceof GroupKey) {
+            return Targets::changeKey($board, (string) $group, $this->surface, $surface->withCode($code));
+        }
         $said = $this->forOff ? $surface->withCodes($surface->code, $code) : $surface->withCodes($code, $surface->offCode);
 
         return $board->with(lines: [

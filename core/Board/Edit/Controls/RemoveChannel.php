@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Board\Edit\Controls;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Channel;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\Line;
@@ -21,6 +22,10 @@ final readonly class RemoveChannel implements Edit
         Targets::channel($board, $this->channel);
         $channels = $board->channels;
         unset($channels[$this->channel]);
+        $channels = array_map(
+            fn(Channel $channel): Channel => $channel->via === $this->channel ? $channel->handingOnTo(null) : $channel,
+            $channels,
+        );
 
         return $board->with(
             channels: $channels,

@@ -8,7 +8,9 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
+use IronLatch\Core\Board\GroupKey;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Record\Copy;
 
@@ -31,7 +33,12 @@ final readonly class RemoveFunction implements Edit
             fn(Surface $surface): bool => $surface->function !== $this->function,
         )), $board->lines);
 
-        return Targets::withoutUnused($board->with(lines: $lines), [$this->function]);
+        $lineGroups = array_map(fn(LineGroup $group): LineGroup => $group->with(keys: array_filter(
+            $group->keys,
+            fn(GroupKey $key): bool => $key->function !== $this->function,
+        )), $board->lineGroups);
+
+        return Targets::withoutUnused($board->with(lines: $lines, lineGroups: $lineGroups), [$this->function]);
     }
 
     public function summary(Board $board): string

@@ -40,9 +40,7 @@ final readonly class AddLineGroup implements Edit
         foreach ($this->lines as $line) {
             Targets::line($board, $line);
         }
-        foreach ($this->channels as $channel) {
-            Targets::channel($board, $channel);
-        }
+        self::requireSpeaking($board, $this->channels);
         $lines = $this->lines;
         if (LineGroupKind::All === $this->kind && [] === $lines) {
             $lines = array_keys(array_filter(
@@ -64,6 +62,25 @@ final readonly class AddLineGroup implements Edit
             ],
             lastIds: $ids->last(),
         );
+    }
+
+    /**
+     * Only what speaks to the program can act on several lines at once.
+     *
+     * @param list<string> $channels
+     */
+    public static function requireSpeaking(Board $board, array $channels): void
+    {
+        foreach ($channels as $id) {
+            $channel = Targets::channel($board, $id);
+            if (null !== $board->profile($channel)->setsPins) {
+                throw new EditRefused(sprintf(
+                    '“%s” writes a level to one pin at a time, past the program, so it knows no group. Let a key or another channel act '
+                        . 'on the group.',
+                    $channel->name,
+                ));
+            }
+        }
     }
 
     public function summary(Board $board): string

@@ -6,7 +6,6 @@ namespace IronLatch\Core\Board\Edit\Lines;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Record\ListOf;
 
@@ -29,20 +28,20 @@ final readonly class ChangeLineGroup implements Edit
 
     public function apply(Board $board): Board
     {
-        if (!isset($board->lineGroups[$this->group])) {
-            throw new EditRefused('This group of lines is not on the board any more. Look at the newest revision.');
-        }
+        $group = Targets::lineGroup($board, $this->group);
         Targets::requireName($this->name);
         foreach ($this->lines as $line) {
             Targets::line($board, $line);
         }
-        foreach ($this->channels as $channel) {
-            Targets::channel($board, $channel);
-        }
+        AddLineGroup::requireSpeaking($board, $this->channels);
 
         return $board->with(lineGroups: [
             ...$board->lineGroups,
-            $this->group => $board->lineGroups[$this->group]->with($this->name, $this->lines, $this->channels, $this->switchesOn),
+            $this->group => $group->ofLines(...$this->lines)->with(
+                name: $this->name,
+                channels: $this->channels,
+                switchesOn: $this->switchesOn,
+            ),
         ]);
     }
 

@@ -39,7 +39,7 @@ final readonly class RemoveLine implements Edit
         }
 
         $groups = array_map(
-            fn(LineGroup $group): LineGroup => $group->with(lines: array_values(array_diff($group->lines, [$this->line]))),
+            fn(LineGroup $group): LineGroup => $group->ofLines(...array_values(array_diff($group->lines, [$this->line]))),
             $board->lineGroups,
         );
 

@@ -12,6 +12,7 @@ use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Rail;
 
 /** Removes a rail that feeds nothing. */
@@ -35,6 +36,9 @@ final readonly class RemoveRail implements Edit
             $board->devices,
             fn(AttachedDevice $device): bool => $device->rail === $this->rail,
         ) || [] !== array_filter(
+            $board->functions,
+            fn(PinFunction $function): bool => $function->lamp?->rail === $this->rail,
+        ) || [] !== array_filter(
             $board->expanders,
             fn(FittedExpander $expander): bool => $expander->rail === $this->rail,
         )) {
@@ -43,7 +47,7 @@ final readonly class RemoveRail implements Edit
                 $rail->name,
                 [] !== $fed
                     ? Targets::names($board, $fed)
-                    : 'the controller, another rail, a device, an expander, a DC appliance or new lines',
+                    : 'the controller, another rail, a device, a lamp, an expander, a DC appliance or new lines',
             ));
         }
         $rails = $board->rails;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Controls;
 
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\StateTier;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
@@ -24,7 +26,28 @@ final class OverCapacityFaults implements PlantedFaults
             Starts::channel('numbered-service', 'L1', 'L2', 'L3', 'L4', 'L5'),
             $six,
             says: '“Far” takes 5 entries, and 6 are put on it.',
-            proposes: ['It is meant so'],
+            proposes: [
+                'Put the last 2 behind one entry, as a group',
+                'Let a broker in the house take all of them',
+                'It is meant so',
+            ],
+        );
+
+        $two = TestBoards::edited(
+            $six,
+            Starts::channel('numbered-service', 'L1', 'L2', 'L3'),
+            new AddChannel(Starts::profile('message-broker'), 'Broker'),
+        );
+        yield 'three lines on a tier with two places' => Planted::in(
+            'controls.over-capacity',
+            'C1',
+            Severity::Weak,
+            '×0.667',
+            new StateTier('C1', 'free', 2),
+            new StateTier('C1', 'free', 3),
+            $two,
+            says: '“Far” takes 2 entries, and 3 are put on it.',
+            proposes: ['Move the last 1 to “Broker”', 'Put the last 2 behind one entry, as a group', 'It is meant so'],
         );
     }
 }

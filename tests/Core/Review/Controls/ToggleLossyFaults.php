@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\RemoveChannel;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
@@ -49,6 +51,25 @@ final class ToggleLossyFaults implements PlantedFaults
                 ),
             ),
             $radio,
+            says: '“Lamp” is flipped by way of “Far”, where a message can be lost.',
+            proposes: ['Say “on” and “off” instead'],
+        );
+
+        $panel = TestBoards::edited(
+            TestBoards::sound(),
+            Starts::channel('web-request', 'L1'),
+            new AddChannel(Starts::profile('phone-panel'), 'Panel'),
+            new HandOn('C2', 'C1'),
+            new PutOnChannel('C2', ['L1']),
+        );
+        yield 'flip by a way whose inner hop is repeated' => Planted::in(
+            'controls.toggle-lossy',
+            'S4',
+            Severity::Weak,
+            '',
+            Planted::both(new TellSurface('S4', Operation::Toggle), new ChangeChannel('C1', repeated: true)),
+            new TellSurface('S4', Operation::Toggle),
+            $panel,
             says: '“Lamp” is flipped by way of “Far”, where a message can be lost.',
             proposes: ['Say “on” and “off” instead'],
         );

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Review\Mains;
 
+use IronLatch\Core\Board\Edit\Controls\AddGroupKey;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\Edit\Lines\SetScene;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
@@ -43,6 +47,30 @@ final class SwitchedOnInGroupFaults implements PlantedFaults
             ),
             $broker,
             says: '“Lamp” is barred from groups, but “Night” switches it on.',
+            proposes: ['Take it out of what switches on', 'Let those groups only switch off'],
+        );
+
+        $off = new AddLineGroup(LineGroupKind::Chosen, 'Night', ['L1', 'L2'], [], false);
+        yield 'button that puts the airer on with others' => Planted::in(
+            'mains.switched-on-in-group',
+            'L2',
+            Severity::Danger,
+            '',
+            Planted::both($off, new AddGroupKey('K1', SurfaceKind::PushButton, Operation::Toggle)),
+            Planted::both($off, new AddGroupKey('K1', SurfaceKind::PushButton, Operation::Off)),
+            says: '“Airer” must never start by itself, but “Night” switches it on.',
+            proposes: ['Take it out of what switches on', 'Let those groups only switch off'],
+        );
+
+        $scene = new AddLineGroup(LineGroupKind::Scene, 'Evening', ['L1', 'L2']);
+        yield 'scene that puts the airer on' => Planted::in(
+            'mains.switched-on-in-group',
+            'L2',
+            Severity::Danger,
+            '',
+            Planted::both($scene, new SetScene('K1', ['L1', 'L2'])),
+            Planted::both($scene, new SetScene('K1', ['L1'])),
+            says: '“Airer” must never start by itself, but “Evening” switches it on.',
             proposes: ['Take it out of what switches on', 'Let those groups only switch off'],
         );
     }

@@ -11,7 +11,9 @@ use IronLatch\Core\Record\Fact;
 use IronLatch\Core\Record\FactOf;
 use IronLatch\Core\Record\Measured;
 
-/** A way from afar that lines share: a radio module, a broker, a service, an assistant. It reaches the board, or hands on to one that does. */
+/**
+ * A way from afar that lines share: a radio module, a broker, a service, an assistant. It reaches the board, or hands on to one that does.
+ */
 final readonly class Channel
 {
     /**

@@ -22,7 +22,10 @@ final readonly class GroupKey
         public ?InfraredCode $code = null,
     ) {
         if (!in_array($kind, self::kinds(), true)) {
-            throw new \InvalidArgumentException(sprintf('A %s acts on no group: choose a push button, a wall switch or an infrared key.', $kind->value));
+            throw new \InvalidArgumentException(sprintf(
+                'A %s acts on no group: choose a push button, a wall switch or an infrared key.',
+                $kind->value,
+            ));
         }
         if (!in_array($operation, self::operations($kind), true)) {
             throw new \InvalidArgumentException(sprintf('A %s on a group cannot mean “%s”.', $kind->value, $operation->value));

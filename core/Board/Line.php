@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Board;
 
-use IronLatch\Core\Catalogue\DeviceKind;
+use IronLatch\Core\Catalogue\ShownKind;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\Fact;
@@ -27,7 +27,7 @@ final readonly class Line
      * @param ?string $place id of the place where its appliance is wired; null for nowhere in particular
      * @param ?StateSense $sense how it hears whether its appliance is on; null where the command is all that is known
      * @param ?TwoWay $twoWay its contact is one end of a two-way circuit; null for a contact that makes and breaks by itself
-     * @param ?DeviceKind $deviceKind what it is to whoever shows or speaks of it; null for what follows from its appliance
+     * @param ?ShownKind $shownAs what it is to whoever shows or speaks of it; null for what follows from its appliance
      * @param string $room where it is, in the maker’s words; empty for the room of its group
      * @param bool $uncontrolled the maker states that nothing on the board operates it, and that it is meant so
      */
@@ -50,7 +50,7 @@ final readonly class Line
         public ?string $place = null,
         public ?StateSense $sense = null,
         public ?TwoWay $twoWay = null,
-        public ?DeviceKind $deviceKind = null,
+        public ?ShownKind $shownAs = null,
         public string $room = '',
     ) {
         if (mb_strlen($room) > 60) {

@@ -16,6 +16,8 @@ use IronLatch\Core\Record\Measured;
 final readonly class PinFunction
 {
     /**
+     * In one piece: a list of what must hold, one sentence each.
+     *
      * @param Fact<float> $cableMetres length of the cable to it
      * @param ?Pull $pull a resistor fitted outside the controller, on this function’s wire
      * @param bool $toleratesConsole the maker states that boot chatter does no harm here and programs are loaded by other means
@@ -58,7 +60,8 @@ final readonly class PinFunction
         if (null !== $debounceFarads && ($debounceFarads < 100e-12 || $debounceFarads > 100e-6)) {
             throw new \InvalidArgumentException('A capacitor beside a contact has between 100 pF and 100 µF. Usual are 100 nF.');
         }
-        if (null !== $lamp && FunctionKind::StatusLed !== $kind || null !== $tells && !in_array($kind, [FunctionKind::StatusLed, FunctionKind::Buzzer], true)) {
+        $canTell = FunctionKind::StatusLed === $kind || FunctionKind::Buzzer === $kind;
+        if (null !== $lamp && FunctionKind::StatusLed !== $kind || null !== $tells && !$canTell) {
             throw new \InvalidArgumentException('Only a status LED has a colour and a resistor, and only it or a buzzer tells a state.');
         }
         if (null !== $debounceFarads && !$kind->isContact()) {

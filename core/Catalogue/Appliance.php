@@ -21,7 +21,7 @@ final readonly class Appliance implements Part
      * @param bool $warmsAir it warms the air of a room, and may be covered or fall over
      * @param bool $wet it stands in water or beside it
      * @param bool $twoDirections a motor that runs one way or the other, as of a blind, a gate or a motor valve
-     * @param ?DeviceKind $shownAs what it is to whoever shows or speaks of it; null for what follows from its load
+     * @param ?ShownKind $shownAs what it is to whoever shows or speaks of it; null for what follows from its load
      * @param bool $ownVoltage it puts a small voltage of its own on the contact, as the demand input of a boiler or a gate does; no rail
      *     of the board feeds it
      */
@@ -43,7 +43,7 @@ final readonly class Appliance implements Part
         public bool $wet = false,
         public bool $ownVoltage = false,
         public bool $twoDirections = false,
-        public ?DeviceKind $shownAs = null,
+        public ?ShownKind $shownAs = null,
     ) {}
 
     public function identity(): PartIdentity

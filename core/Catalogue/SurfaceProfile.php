@@ -37,7 +37,7 @@ final readonly class SurfaceProfile implements Part
      * @param bool $byRules each command is a rule in it: when this is heard, do that
      * @param ?Spread $delaySeconds that it adds; null where nobody knows
      * @param ?float $lostShare share of its messages that never arrive
-     * @param list<DeviceKind> $kinds that it knows; empty where it makes no difference between them
+     * @param list<ShownKind> $kinds that it knows; empty where it makes no difference between them
      * @param bool $hasRooms a room is asked for there
      * @param list<string> $regions whose addresses differ; empty for one address everywhere
      * @param list<string> $lineSecrets what each line is given there and each copy fills in, such as DEVICE_ID
@@ -72,7 +72,7 @@ final readonly class SurfaceProfile implements Part
         public ?Spread $delaySeconds = null,
         #[Measured(Unit::Ratio, least: 0.0, most: 1.0)]
         public ?float $lostShare = null,
-        #[ListOf(DeviceKind::class)]
+        #[ListOf(ShownKind::class)]
         public array $kinds = [],
         public bool $hasRooms = false,
         #[ListOf('string')]
@@ -100,7 +100,9 @@ final readonly class SurfaceProfile implements Part
             throw new \InvalidArgumentException('A channel carries commands, state or both.');
         }
         if ((PinNumbering::Own === $setsPins) !== ([] !== $pinNumbers)) {
-            throw new \InvalidArgumentException('A table of pin numbers belongs to a service that has numbers of its own, and to no other.');
+            throw new \InvalidArgumentException(
+                'A table of pin numbers belongs to a service that has numbers of its own, and to no other.',
+            );
         }
     }
 

@@ -16,6 +16,8 @@ final readonly class Announced
         '{here}', '{gone}',
     ];
 
+    private const IN_JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE;
+
     private function __construct(public string $line, public string $topic, public string $payload) {}
 
     /** The maker’s own form, else the profile’s; null where nothing is announced. */
@@ -44,7 +46,7 @@ final readonly class Announced
         foreach ($map->on($channel) as $entry) {
             $words = self::words($board, $hop, $form, $entry);
             $inJson = array_map(
-                static fn(string $word): string => substr((string) json_encode($word, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 1, -1),
+                static fn(string $word): string => substr((string) json_encode($word, self::IN_JSON), 1, -1),
                 $words,
             );
             $all[] = new self($entry->line, strtr($form->topic, $words), strtr($form->payload, $inJson));
@@ -58,7 +60,7 @@ final readonly class Announced
      */
     private static function words(Board $board, Hop $hop, Announcement $form, Entry $entry): array
     {
-        $kind = DeviceKinds::at($hop->profile, DeviceKinds::of($board, $entry->line));
+        $kind = ShownKinds::at($hop->profile, ShownKinds::of($board, $entry->line));
 
         return [
             '{root}' => ControlMap::root($board, $hop->channel),
@@ -66,7 +68,7 @@ final readonly class Announced
             '{n}' => substr($entry->line, 1),
             '{name}' => $board->lines[$entry->line]->name,
             '{kind}' => $kind->value ?? '',
-            '{room}' => DeviceKinds::room($board, $entry->line),
+            '{room}' => ShownKinds::room($board, $entry->line),
             '{board}' => $board->name,
             '{set}' => $entry->address,
             '{state}' => $entry->state,

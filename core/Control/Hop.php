@@ -38,7 +38,8 @@ final readonly class Hop
     public function isGoneIn(Outage $outage): bool
     {
         foreach ($this->needs() as $need) {
-            if ($outage->need->isOfOneHop() ? $outage->channel === $this->id && $need === $outage->need : $need->isGoneWith($outage->need)) {
+            $isItsOwn = null === $outage->channel || $outage->channel === $this->id;
+            if ($isItsOwn && $need->isGoneWith($outage->need)) {
                 return true;
             }
         }

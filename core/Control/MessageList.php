@@ -71,27 +71,20 @@ final class MessageList
                 $kept,
             );
         }
-        if ('' !== $entry->state) {
+        $told = $entry->operation->isGraded() ? [(string) self::SET_EXAMPLE] : [$entry->on, $entry->off];
+        foreach ('' === $entry->state ? [] : self::said($told) as $says) {
             $rows[] = new MessageRow(
                 $hop->channel->name,
                 $name,
                 'state',
                 false,
                 $entry->state,
-                self::stateExample($entry),
+                $says,
                 self::keeps($hop) ? true : null,
             );
         }
 
         return $rows;
-    }
-
-    private static function stateExample(Entry $entry): string
-    {
-        return implode(' or ', self::said([
-            $entry->operation->isGraded() ? (string) self::SET_EXAMPLE : $entry->on,
-            $entry->off,
-        ]));
     }
 
     /**

@@ -99,7 +99,15 @@ final readonly class Route
         }
         $greatest = QuantityPrinter::rounded($sum->max, Unit::Second);
 
-        return new Figure('from the act to the board', $sum->typ, Unit::Second, 'Σ of the hops', $inputs, 'usually; at most ' . $greatest, 'profiles of the hops');
+        return new Figure(
+            'from the act to the board',
+            $sum->typ,
+            Unit::Second,
+            'Σ of the hops',
+            $inputs,
+            'usually; at most ' . $greatest,
+            'profiles of the hops',
+        );
     }
 
     /**

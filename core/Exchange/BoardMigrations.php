@@ -63,7 +63,7 @@ final class BoardMigrations
     /** What version 8 says of each of these, and version 7 could not. */
     private const SINCE_EIGHT = [
         'channels' => ['via', 'link', 'repeated', 'tier', 'region', 'reading', 'announcement'],
-        'lines' => ['deviceKind', 'room'],
+        'lines' => ['shownAs', 'room'],
         'lineGroups' => ['keys', 'lit'],
         'functions' => ['lamp', 'tells'],
     ];

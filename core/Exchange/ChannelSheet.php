@@ -15,7 +15,6 @@ use IronLatch\Core\Catalogue\PinNumbering;
 use IronLatch\Core\Catalogue\SetUpStep;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Control\ControlMap;
-use IronLatch\Core\Control\DeviceKinds;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\GroupEntry;
 use IronLatch\Core\Control\Hop;
@@ -23,6 +22,7 @@ use IronLatch\Core\Control\Message;
 use IronLatch\Core\Control\PinNumbers;
 use IronLatch\Core\Control\Route;
 use IronLatch\Core\Control\ServiceRule;
+use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Review\Inspection;
 
 /** The set-up of one hop: its steps with the board’s own names in them, and a row for each line and group. */
@@ -68,6 +68,8 @@ final readonly class ChannelSheet
     }
 
     /**
+     * In one piece: a table of columns.
+     *
      * @return list<string>
      */
     public function header(): array
@@ -153,8 +155,8 @@ final readonly class ChannelSheet
     {
         $board = $this->inspection->board;
         $name = $board->lines[$entry->line]->name;
-        $kind = DeviceKinds::of($board, $entry->line);
-        $shown = DeviceKinds::at($this->profile, $kind);
+        $kind = ShownKinds::of($board, $entry->line);
+        $shown = ShownKinds::at($this->profile, $kind);
 
         return [
             (string) $number,
@@ -166,7 +168,7 @@ final readonly class ChannelSheet
             self::third($entry),
             '' === $entry->state ? 'none' : $entry->state,
             $shown === $kind ? $kind->value : sprintf('%s, for a %s', $shown->value ?? 'none', $kind->value),
-            ...$this->profile->hasRooms ? [self::orElse(DeviceKinds::room($board, $entry->line), 'no room stated')] : [],
+            ...$this->profile->hasRooms ? [self::orElse(ShownKinds::room($board, $entry->line), 'no room stated')] : [],
             ...$this->alsoSaid($entry->address, $entry->operation->canSwitchOn()),
             ...$this->request($entry),
             ...null === $this->profile->setsPins ? [] : [PinNumbers::pinOf($board, $entry->line)?->bothNames() ?? 'no pin of its own'],
@@ -204,7 +206,11 @@ final readonly class ChannelSheet
             'group',
             ...array_fill(0, max(0, $filler), '–'),
             $isScene
-                ? sprintf('on: %s; off: %s', self::orElse($names(...$group->lit), 'none'), self::orElse($names(...array_diff($group->lines, $group->lit)), 'none'))
+                ? sprintf(
+                    'on: %s; off: %s',
+                    self::orElse($names(...$group->lit), 'none'),
+                    self::orElse($names(...array_diff($group->lines, $group->lit)), 'none'),
+                )
                 : $names(...$group->lines),
         ];
     }

@@ -97,6 +97,8 @@ final readonly class SetUpSheet
     }
 
     /**
+     * In one piece: two kinds of sheet, each with its steps, heading and rows.
+     *
      * @param array<string, list<string>> $beside what the maker lets stand, by line
      */
     private static function wired(Inspection $inspection, Column $column, array $beside): self

@@ -19,7 +19,15 @@ final readonly class LampCircuit
      * @param Spread $amps while it is lit
      * @param float $dimAmps while its pin tries to keep it dark, at the greatest rail
      */
-    private function __construct(public LampFacts $lamp, public Spread $amps, public float $dimAmps, private string $feed, private float $ohms) {}
+    private function __construct(
+        public LampFacts $lamp,
+        public Spread $amps,
+        public float $dimAmps,
+        private string $feed,
+        private float $feedVolts,
+        private float $ohms,
+        private float $pinOhms,
+    ) {}
 
     /** Null while its resistor is not stated. */
     public static function of(Board $board, LampFacts $lamp, Pin $pin): ?self
@@ -41,9 +49,13 @@ final readonly class LampCircuit
                 $loop($volts->typ, $forward->typ, $inside->typ),
                 $loop($volts->max, $forward->min, $inside->min),
             ),
-            null === $lamp->rail ? 0.0 : $loop($volts->max - $electrics->supply->min, $forward->min, $electrics->sourceResistance->min),
+            null === $lamp->rail
+                ? 0.0
+                : $loop($volts->max - $electrics->supply->min, $forward->min, $electrics->sourceResistance->min),
             null === $lamp->rail ? 'its pin' : $board->nameOf($lamp->rail),
+            $volts->typ,
             $ohms,
+            $inside->typ,
         );
     }
 
@@ -61,7 +73,8 @@ final readonly class LampCircuit
             Unit::Ampere,
             '(V_feed − V_F) ÷ (R + R_pin)',
             [
-                'fed by ' . $this->feed,
+                sprintf('V_feed = %s, from %s', QuantityPrinter::rounded($this->feedVolts, Unit::Volt), $this->feed),
+                'R_pin = ' . QuantityPrinter::rounded($this->pinOhms, Unit::Ohm),
                 sprintf(
                     'V_F = %s to %s, %s',
                     QuantityPrinter::rounded($this->lamp->colour->forwardVolts()->min, Unit::Volt),

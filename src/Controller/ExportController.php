@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Controller;
 
 use IronLatch\Board\Inspections;
+use IronLatch\Core\Exchange\MessageTable;
 use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Exchange\SheetStep;
 use IronLatch\Core\Wiring\Sheet\Sheets;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
@@ -61,11 +63,45 @@ final class ExportController extends AbstractController
         $sheet = SetUpSheet::all($handover->inspection, $handover->report)[$column]
             ?? throw $this->createNotFoundException('This surface is not on the board any more, or no line is on it.');
 
+        return $this->sheets($opened, $handover, $sheet->title, [$sheet]);
+    }
+
+    /** The sheets of all hops on one page, in the order in which they are followed. */
+    #[Route('/set-up', name: 'controls_sheets', methods: ['GET'])]
+    public function setUpToPrint(Request $request, OpenBoard $opened): Response
+    {
+        $handover = $this->handover($opened, $request);
+
+        return $this->sheets($opened, $handover, 'All hops', array_values(SetUpSheet::all($handover->inspection, $handover->report)));
+    }
+
+    /** All that is said to the board and by it, to print. */
+    #[Route('/messages', name: 'controls_messages', methods: ['GET'])]
+    public function messagesToPrint(Request $request, OpenBoard $opened): Response
+    {
+        $handover = $this->handover($opened, $request);
+
+        return $this->render('controls/messages.html.twig', [
+            'opened' => $opened,
+            'board' => $opened->board,
+            'messages' => MessageTable::rows($handover->inspection),
+            'message_header' => MessageTable::HEADER,
+            'remarks' => $handover->remarks('Messages'),
+        ]);
+    }
+
+    /**
+     * @param list<SetUpSheet> $sheets
+     */
+    private function sheets(OpenBoard $opened, Handover $handover, string $title, array $sheets): Response
+    {
         return $this->render('controls/sheet.html.twig', [
             'opened' => $opened,
             'board' => $opened->board,
-            'sheet' => $sheet,
-            'remarks' => $handover->remarks('Set-up of ' . $sheet->title),
+            'title' => $title,
+            'sheets' => $sheets,
+            'step_header' => SheetStep::HEADER,
+            'remarks' => $handover->remarks('Set-up of ' . $title),
         ]);
     }
 

@@ -55,10 +55,10 @@ use IronLatch\Core\Board\Edit\House\StateHouseCable;
 use IronLatch\Core\Board\Edit\House\StatePlace;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
-use IronLatch\Core\Board\Edit\Lines\StateDeviceKind;
 use IronLatch\Core\Board\Edit\Lines\StateHours;
 use IronLatch\Core\Board\Edit\Lines\StateLoad;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\Edit\Lines\StateShownAs;
 use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Edit\Mains\ChooseFuse;
 use IronLatch\Core\Board\Edit\Mains\StateBox;
@@ -281,7 +281,7 @@ final readonly class DemoBoards
             new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4', 'L5', 'L6']),
             // Nobody who is not there starts the airer.
             new TellSurface('S17', Operation::Off),
-            // A word is heard by a service, becomes a rule on a machine in the house, and goes to the broker; a panel goes there at once.
+            // A word is heard by a service, becomes a rule on a machine in the house, and goes to the broker; a panel goes there directly.
             new AddChannel($this->part('spoken-assistant', SurfaceProfile::class), 'Voice'),
             new AddChannel($this->part('house-rules', SurfaceProfile::class), 'House rules'),
             new AddChannel($this->part('phone-panel', SurfaceProfile::class), 'Hall panel'),
@@ -294,7 +294,7 @@ final readonly class DemoBoards
             new StateTier('C2', 'free', eurosPerMonth: 0.0, seenOn: '2026-03-14', fallsAway: 'spoken words; all else goes on'),
             new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2', 'C3'], false),
             new AddLineGroup(LineGroupKind::Chosen, 'Laundry', ['L1', 'L2', 'L5'], ['C1']),
-            new StateDeviceKind(array_keys($board->lines), room: 'Utility room'),
+            new StateShownAs(array_keys($board->lines), room: 'Utility room'),
             new AddGroupKey('K1', SurfaceKind::InfraredKey, Operation::Off),
             new StateStagger(0.3),
             new StateFirmware(new FirmwareFacts(
@@ -306,7 +306,10 @@ final readonly class DemoBoards
             new RecordTriedSet('2026-03-14'),
         ]);
         $board = self::make($board, [
-            new AssignCode((string) array_key_last($board->lineGroups['K1']->keys), sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, 0x07))),
+            new AssignCode(
+                (string) array_key_last($board->lineGroups['K1']->keys),
+                sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, 0x07)),
+            ),
         ]);
 
         return $this->laidOut($board, 'sealed-240-190-90', new StateBuild(BuildForm::CarrierBoard, fixed: true, rowsMeasured: true));

@@ -13,7 +13,7 @@ final readonly class SetUpExport implements Export
 
     public static function name(): string
     {
-        return 'set-up';
+        return 'setup';
     }
 
     public static function title(): string

@@ -14,6 +14,7 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Control\PulseDistance;
+use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Control\StepMap;
 use IronLatch\Core\Mains\WireSize;
 use IronLatch\Core\Quantity\QuantityParser;
@@ -25,6 +26,7 @@ use IronLatch\Core\Record\RecordShape;
 use IronLatch\Core\Review\Mains\Recommended;
 use IronLatch\Core\Review\RuleBook;
 use IronLatch\Storage\ShelfPapers;
+use IronLatch\View\ControlsDrawing;
 use IronLatch\View\Joint;
 use IronLatch\View\Parts;
 use IronLatch\View\Refusal;
@@ -59,6 +61,9 @@ final class BoardExtension extends AbstractExtension
                 static fn(float $value, string $unit): string => QuantityPrinter::rounded($value, Unit::from($unit)),
             ),
             new TwigFunction('exact', self::exact(...)),
+            new TwigFunction('trying', ControlsDrawing::trying(...)),
+            new TwigFunction('shown_kind', static fn(Board $board, string $line): string => ShownKinds::of($board, $line)->value),
+            new TwigFunction('room_of', ShownKinds::room(...)),
             new TwigFunction('money', fn(float $euros): string => $this->papers->currency()->printed($euros)),
             new TwigFunction('asks', self::asks(...)),
             new TwigFunction('part_id', Parts::idOf(...)),

@@ -50,6 +50,9 @@ final class EveryAddress
             }
         }
         $all['board_sheets'] = ['sheets'];
+        foreach (['channels', 'together', 'infrared', 'lamps', 'outages', 'out-radio', 'messages', 'program', 'drift'] as $around) {
+            $all['board_view'][] = 'controls?open=' . $around;
+        }
         foreach (['house', 'faults', ...array_keys($board->places), ...array_keys($board->houseCables)] as $around) {
             $all['board_view'][] = 'mains?open=' . $around;
         }
@@ -74,6 +77,8 @@ final class EveryAddress
                 $all['board_export'][] = "exports/rail:$rail?event=$event";
             }
         }
+        $all['controls_sheets'] = ['set-up'];
+        $all['controls_messages'] = ['messages'];
         foreach (array_keys(SetUpSheet::all(new Inspection($board))) as $column) {
             $all['controls_sheet'][] = 'sheets/' . $column;
         }

@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
 use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\Line;
+use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\Rail;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
@@ -37,7 +38,8 @@ final readonly class RandomEdits
         'line' => 'lines', 'lines' => 'lines', 'function' => 'functions', 'functions' => 'functions', 'sharedFunction' => 'functions',
         'a' => 'functions', 'b' => 'functions',
         'rail' => 'rails', 'from' => 'rails', 'group' => 'groups', 'expander' => 'expanders', 'device' => 'devices',
-        'scenario' => 'scenarios', 'channel' => 'channels', 'channels' => 'channels', 'bus' => 'groups',
+        'scenario' => 'scenarios', 'channel' => 'channels', 'channels' => 'channels', 'via' => 'channels', 'bus' => 'groups',
+        'lit' => 'lines',
         'place' => 'places', 'places' => 'places', 'otherPlace' => 'places', 'cable' => 'houseCables', 'cables' => 'houseCables',
     ];
     /** Units people mean, near values that boards have. */
@@ -186,6 +188,11 @@ final readonly class RandomEdits
             ]),
             'facts' === $name => self::stated(RecordWriter::write($board)),
             'at' === $name => ['07:30', '06:30', '21:15'],
+            'day' === $name || 'seenOn' === $name => ['2026-03-14', '2024-02-29', '14 March'],
+            'key' === $name => array_keys(array_merge(...[[], ...array_map(
+                static fn(LineGroup $group): array => $group->keys,
+                array_values($board->lineGroups),
+            )])),
             'label' === $name => array_map(static fn($entry): string => $entry->label, $board->controller()->carrier->entries()),
             'transistor' === $name || 'npn' === $name => ['npn-2n2222'],
             'code' === $name => ['0BF430CF', '0BF418E7', 'FFFFFFFF'],

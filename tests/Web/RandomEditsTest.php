@@ -6,6 +6,8 @@ namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controller\FitExpander;
+use IronLatch\Core\Board\Edit\Controller\StateFirmware;
+use IronLatch\Core\Board\Edit\Controls\AddGroupKey;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Board\Edit\Edit;
@@ -16,6 +18,7 @@ use IronLatch\Core\Board\Edit\Functions\AttachDevice;
 use IronLatch\Core\Board\Edit\House\AddPlace;
 use IronLatch\Core\Board\Edit\House\RunHouseCable;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
+use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
 use IronLatch\Core\Board\Edit\Lines\MakeTwoWay;
 use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Power\AddConvertedRail;
@@ -24,8 +27,10 @@ use IronLatch\Core\Board\Edit\Power\AddScenario;
 use IronLatch\Core\Board\Edit\Power\ProtectRail;
 use IronLatch\Core\Board\Edit\Relays\AddDirection;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
+use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Converter;
@@ -157,6 +162,11 @@ final class RandomEditsTest extends BoardTestCase
             new AddPlace('Hall'),
             new RunHouseCable('H2', 'H1'),
             new SenseState('L2', TestBoards::part('pc817', OptoCoupler::class)),
+            new AddFunction(FunctionKind::StatusLed, 'State'),
+            new AddLineGroup(LineGroupKind::Scene, 'Evening', ['L1', 'L2']),
+            new AddGroupKey('K1', SurfaceKind::PushButton),
+            new AddGroupKey('K3', SurfaceKind::InfraredKey),
+            new StateFirmware(new FirmwareFacts('core 3.0.7')),
         );
     }
 

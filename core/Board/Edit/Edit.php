@@ -23,7 +23,7 @@ use IronLatch\Core\Record\OneOf;
     'add-lines' => Lines\AddLines::class,
     'add-line-group' => Lines\AddLineGroup::class,
     'set-scene' => Lines\SetScene::class,
-    'state-device-kind' => Lines\StateDeviceKind::class,
+    'state-shown-as' => Lines\StateShownAs::class,
     'change-line-group' => Lines\ChangeLineGroup::class,
     'choose-appliance' => Lines\ChooseAppliance::class,
     'describe-appliance' => Lines\DescribeAppliance::class,

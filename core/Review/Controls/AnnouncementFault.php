@@ -80,7 +80,12 @@ final class AnnouncementFault implements Rule
                 return sprintf('the topic “%s”: %s', $one->topic, $fault);
             }
             if (isset($seen[$one->topic])) {
-                return sprintf('“%s” and “%s” are announced at one topic, %s', $board->nameOf($seen[$one->topic]), $board->nameOf($one->line), $one->topic);
+                return sprintf(
+                    '“%s” and “%s” are announced at one topic, %s',
+                    $board->nameOf($seen[$one->topic]),
+                    $board->nameOf($one->line),
+                    $one->topic,
+                );
             }
             $seen[$one->topic] = $one->line;
             if (!is_array(json_decode($one->payload, true, 16))) {

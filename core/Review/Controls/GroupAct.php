@@ -54,7 +54,10 @@ final class GroupAct implements Rule
                 sprintf('The %s on “%s” %s.', $entry->key->kind->value, $group->name, $words),
                 proposals: static fn(): array => [
                     ...array_map(
-                        static fn(Operation $one): Remedy => new Remedy(sprintf('Let it mean “%s”', $one->value), new ChangeGroupKey($id, $one)),
+                        static fn(Operation $one): Remedy => new Remedy(
+                            sprintf('Let it mean “%s”', $one->value),
+                            new ChangeGroupKey($id, $one),
+                        ),
                         array_slice(self::possible($board, $group, $entry->key), 0, 1),
                     ),
                     new Remedy('Take the key away', new RemoveGroupKey($id)),
@@ -96,7 +99,11 @@ final class GroupAct implements Rule
     {
         return array_values(array_filter(
             GroupKey::operations($key->kind),
-            static fn(Operation $one): bool => null === self::fault($board, $group, new GroupKey($key->kind, $key->function, $one, $key->code))[0],
+            static fn(Operation $one): bool => null === self::fault(
+                $board,
+                $group,
+                new GroupKey($key->kind, $key->function, $one, $key->code),
+            )[0],
         ));
     }
 }

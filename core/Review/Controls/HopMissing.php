@@ -6,6 +6,7 @@ namespace IronLatch\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\RemoveChannel;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Lines\ChangeLineGroup;
 use IronLatch\Core\Catalogue\Basis;
@@ -50,7 +51,13 @@ final class HopMissing implements Rule
             }
             $gap = self::gap($route);
             if (null !== $gap) {
-                yield new Finding($this->facts(), Severity::Broken, $id, $gap, proposals: static fn(): array => self::reached($inspection, $id));
+                yield new Finding(
+                    $this->facts(),
+                    Severity::Broken,
+                    $id,
+                    $gap,
+                    proposals: static fn(): array => self::reached($inspection, $id),
+                );
                 continue;
             }
             $next = $route->next();
@@ -181,9 +188,11 @@ final class HopMissing implements Rule
             }
         }
 
-        return $inspection->controls->routes[$id]->hops[0]->profile->reachesBoard
-            ? [...$remedies, new Remedy('Let it reach the board itself', new HandOn($id))]
-            : $remedies;
+        if ($inspection->controls->routes[$id]->hops[0]->profile->reachesBoard) {
+            $remedies[] = new Remedy('Let it reach the board itself', new HandOn($id));
+        }
+
+        return [...$remedies, new Remedy('Take the channel away', new RemoveChannel($id))];
     }
 
     /**

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
-use IronLatch\Core\Board\Edit\Lines\StateDeviceKind;
+use IronLatch\Core\Board\Edit\Controls\RemoveSurface;
+use IronLatch\Core\Board\Edit\Lines\StateShownAs;
 use IronLatch\Core\Catalogue\Basis;
-use IronLatch\Core\Catalogue\DeviceKind;
-use IronLatch\Core\Control\DeviceKinds;
+use IronLatch\Core\Catalogue\ShownKind;
+use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Remedy;
@@ -42,20 +43,25 @@ final class KindSubstituted implements Rule
             if (null === $column?->profile || [] === $column->profile->kinds) {
                 continue;
             }
-            $kind = DeviceKinds::of($inspection->board, $entry->line);
-            $shown = DeviceKinds::at($column->profile, $kind);
+            $kind = ShownKinds::of($inspection->board, $entry->line);
+            $shown = ShownKinds::at($column->profile, $kind);
             $lost = null === $shown ? '' : $kind->lostAs($shown);
             if ($shown === $kind || null !== $shown && '' === $lost) {
                 continue;
             }
             // A line that must not start by itself is not to go on with all lights.
-            $reached = DeviceKind::Light === $shown && $inspection->board->mustNotStart($entry->line);
+            $reached = ShownKind::Light === $shown && $inspection->board->mustNotStart($entry->line);
             yield new Finding(
                 $this->facts(),
                 null === $shown || $reached ? Severity::Weak : Severity::Hint,
                 $entry->surface,
                 null === $shown
-                    ? sprintf('“%s” knows no kind of device for “%s”, a %s.', $column->title, $inspection->board->nameOf($entry->line), $kind->value)
+                    ? sprintf(
+                        '“%s” knows no kind of device for “%s”, a %s.',
+                        $column->title,
+                        $inspection->board->nameOf($entry->line),
+                        $kind->value,
+                    )
                     : sprintf(
                         '“%s” is a %s, and “%s” shows it as a %s: %s.',
                         $inspection->board->nameOf($entry->line),
@@ -64,9 +70,11 @@ final class KindSubstituted implements Rule
                         $shown->value,
                         $lost,
                     ),
-                proposals: static fn(): array => null === $shown ? [] : [new Remedy(
+                proposals: static fn(): array => null === $shown ? [
+                    new Remedy('Take the line off it', new RemoveSurface($entry->surface)),
+                ] : [new Remedy(
                     sprintf('Let it be a %s everywhere', $shown->value),
-                    new StateDeviceKind([$entry->line], $shown),
+                    new StateShownAs([$entry->line], $shown),
                 )],
             );
         }

@@ -56,7 +56,9 @@ final class NoWayIn implements Rule
             }
             $profile = $inspection->board->profile($channel);
             if (Addressing::Command === $profile->addressing) {
-                yield from LinkKind::Inside === $channel->link ? $this->inside($inspection, $id, $channel) : $this->wired($inspection, $id, $channel);
+                yield from LinkKind::Inside === $channel->link
+                    ? $this->inside($inspection, $id, $channel)
+                    : $this->wired($inspection, $id, $channel);
             } elseif (in_array(Need::Radio, $profile->needs, true)) {
                 yield from $this->byRadio($inspection, $id, $channel);
             }
@@ -130,7 +132,11 @@ final class NoWayIn implements Rule
                 $this->facts(),
                 Severity::Broken,
                 $id,
-                sprintf('“%s” comes by radio, and the %s has none.', $channel->name, $inspection->board->controller()->chip->identity->name),
+                sprintf(
+                    '“%s” comes by radio, and the %s has none.',
+                    $channel->name,
+                    $inspection->board->controller()->chip->identity->name,
+                ),
                 proposals: static fn(): array => [new Remedy('Take the channel away', new RemoveChannel($id))],
             );
         }

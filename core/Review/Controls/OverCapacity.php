@@ -94,7 +94,8 @@ final class OverCapacity implements Rule
             $column = $inspection->controls->columns[$other];
             $new = array_values(array_filter($lines, static fn(string $line): bool => [] === $inspection->controls->at($line, $other)));
             $fits = 0 === $column->capacity || $inspection->controls->held($other) + count($new) <= $column->capacity;
-            if ($other === $id || !$fits || !$route->direction()->commands() || null !== $column->profile?->setsPins || null !== $route->next()) {
+            $reaches = $route->direction()->commands() && null === $route->next() && null === $column->profile?->setsPins;
+            if ($other === $id || !$fits || !$reaches) {
                 continue;
             }
             $away = array_map(static fn(Entry $entry): RemoveSurface => new RemoveSurface($entry->surface), $beyond);
@@ -126,7 +127,8 @@ final class OverCapacity implements Rule
         $lines = array_values(array_unique(array_map(static fn(Entry $entry): string => $entry->line, $together)));
         $starts = [] === array_filter(
             $lines,
-            static fn(string $line): bool => $board->mustNotStart($line) || true === $board->lines[$line]->safety?->barredFromGroups?->value,
+            static fn(string $line): bool => $board->mustNotStart($line)
+                || true === $board->lines[$line]->safety?->barredFromGroups?->value,
         );
 
         return count($lines) < 2 ? [] : [new Remedy(
@@ -135,7 +137,11 @@ final class OverCapacity implements Rule
                 ...array_map(static fn(Entry $entry): RemoveSurface => new RemoveSurface($entry->surface), $together),
                 new AddLineGroup(
                     LineGroupKind::Chosen,
-                    mb_substr(implode(' and ', array_map($board->nameOf(...), array_slice($lines, 0, 2))), 0, 50) . (count($lines) > 2 ? ' …' : ''),
+                    mb_substr(
+                        implode(' and ', array_map($board->nameOf(...), array_slice($lines, 0, 2))),
+                        0,
+                        50,
+                    ) . (count($lines) > 2 ? ' …' : ''),
                     $lines,
                     [$id],
                     $starts,

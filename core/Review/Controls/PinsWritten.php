@@ -94,7 +94,10 @@ final class PinsWritten implements Rule
 
         return match (true) {
             count($actuators) > 1 => sprintf('and the line has %d relays that must move together', count($actuators)),
-            null !== $pin?->expander => sprintf('which is a bit of the expander %s, and no pin that it knows', $board->nameOf($pin->expander)),
+            null !== $pin?->expander => sprintf(
+                'which is a bit of the expander %s, and no pin that it knows',
+                $board->nameOf($pin->expander),
+            ),
             null !== $pin && '' === $entry->address => sprintf('and has no number for %s', $pin->bothNames()),
             default => null,
         };

@@ -49,9 +49,18 @@ final class TextHabits implements Rule
                 continue;
             }
             $reading = $channel->reading ?? new TextReading();
-            foreach ([...self::letters($reading, $texts), ...self::blanks($reading, $texts), ...self::ending($reading)] as [$field, $words, $cure]) {
+            foreach ([
+                ...self::letters($reading, $texts),
+                ...self::blanks($reading, $texts),
+                ...self::ending($reading),
+            ] as [$field, $words, $cure]) {
                 if (null === $cure) {
-                    yield new NotChecked($this->facts(), $id, sprintf($words, $channel->name), Answer::by(StateReading::class, $field, $id));
+                    yield new NotChecked(
+                        $this->facts(),
+                        $id,
+                        sprintf($words, $channel->name),
+                        Answer::by(StateReading::class, $field, $id),
+                    );
                 } else {
                     yield new Finding(
                         $this->facts(),
@@ -91,7 +100,11 @@ final class TextHabits implements Rule
             ? [['ignoresCase', 'whether capitals are the same as small letters to the program that reads “%s”', null]]
             : [[
                 'ignoresCase',
-                sprintf('A phone types “%s” for “%s”, and on “%%s” the program tells capitals apart.', TextCommands::asTyped($other), $other),
+                sprintf(
+                    'A phone types “%s” for “%s”, and on “%%s” the program tells capitals apart.',
+                    TextCommands::asTyped($other),
+                    $other,
+                ),
                 'Take capitals and small letters as the same',
             ]];
     }
@@ -122,7 +135,13 @@ final class TextHabits implements Rule
     private static function ending(TextReading $reading): array
     {
         return in_array($reading->ending, [LineEnding::LineFeed, LineEnding::ReturnAndFeed], true) && true !== $reading->trims
-            ? [['ending', sprintf('On “%%s” only “%s” ends a text: an app that sends the other one is not heard.', $reading->ending->value), 'Take either ending']]
+            ? [
+                [
+                    'ending',
+                    sprintf('On “%%s” only “%s” ends a text: an app that sends the other one is not heard.', $reading->ending->value),
+                    'Take either ending',
+                ],
+            ]
             : [];
     }
 }

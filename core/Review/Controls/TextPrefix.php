@@ -61,7 +61,10 @@ final class TextPrefix implements Rule
                     Severity::Broken,
                     $id,
                     sprintf('On “%s” nothing says that a text is over, and “%s” begins “%s”.', $channel->name, ...$clash),
-                    proposals: static fn(): array => [new Remedy('End each text with a line feed', new StateReading($id, LineEnding::LineFeed))],
+                    proposals: static fn(): array => [new Remedy(
+                        'End each text with a line ending',
+                        new StateReading($id, LineEnding::Either),
+                    )],
                 );
             }
         }

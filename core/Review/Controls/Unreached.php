@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Review\Controls;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Functions\RemoveFunction;
 use IronLatch\Core\Board\Edit\Lines\StateOnPurpose;
@@ -31,7 +32,8 @@ final class Unreached implements Rule
             title: 'Line with no control, control with no line',
             severities: [Severity::Weak],
             reason: 'A line that nothing operates is always off. A switch that no line listens to is pressed in vain.',
-            threshold: 'every line has a surface that commands, or a group that has; every switch, knob and receiver serves a line or a group',
+            threshold: 'every line has a surface that commands, or a group that has; every switch, knob and receiver serves a line or a '
+                . 'group',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'stated on purpose',
@@ -41,15 +43,7 @@ final class Unreached implements Rule
     public function inspect(Inspection $inspection): iterable
     {
         $board = $inspection->board;
-        $served = $inGroup = [];
-        foreach ($board->lineGroups as $group) {
-            foreach ($group->keys as $key) {
-                $served[$key->function] = true;
-            }
-            foreach ([] === $group->keys && [] === $group->channels ? [] : $group->lines as $line) {
-                $inGroup[$line] = true;
-            }
-        }
+        [$served, $inGroup] = self::byGroups($board);
         foreach ($board->lines as $id => $line) {
             foreach ($line->surfaces as $surface) {
                 $served[$surface->function] = true;
@@ -96,5 +90,23 @@ final class Unreached implements Rule
                 );
             }
         }
+    }
+
+    /**
+     * @return array{array<string, true>, array<string, true>} inputs of keys on groups, and lines that a group reaches
+     */
+    private static function byGroups(Board $board): array
+    {
+        $served = $inGroup = [];
+        foreach ($board->lineGroups as $group) {
+            foreach ($group->keys as $key) {
+                $served[$key->function] = true;
+            }
+            foreach ([] === $group->keys && [] === $group->channels ? [] : $group->lines as $line) {
+                $inGroup[$line] = true;
+            }
+        }
+
+        return [$served, $inGroup];
     }
 }

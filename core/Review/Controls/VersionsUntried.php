@@ -64,7 +64,11 @@ final class VersionsUntried implements Rule
                 Severity::Weak,
                 'board',
                 null === $last
-                    ? sprintf('“%s” with %d libraries was never built together; another set was.', $facts->boardPackage, count($facts->libraries))
+                    ? sprintf(
+                        '“%s” with %d libraries was never built together; another set was.',
+                        $facts->boardPackage,
+                        count($facts->libraries),
+                    )
                     : sprintf('These versions did not work together on %s%s.', $last->day, '' === $last->note ? '' : ': ' . $last->note),
                 proposals: static fn(): array => null === $good ? [] : [new Remedy(
                     sprintf('Go back to the set that worked on %s', $good->day),

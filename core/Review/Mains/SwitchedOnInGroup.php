@@ -32,7 +32,8 @@ final class SwitchedOnInGroup implements Rule
             severities: [Severity::Danger],
             reason: '“Everything on” starts a heater or a saw that nobody thought of, with nobody there or with a hand in it. Such a '
                 . 'line may be switched off with others, and never on.',
-            threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on, by a channel or by a key, and in no scene that puts it on',
+            threshold: 'no line that must never start by itself, or is barred from groups, in a group that switches on, by a '
+                . 'channel or by a key, and in no scene that puts it on',
             basis: Basis::CommonPractice,
             source: 'common practice; the fact is preset by the kind of appliance',
             silentWhen: 'the group only switches off, and none of its keys switches on',

@@ -110,14 +110,22 @@ final class LampCurrent implements Rule
         if ($circuit->dimAmps > self::GLOWS_AMPS) {
             $faults[] = [
                 $circuit->dimAmps > self::SEEN_AMPS ? Severity::Broken : Severity::Weak,
-                sprintf('is never off: %s still flows against its pin, and %s are seen', $printed($circuit->dimAmps), $printed(self::GLOWS_AMPS)),
+                sprintf(
+                    'is never off: %s still flows against its pin, and %s are seen',
+                    $printed($circuit->dimAmps),
+                    $printed(self::GLOWS_AMPS),
+                ),
                 $circuit->figure('current while it is off', $circuit->dimAmps, 'greatest rail, least forward voltage'),
             ];
         }
         if ($circuit->amps->max > $electrics->plannedPinAmps) {
             $faults[] = [
                 Severity::Weak,
-                sprintf('draws up to %s, and %s are planned for a pin', $printed($circuit->amps->max), $printed($electrics->plannedPinAmps)),
+                sprintf(
+                    'draws up to %s, and %s are planned for a pin',
+                    $printed($circuit->amps->max),
+                    $printed($electrics->plannedPinAmps),
+                ),
                 $circuit->figure('lamp current', $circuit->amps->max, 'greatest supply, least forward voltage'),
             ];
         }

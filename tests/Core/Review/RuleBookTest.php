@@ -30,6 +30,8 @@ final class RuleBookTest extends TestCase
         ['mains.idle-winding', '×0.699'],
         // What each way is called on a surface is a matter of the program so far.
         ['controls.other-way', ''],
+        // On which day a price was looked at, only the maker knows.
+        ['controls.tier', ''],
         ['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'],
         ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], [
             'mains.contact-overloaded',

@@ -71,7 +71,6 @@ use IronLatch\Core\Build\Fit\Placer;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Assembler;
 use IronLatch\Core\Catalogue\Device;
-use IronLatch\Core\Catalogue\DeviceKind;
 use IronLatch\Core\Catalogue\Enclosure;
 use IronLatch\Core\Catalogue\Insulation;
 use IronLatch\Core\Catalogue\MainsFuse;
@@ -79,6 +78,7 @@ use IronLatch\Core\Catalogue\Mosfet;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Catalogue\ShownKind;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Record\Copy;
@@ -104,7 +104,7 @@ final class Starts
     }
 
     /** A profile that knows these kinds of device and no others. */
-    public static function knowing(string $id, DeviceKind ...$kinds): SurfaceProfile
+    public static function knowing(string $id, ShownKind ...$kinds): SurfaceProfile
     {
         return Copy::of(self::profile($id), ['kinds' => array_values($kinds), 'reachesBoard' => true]);
     }

@@ -34,7 +34,10 @@ final readonly class AddGroupKey implements Edit
     {
         $group = Targets::lineGroup($board, $this->group);
         if (!in_array($this->kind, GroupKey::kinds(), true)) {
-            throw new EditRefused(sprintf('A %s acts on no group. Choose a push button, a wall switch or an infrared key.', $this->kind->value));
+            throw new EditRefused(sprintf(
+                'A %s acts on no group. Choose a push button, a wall switch or an infrared key.',
+                $this->kind->value,
+            ));
         }
         $operation = $this->operation ?? (LineGroupKind::Scene === $group->kind && SurfaceKind::WallSwitch !== $this->kind
             ? Operation::Scene
@@ -61,14 +64,20 @@ final readonly class AddGroupKey implements Edit
         $kind = $this->kind->functionKind() ?? throw new \LogicException('A key of a group has an input.');
         $function = $this->sharedFunction;
         if ('' === $function && FunctionKind::InfraredReceiver === $kind) {
-            $function = (string) array_key_first(array_filter($board->functions, static fn(PinFunction $one): bool => $one->kind === $kind));
+            $function = (string) array_key_first(array_filter(
+                $board->functions,
+                static fn(PinFunction $one): bool => $one->kind === $kind,
+            ));
         }
         if ('' === $function) {
             $function = $ids->next('F');
 
             return [$function, [
                 ...$board->functions,
-                $function => PinFunction::of($kind, FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $name . ' ' . $this->kind->value),
+                $function => PinFunction::of(
+                    $kind,
+                    FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $name . ' ' . $this->kind->value,
+                ),
             ]];
         }
         $shared = Targets::function($board, $function);

@@ -33,7 +33,10 @@ final readonly class ChangeChannel implements Edit
         public ?bool $cappedOnPurpose = null,
         public ?LinkKind $link = null,
         public ?bool $repeated = null,
-        #[Question('The service’s address is that of', help: 'The region that the account was made in: an account of one is not known in another.')]
+        #[Question(
+            'The service’s address is that of',
+            help: 'The region that the account was made in: an account of one is not known in another.',
+        )]
         public ?string $region = null,
     ) {}
 

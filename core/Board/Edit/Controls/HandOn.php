@@ -31,7 +31,8 @@ final readonly class HandOn implements Edit
             $next = Targets::channel($board, $this->via);
             if (!$profile->handsOn) {
                 throw new EditRefused(sprintf(
-                    '“%s” gives its commands to no other hop: it reaches the board itself. Choose another profile for it, or none behind it.',
+                    '“%s” gives its commands to no other hop: it reaches the board itself. Choose another profile for it, or none '
+                        . 'behind it.',
                     $channel->name,
                 ));
             }

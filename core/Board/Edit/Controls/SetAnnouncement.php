@@ -27,12 +27,15 @@ final readonly class SetAnnouncement implements Edit
         $channel = Targets::channel($board, $this->channel);
         $usual = $board->profile($channel)->announcement;
         if (null === $usual) {
-            throw new EditRefused(sprintf('Nothing is announced on “%s”: only a broker keeps such a message for whoever comes later.', $channel->name));
+            throw new EditRefused(sprintf(
+                'Nothing is announced on “%s”: only a broker keeps such a message for whoever comes later.',
+                $channel->name,
+            ));
         }
-        $said = array_filter(
-            ['topic' => $this->topic, 'payload' => $this->payload, 'availability' => $this->availability, 'here' => $this->here, 'gone' => $this->gone],
-            static fn(string $text): bool => '' !== trim($text),
-        );
+        $said = [];
+        foreach (['topic', 'payload', 'availability', 'here', 'gone'] as $field) {
+            $said = '' === trim($this->{$field}) ? $said : [...$said, $field => $this->{$field}];
+        }
         try {
             $own = [] === $said ? null : Copy::of($usual, $said);
         } catch (\InvalidArgumentException $fault) {

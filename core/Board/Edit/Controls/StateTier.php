@@ -36,9 +36,21 @@ final readonly class StateTier implements Edit
         if (!$board->profile($channel)->wantsAccount()) {
             throw new EditRefused(sprintf('“%s” is in the house and asks for no account, so it has no price.', $channel->name));
         }
+        if ([] === array_filter(
+            array_diff_key(get_object_vars($this), ['channel' => true]),
+            static fn(mixed $said): bool => null !== $said,
+        )) {
+            throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
+        }
         Targets::requirePossible($this);
         try {
-            $tier = ($channel->tier ?? new Tier())->with($this->name, $this->entries, $this->eurosPerMonth, $this->seenOn, $this->fallsAway);
+            $tier = ($channel->tier ?? new Tier())->with(
+                $this->name,
+                $this->entries,
+                $this->eurosPerMonth,
+                $this->seenOn,
+                $this->fallsAway,
+            );
         } catch (\InvalidArgumentException $fault) {
             throw new EditRefused($fault->getMessage(), previous: $fault);
         }

@@ -26,7 +26,7 @@ final readonly class StateLamp implements Edit
 {
     /**
      * @param ?float $ohms its resistor; 0 for none
-     * @param ?string $rail that feeds it; empty where its pin feeds it
+     * @param ?string $rail that feeds it; empty or “pin” where its pin feeds it
      */
     public function __construct(
         public string $function,
@@ -53,19 +53,20 @@ final readonly class StateLamp implements Edit
         if ($made && FunctionKind::StatusLed !== $function->kind) {
             throw new EditRefused('A buzzer has no colour and no resistor of its own.');
         }
-        $lamp = $made ? ($function->lamp ?? new LampFacts())->with(
-            $this->colour,
-            null === $this->ohms ? null : Fact::stated($this->ohms),
-            $this->ratedWatts,
-        ) : null;
-        if (null !== $this->rail && '' !== $this->rail) {
-            Targets::rail($board, $this->rail);
-        }
-        if (null !== $lamp && null !== $this->rail) {
-            $lamp = $lamp->fedBy('' === $this->rail ? null : $this->rail);
-        }
+        $lamp = $made ? $this->made($board, $function->lamp ?? new LampFacts()) : null;
 
         return $board->with(functions: [...$board->functions, $this->function => $function->with(lamp: $lamp, tells: $this->tells)]);
+    }
+
+    private function made(Board $board, LampFacts $lamp): LampFacts
+    {
+        $lamp = $lamp->with($this->colour, null === $this->ohms ? null : Fact::stated($this->ohms), $this->ratedWatts);
+        $rail = in_array($this->rail, ['', 'pin'], true) ? null : $this->rail;
+        if (null !== $rail) {
+            Targets::rail($board, $rail);
+        }
+
+        return null === $this->rail ? $lamp : $lamp->fedBy($rail);
     }
 
     public function summary(Board $board): string

@@ -54,7 +54,7 @@ final class HopMissingFaults implements PlantedFaults
             ),
             TestBoards::edited(TestBoards::sound(), Starts::channel('message-broker', 'L1')),
             says: '“Rules” cannot reach a board by itself, and hands on to nothing.',
-            proposes: ['Hand on to “Far”'],
+            proposes: ['Hand on to “Far”', 'Take the channel away'],
         );
 
         $panel = Planted::both(
@@ -96,6 +96,7 @@ final class HopMissingFaults implements PlantedFaults
             $panel,
             TestBoards::edited(TestBoards::sound(), Starts::channel('serial-radio-text', 'L1')),
             says: '“Panel” hands on to “Far”, which takes no commands.',
+            proposes: ['Take the channel away'],
         );
     }
 }

@@ -6,8 +6,8 @@ namespace IronLatch\Tests\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
-use IronLatch\Core\Board\Edit\Lines\StateDeviceKind;
-use IronLatch\Core\Catalogue\DeviceKind;
+use IronLatch\Core\Board\Edit\Lines\StateShownAs;
+use IronLatch\Core\Catalogue\ShownKind;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
 use IronLatch\Tests\Core\Review\PlantedFaults;
@@ -24,21 +24,21 @@ final class KindSubstitutedFaults implements PlantedFaults
             'S3',
             Severity::Hint,
             '',
-            new StateDeviceKind(['L1'], DeviceKind::Valve),
-            new StateDeviceKind(['L1'], DeviceKind::Switch),
+            new StateShownAs(['L1'], ShownKind::Valve),
+            new StateShownAs(['L1'], ShownKind::Switch),
             $panel,
             says: '“Lamp” is a valve, and “Far” shows it as a switch: open and closed are spoken of as on and off.',
             proposes: ['Let it be a switch everywhere'],
         );
 
-        $lights = Starts::knowing('phone-panel', DeviceKind::Light);
+        $lights = Starts::knowing('phone-panel', ShownKind::Light);
         yield 'iron that goes on with all lights' => Planted::in(
             'controls.kind-substituted',
             'S3',
             Severity::Weak,
             '',
-            new StateDeviceKind(['L2'], DeviceKind::Switch),
-            new StateDeviceKind(['L2'], DeviceKind::Light),
+            new StateShownAs(['L2'], ShownKind::Switch),
+            new StateShownAs(['L2'], ShownKind::Light),
             TestBoards::edited(TestBoards::sound(), new AddChannel($lights, 'Far'), new PutOnChannel('C1', ['L2'])),
             says: '“Airer” is a switch, and “Far” shows it as a light: is switched with “all lights”.',
             proposes: ['Let it be a light everywhere'],
@@ -49,10 +49,11 @@ final class KindSubstitutedFaults implements PlantedFaults
             'S3',
             Severity::Weak,
             '',
-            new StateDeviceKind(['L1'], DeviceKind::Heater),
-            new StateDeviceKind(['L1'], DeviceKind::Light),
+            new StateShownAs(['L1'], ShownKind::Heater),
+            new StateShownAs(['L1'], ShownKind::Light),
             TestBoards::edited(TestBoards::sound(), new AddChannel($lights, 'Far'), new PutOnChannel('C1', ['L1'])),
             says: '“Far” knows no kind of device for “Lamp”, a heater.',
+            proposes: ['Take the line off it'],
         );
     }
 }

@@ -18,7 +18,11 @@ final class TextPrefixFaults implements PlantedFaults
 {
     public static function all(): iterable
     {
-        $radio = TestBoards::edited(TestBoards::sound(), Starts::channel('serial-radio-text', 'L1'), new TellSurface('S3', Operation::Toggle));
+        $radio = TestBoards::edited(
+            TestBoards::sound(),
+            Starts::channel('serial-radio-text', 'L1'),
+            new TellSurface('S3', Operation::Toggle),
+        );
         yield 'text that begins another, with nothing to end it' => Planted::in(
             'controls.text-prefix',
             'C1',
@@ -28,7 +32,7 @@ final class TextPrefixFaults implements PlantedFaults
             new StateReading('C1', LineEnding::LineFeed),
             $radio,
             says: 'On “Far” nothing says that a text is over, and “L1” begins “L1+”.',
-            proposes: ['End each text with a line feed'],
+            proposes: ['End each text with a line ending'],
         );
     }
 }

@@ -20,13 +20,18 @@ final class VersionsUntriedFaults implements PlantedFaults
     {
         $libraries = [new LibraryPin('receiver', '4.4.1'), new LibraryPin('client', '2.8.0')];
         $tried = new TriedSet('2026-03-14', 'core 3.0.7', $libraries, true);
-        $board = TestBoards::edited(TestBoards::sound(), new StateFirmware(new FirmwareFacts('core 3.0.7', libraries: $libraries)), new RecordTriedSet('2026-03-14'));
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new StateFirmware(new FirmwareFacts('core 3.0.7', libraries: $libraries)),
+            new RecordTriedSet('2026-03-14'),
+        );
+        $newer = new StateFirmware(new FirmwareFacts('core 3.1.0', libraries: $libraries, tried: [$tried]));
         yield 'newer package with the old libraries' => Planted::in(
             'controls.versions-untried',
             'board',
             Severity::Weak,
             '',
-            new StateFirmware(new FirmwareFacts('core 3.1.0', libraries: $libraries, tried: [$tried])),
+            $newer,
             new StateFirmware(new FirmwareFacts(' Core 3.0.7', libraries: array_reverse($libraries), tried: [$tried])),
             $board,
             says: '“core 3.1.0” with 2 libraries was never built together; another set was.',
@@ -38,10 +43,11 @@ final class VersionsUntriedFaults implements PlantedFaults
             'board',
             Severity::Weak,
             '',
-            new RecordTriedSet('2026-05-02', false, 'loses the network'),
-            new RecordTriedSet('2026-05-02', true),
+            Planted::both($newer, new RecordTriedSet('2026-05-02', false, 'loses the network')),
+            Planted::both($newer, new RecordTriedSet('2026-05-02', true)),
             $board,
             says: 'These versions did not work together on 2026-05-02: loses the network.',
+            proposes: ['Go back to the set that worked on 2026-03-14'],
         );
     }
 }

@@ -10,23 +10,24 @@ use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Nature;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Catalogue\DeviceKind;
+use IronLatch\Core\Catalogue\ShownKind;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 
 /** Says what lines are to whoever shows or speaks of them, and in which room; what is left out stays as it was. */
 #[Says(Nature::Choice)]
-final readonly class StateDeviceKind implements Edit
+final readonly class StateShownAs implements Edit
 {
     /**
      * @param list<string> $lines ids
-     * @param ?string $room empty for the room of its group
+     * @param bool $ownRoomNoMore it is in the room of its group again
      */
     public function __construct(
         #[ListOf('string')]
         public array $lines,
-        public ?DeviceKind $kind = null,
+        public ?ShownKind $kind = null,
         public ?string $room = null,
+        public bool $ownRoomNoMore = false,
     ) {}
 
     public function apply(Board $board): Board
@@ -38,8 +39,9 @@ final readonly class StateDeviceKind implements Edit
             throw new EditRefused('The name of a room has at most 60 characters.', 'room');
         }
         $said = [
-            ...null === $this->kind ? [] : ['deviceKind' => $this->kind],
+            ...null === $this->kind ? [] : ['shownAs' => $this->kind],
             ...null === $this->room ? [] : ['room' => trim($this->room)],
+            ...$this->ownRoomNoMore ? ['room' => ''] : [],
         ];
         $lines = $board->lines;
         foreach ($this->lines as $id) {

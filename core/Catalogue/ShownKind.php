@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Catalogue;
 
 /** What a line is to whoever shows or speaks of it: it decides the picture, the words and what can be asked of it. */
-enum DeviceKind: string
+enum ShownKind: string
 {
     case Switch = 'switch';
     case Light = 'light';

@@ -19,6 +19,12 @@ final readonly class Outage
         return null === $this->channel ? $this->need->value : $this->channel . ' ' . $this->need->value;
     }
 
+    /** What is gone, in few words. */
+    public function short(): string
+    {
+        return null === $this->channel ? $this->need->value : sprintf('%s of %s', $this->need->value, $this->name);
+    }
+
     public function words(): string
     {
         return sprintf($this->need->goneWords(), $this->name);

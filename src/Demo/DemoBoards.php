@@ -45,6 +45,7 @@ use IronLatch\Core\Board\Edit\Functions\FitPull;
 use IronLatch\Core\Board\Edit\Functions\RenameFunction;
 use IronLatch\Core\Board\Edit\Functions\StateCable;
 use IronLatch\Core\Board\Edit\Functions\StateContactMade;
+use IronLatch\Core\Board\Edit\Functions\StateLamp;
 use IronLatch\Core\Board\Edit\Functions\StateRepeated;
 use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
 use IronLatch\Core\Board\Edit\House\AddPlace;
@@ -84,6 +85,8 @@ use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\LampColour;
+use IronLatch\Core\Board\LampTells;
 use IronLatch\Core\Board\LibraryPin;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\LostSensor;
@@ -290,7 +293,7 @@ final readonly class DemoBoards
             new HandOn('C4', 'C1'),
             new PutOnChannel('C2', ['L1', 'L2', 'L5']),
             new PutOnChannel('C3', ['L1', 'L2', 'L5']),
-            new PutOnChannel('C4', ['L1', 'L2', 'L4', 'L5']),
+            new PutOnChannel('C4', ['L1', 'L2', 'L5']),
             new StateTier('C2', 'free', eurosPerMonth: 0.0, seenOn: '2026-03-14', fallsAway: 'spoken words; all else goes on'),
             new AddLineGroup(LineGroupKind::All, 'Utility all', array_keys($board->lines), ['C1', 'C2', 'C3'], false),
             new AddLineGroup(LineGroupKind::Chosen, 'Laundry', ['L1', 'L2', 'L5'], ['C1']),
@@ -304,8 +307,12 @@ final readonly class DemoBoards
                 libraries: [new LibraryPin('infrared receiver', '4.4.1'), new LibraryPin('broker client', '2.8.0')],
             )),
             new RecordTriedSet('2026-03-14'),
+            // Seen from the door: the board is in touch with the broker.
+            new AddFunction(FunctionKind::StatusLed, 'Connection lamp'),
         ]);
         $board = self::make($board, [
+            new SeatFunction((string) array_key_last($board->functions), '2'),
+            new StateLamp((string) array_key_last($board->functions), LampColour::Green, 680.0, tells: LampTells::Connected),
             new AssignCode(
                 (string) array_key_last($board->lineGroups['K1']->keys),
                 sprintf('%08X', PulseDistance::value(self::REMOTE_ADDRESS, 0x07)),
@@ -512,6 +519,7 @@ final readonly class DemoBoards
             new AddSurface('L6', SurfaceKind::WallSwitch),
             new AddFunction(FunctionKind::AnalogueSensor, 'Light sensor'),
             new AddFunction(FunctionKind::StatusLed, 'Status light'),
+            new StateLamp('F16', LampColour::Red, 680.0),
         ]);
 
         return self::make($board, [
@@ -568,7 +576,8 @@ final readonly class DemoBoards
             new AssignCode('S3', '0BF4A25E'),
             new AssignCode('S7', 'FFFFFFFF'),
             new AddChannel($this->part('numbered-service', SurfaceProfile::class), 'Pocket service'),
-            new ChangeChannel('C1', blockSeconds: 8.0),
+            new ChangeChannel('C1', blockSeconds: 8.0, region: 'Europe'),
+            new StateTier('C1', 'free', eurosPerMonth: 0.0, seenOn: '2026-03-14', fallsAway: 'the sixth line'),
             new PutOnChannel('C1', ['L1', 'L2', 'L3', 'L4', 'L5', 'L6']),
             new TellSurface('S9', address: '23'),
             new AddChannel($this->part('message-broker', SurfaceProfile::class), 'Broker'),

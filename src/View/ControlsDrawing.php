@@ -65,7 +65,7 @@ final readonly class ControlsDrawing
         return [
             'map' => $map,
             'line_id' => $line,
-            'section' => null !== $without ? 'outages' : (in_array($open, self::SECTIONS, true) ? $open : ''),
+            'section' => in_array($open, self::SECTIONS, true) ? $open : '',
             'without' => $without,
             'chain' => isset($map->routes[$map->entries[$open]->column ?? '']) ? $this->chain($map->entries[$open], $outages) : [],
             'route' => $map->routes[$map->entries[$open]->column ?? ''] ?? null,

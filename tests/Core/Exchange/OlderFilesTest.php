@@ -50,6 +50,27 @@ final class OlderFilesTest extends TestCase
         self::assertSame('38-pin carrier', $board->program->firmware?->boardType);
     }
 
+    /** Every channel reached the board itself; of lamps, rooms and prices nobody had said anything. */
+    public function testAFileOfVersionSevenReachesTheBoardByEachOfItsChannels(): void
+    {
+        $file = (string) file_get_contents(__DIR__ . '/files/utility-room-version-7.json');
+        $board = BoardJson::read($file);
+        self::assertSame(
+            ['House broker', 'Voice'],
+            array_values(array_map(static fn($channel): string => $channel->name, $board->channels)),
+        );
+        foreach ($board->channels as $channel) {
+            self::assertSame([null, null, null, ''], [$channel->via, $channel->link, $channel->tier, $channel->region]);
+        }
+        self::assertSame([], array_filter($board->lineGroups, static fn($group): bool => [] !== $group->keys));
+        $data = json_decode($file, true, flags: JSON_THROW_ON_ERROR);
+        self::assertIsArray($data);
+        $data['channels']['C2']['via'] = 'C1';
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('channels.C2.via');
+        BoardJson::read(json_encode($data, JSON_THROW_ON_ERROR));
+    }
+
     /** Of the wiring nobody had chosen anything: it is done as is usual. */
     public function testAFileOfVersionFourIsWiredAsIsUsual(): void
     {

@@ -14,7 +14,8 @@ test('a line is renamed once and every name follows; one name is made the maker�
   await swapped(page, () => page.getByRole('button', { name: 'Rename it everywhere' }).click());
   await expect(page.locator('.card')).toContainText('BENCH_LIGHT');
   await expect(page.locator('.card')).toContainText('alder-row/utility/bench-light/state');
-  await expect(cell(page, 'Bench light', 'Bench light on and off')).toBeVisible();
+  // By voice, by the rules in the house and on the panel.
+  await expect(cell(page, 'Bench light', 'Bench light on and off')).toHaveCount(3);
 
   const topic = page.locator('#entry-S19');
   await topic.getByLabel(/^Topic/).fill('bench/#');
@@ -66,7 +67,7 @@ test('a group that would start the airer is a danger, and a channel is added wit
 
   await swapped(page, () => page.getByRole('link', { name: /^Channels/ }).click());
   const channel = page.locator('form', { has: page.getByRole('button', { name: 'Add the channel' }) });
-  await channel.getByLabel('One more channel').selectOption({ label: 'Remote service that numbers pins' });
+  await channel.getByLabel('One more channel').selectOption({ label: 'Remote service with numbers of its own' });
   await channel.getByLabel('Called').fill('Pocket');
   await swapped(page, () => channel.getByRole('button', { name: 'Add the channel' }).click());
   await expect(page.locator('#tray')).toContainText('While it reconnects, the program stands still for');
@@ -101,4 +102,84 @@ test('constants in use are held against the board, and either side is adopted', 
   await swapped(page, () => drift.getByRole('button', { name: 'Let the board say 0x0BF410EF for WORKTOP_LAMP_KEY' }).click());
   await expect(drift).toContainText('1 difference.');
   await expect(cell(page, 'Worktop lamp', /0x0BF410EF/)).toBeVisible();
+});
+
+test('the way of a spoken word is seen hop by hop, and a hop is tried away', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  await swapped(page, () =>
+    page
+      .getByRole('row', { name: /^Worktop lamp/ })
+      .getByRole('link', { name: 'Worktop lamp on and off' })
+      .first()
+      .click(),
+  );
+  const way = page.getByRole('figure', { name: 'Way of the command to Worktop lamp' });
+  await expect(way.locator('.hop')).toHaveCount(4);
+  await expect(way.locator('.hop').nth(0)).toContainText('say “turn on Worktop lamp”');
+  await expect(way.locator('.hop').nth(2)).toContainText('publish “ON” to alder-row/utility/worktop-lamp/set');
+  await expect(way).toContainText(/From the act to the board\s+1.1\s+s\s+usually/);
+  await swapped(page, () => way.getByRole('link', { name: 'Try it while the machine of “House rules” is off' }).click());
+  const dark = page.locator('.tagged.dark');
+  // Three lines by voice, three by rules; panel and broker act as before.
+  await expect(dark).toHaveCount(6);
+  await expect(page.getByRole('row', { name: /^Worktop lamp/ })).toContainText('by 4 of 6');
+  await swapped(page, () => page.locator('.levers').getByRole('link', { name: 'radio', exact: true }).click());
+  await expect(dark).toHaveCount(15);
+  await swapped(page, () => page.getByRole('link', { name: 'All is well again' }).click());
+  await expect(dark).toHaveCount(0);
+});
+
+test('a key acts on a scene, a hop is put before another, and what is missing is said and mended', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  await swapped(page, () => page.getByRole('link', { name: /^Groups/ }).click());
+  const group = page.locator('form', { has: page.getByRole('button', { name: 'Add the group' }) });
+  await group.getByLabel('One more group of').selectOption('scene');
+  await group.getByLabel('Called').fill('Evening');
+  await group.getByText('Lines and channels').click();
+  await group.getByLabel('Extractor fan').check();
+  await group.getByLabel('Worktop lamp').check();
+  await swapped(page, () => group.getByRole('button', { name: 'Add the group' }).click());
+  const evening = page.locator('#together .entry', { hasText: 'Evening' });
+  await evening.getByRole('checkbox', { name: 'Worktop lamp' }).first().check();
+  await swapped(page, () => evening.getByRole('button', { name: 'Set the scene Evening' }).click());
+  await evening.getByLabel('One more key for all of it').selectOption('infrared key');
+  await swapped(page, () => evening.getByRole('button', { name: 'Add a key for Evening' }).click());
+  await expect(evening).toContainText('Infrared key no key yet');
+  await expect(evening.getByLabel('means').first()).toHaveValue('scene');
+
+  await swapped(page, () => page.getByRole('link', { name: /^Channels/ }).click());
+  const channel = page.locator('form', { has: page.getByRole('button', { name: 'Add the channel' }) });
+  await channel.getByLabel('One more channel').selectOption({ label: 'Rule service' });
+  await channel.getByLabel('Called').fill('Outside rules');
+  await swapped(page, () => channel.getByRole('button', { name: 'Add the channel' }).click());
+  const rules = page.locator('#channels .entry', { hasText: 'Outside rules' }).last();
+  await rules.getByLabel('It hands on to').selectOption({ label: 'House broker' });
+  await swapped(page, () => rules.getByRole('button', { name: 'Say what Outside rules hands on to' }).click());
+  const voice = page.locator('#channels .entry', { has: page.getByRole('button', { name: 'Say what Voice hands on to' }) });
+  await voice.getByLabel('It hands on to').selectOption({ label: 'Outside rules' });
+  await swapped(page, () => voice.getByRole('button', { name: 'Say what Voice hands on to' }).click());
+  await expect(page.locator('#tray')).toContainText('which hands on to “Outside rules”, and that does not know the line.');
+  await swapped(page, () => page.getByRole('button', { name: 'Undo' }).click());
+  await expect(page.locator('#tray')).not.toContainText('does not know the line');
+});
+
+test('set-up of all hops and the message list are taken along', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await openControls(page);
+  await swapped(page, () => page.getByRole('link', { name: /^Messages/ }).click());
+  await expect(page.getByRole('region', { name: 'Messages' }).getByRole('row')).not.toHaveCount(0);
+  const csv = await (
+    await page.request.get(await page.locator('#messages').getByRole('link', { name: 'CSV' }).getAttribute('href'))
+  ).text();
+  expect(csv).toContain('House broker,Worktop lamp,command,to the board,alder-row/utility/worktop-lamp/set,ON,not retained');
+  expect(csv).toContain('House broker,Utility room board,"presence, last will",from the board,alder-row/utility/presence,offline,retained');
+  await swapped(page, () => page.getByRole('link', { name: /^Program and set-up sheets/ }).click());
+  await expect(page.locator('#program')).toContainText('2026-03-14 worked: esp32 core 3.0.7');
+  await page.getByRole('link', { name: 'All on one page, to print' }).click();
+  await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('1. By hand');
+  await expect(page.getByRole('heading', { level: 2, name: '7. Voice' })).toBeVisible();
+  await page.getByLabel('Step 1 of House broker is done').check();
+  await expect(page.getByRole('region', { name: 'Rows of House rules' })).toContainText('Voice: “turn on Worktop lamp”');
 });

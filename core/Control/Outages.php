@@ -19,12 +19,16 @@ final readonly class Outages
     {
         $all = self::possible($map);
         $left = [];
+        // What survives what is asked once of each column, and not of each line.
+        $survived = [];
+        foreach ($map->columns as $id => $column) {
+            $route = $map->routes[$id] ?? null;
+            $keeps = array_filter($all, static fn(Outage $outage): bool => null === $route || $route->survives($outage));
+            $survived[$id] = array_map(static fn(Outage $outage): string => $outage->key(), $keeps);
+        }
         foreach ($map->entries as $entry) {
-            $route = $map->routes[$entry->column] ?? null;
-            foreach ($entry->direction->commands() ? $all : [] as $outage) {
-                if (null === $route || $route->survives($outage)) {
-                    $left[$entry->line][$outage->key()][$entry->column] = $entry->column;
-                }
+            foreach ($entry->direction->commands() ? $survived[$entry->column] ?? [] : [] as $outage) {
+                $left[$entry->line][$outage][$entry->column] = $entry->column;
             }
         }
 

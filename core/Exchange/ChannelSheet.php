@@ -30,6 +30,8 @@ final readonly class ChannelSheet
 {
     private Hop $hop;
     private SurfaceProfile $profile;
+    /** @var list<list<string>> */
+    private array $rows;
 
     /**
      * @param array<string, list<string>> $beside what the maker lets stand, by line
@@ -38,6 +40,7 @@ final readonly class ChannelSheet
     {
         $this->hop = $route->hops[0];
         $this->profile = $this->hop->profile;
+        $this->rows = $this->profile->byRules ? $this->rules() : $this->entries();
     }
 
     /**
@@ -56,7 +59,7 @@ final readonly class ChannelSheet
             ...0 === $this->capacity() ? [] : [new SheetStep(sprintf(
                 'Look how many entries it takes: %d, and this sheet has %d.',
                 $this->capacity(),
-                count($this->rows()),
+                count($this->rows),
             ))],
             ...array_map(static fn(SetUpStep $step): SheetStep => SheetStep::of($step, $fill), $this->profile->setUp),
             ...[] === $this->profile->setUp
@@ -112,9 +115,14 @@ final readonly class ChannelSheet
      */
     public function rows(): array
     {
-        if ($this->profile->byRules) {
-            return $this->rules();
-        }
+        return $this->rows;
+    }
+
+    /**
+     * @return list<list<string>>
+     */
+    private function entries(): array
+    {
         $rows = [];
         foreach ($this->inspection->controls->on($this->hop->id) as $entry) {
             $rows[] = $this->row($entry, count($rows) + 1);
@@ -269,7 +277,7 @@ final readonly class ChannelSheet
             '{root}' => ControlMap::root($this->inspection->board, $channel),
             '{region}' => self::orElse($channel->region, '(not chosen yet)'),
             '{rate}' => $rate . ' bits per second',
-            '{entries}' => (string) count($this->rows()),
+            '{entries}' => (string) count($this->rows),
             '{ending}' => match ($channel->reading?->ending) {
                 null => '(not stated yet)',
                 LineEnding::None => 'nothing',

@@ -285,37 +285,48 @@ final class ControlsEditsTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, array<mixed>, string}>
+     * @return iterable<string, array{array<string, mixed>, string}> what is written over, and what is said of it
      */
     public static function brokenFiles(): iterable
     {
-        yield 'a way in a circle' => ['channels.C2.via', ['C1', 'C2'], 'hands on to itself in the end'];
-        yield 'a way to nowhere' => ['channels.C1.via', ['C9'], 'hands on to “C9”, which is no channel of the board'];
-        yield 'a lamp on no rail' => ['functions.F6.lamp', [], 'is fed from the rail “R9”, which is not on the board'];
-        yield 'a key on a switch' => ['lineGroups.K1.keys', [], 'is a push button, and “Lamp wall switch” is a maintained switch'];
-        yield 'a key with the id of a surface' => ['lineGroups.K1.keys twice', [], 'The id “S1” is used twice'];
-        yield 'a scene with a strange line' => ['lineGroups.K2.lit', [], 'puts a line on that is none of its own'];
+        $key = static fn(string $function): array => ['kind' => 'push button', 'function' => $function, 'operation' => 'off only'];
+        yield 'a way in a circle' => [
+            ['channels' => ['C1' => ['via' => 'C2'], 'C2' => ['via' => 'C1']]],
+            'hands on to itself in the end',
+        ];
+        yield 'a way to nowhere' => [
+            ['channels' => ['C1' => ['via' => 'C9']]],
+            'hands on to “C9”, which is no channel of the board',
+        ];
+        yield 'a lamp on no rail' => [
+            ['functions' => ['F6' => ['lamp' => ['rail' => 'R9']]]],
+            'is fed from the rail “R9”, which is not on the board',
+        ];
+        yield 'a key on a switch' => [
+            ['lineGroups' => ['K1' => ['keys' => ['S3' => $key('F3')]]], 'lastIds' => ['S' => 3]],
+            'is a push button, and “Lamp wall switch” is a maintained switch',
+        ];
+        yield 'a key with the id of a surface' => [
+            ['lineGroups' => ['K1' => ['keys' => ['S1' => $key('F4')]]]],
+            'The id “S1” is used twice',
+        ];
+        yield 'a key beyond the counter' => [
+            ['lineGroups' => ['K1' => ['keys' => ['S9' => $key('F4')]]]],
+            'lies beyond the counter lastIds.S',
+        ];
+        yield 'a scene with a strange line' => [['lineGroups' => ['K2' => ['lit' => ['L9']]]], 'puts a line on that is none of its own'];
     }
 
     /**
-     * @param array<mixed> $values
+     * @param array<string, mixed> $over
      */
     #[DataProvider('brokenFiles')]
-    public function testAFileThatPointsNowhereIsRefused(string $where, array $values, string $words): void
+    public function testAFileThatPointsNowhereIsRefused(array $over, string $words): void
     {
         $data = json_decode(BoardJson::write((new SetScene('K2', ['L1']))->apply(self::night())), true, flags: JSON_THROW_ON_ERROR);
         self::assertIsArray($data);
-        $key = static fn(string $function): array => ['kind' => 'push button', 'function' => $function, 'operation' => 'off only'];
-        match ($where) {
-            'channels.C2.via' => [$data['channels']['C1']['via'], $data['channels']['C2']['via']] = ['C2', 'C1'],
-            'channels.C1.via' => $data['channels']['C1']['via'] = 'C9',
-            'functions.F6.lamp' => $data['functions']['F6']['lamp'] = ['rail' => 'R9'],
-            'lineGroups.K1.keys' => $data['lineGroups']['K1']['keys'] = ['S3' => $key('F3')] and $data['lastIds']['S'] = 3,
-            'lineGroups.K1.keys twice' => $data['lineGroups']['K1']['keys'] = ['S1' => $key('F4')],
-            default => $data['lineGroups']['K2']['lit'] = ['L9'],
-        };
         $this->expectException(BoardFileFault::class);
         $this->expectExceptionMessage($words);
-        BoardJson::read(json_encode($data, JSON_THROW_ON_ERROR));
+        BoardJson::read(json_encode(array_replace_recursive($data, $over), JSON_THROW_ON_ERROR));
     }
 }

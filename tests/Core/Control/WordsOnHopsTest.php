@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Control;
 
+use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
@@ -74,7 +75,10 @@ final class WordsOnHopsTest extends TestCase
         ));
     }
 
-    /** @param list<string> $texts */
+    /**
+     * @param list<string> $texts
+     * @param ?list<string> $clash
+     */
     #[TestWith([['L1+', 'L1-', 'L10+', 'L1?'], null])]
     #[TestWith([['L2+', 'L1', 'L1+'], ['L1', 'L1+']])]
     #[TestWith([['L1=5', 'L1=50'], ['L1=5', 'L1=50']])]
@@ -121,7 +125,7 @@ final class WordsOnHopsTest extends TestCase
             new AddLine('Iron', TestBoards::part('iron', Appliance::class)),
             new AddLine('Pump', TestBoards::part('return-pump', Appliance::class)),
         );
-        $kinds = static fn($of): array => array_map(
+        $kinds = static fn(Board $of): array => array_map(
             static fn(string $line): string => ShownKinds::of($of, $line)->value,
             array_keys($of->lines),
         );
@@ -129,6 +133,7 @@ final class WordsOnHopsTest extends TestCase
         self::assertSame('plug', $kinds((new StateShownAs(['L6'], ShownKind::Plug))->apply($board))[5]);
     }
 
+    /** @param list<ShownKind> $known */
     #[TestWith([ShownKind::Fan, [ShownKind::Switch, ShownKind::DimmableLight], ShownKind::DimmableLight])]
     #[TestWith([ShownKind::Fan, [ShownKind::Switch], ShownKind::Switch])]
     #[TestWith([ShownKind::Light, [ShownKind::Light, ShownKind::Switch], ShownKind::Light])]

@@ -65,7 +65,7 @@ final class OlderFilesTest extends TestCase
         self::assertSame([], array_filter($board->lineGroups, static fn($group): bool => [] !== $group->keys));
         $data = json_decode($file, true, flags: JSON_THROW_ON_ERROR);
         self::assertIsArray($data);
-        $data['channels']['C2']['via'] = 'C1';
+        $data = array_replace_recursive($data, ['channels' => ['C2' => ['via' => 'C1']]]);
         $this->expectException(BoardFileFault::class);
         $this->expectExceptionMessage('channels.C2.via');
         BoardJson::read(json_encode($data, JSON_THROW_ON_ERROR));

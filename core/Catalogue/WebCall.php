@@ -27,9 +27,17 @@ final readonly class WebCall
         }
     }
 
-    /** Whether a fetch of the page by itself, as by a preview or a browser that looks ahead, could switch something. */
-    public function isSafeToRepeat(): bool
+    /** Whether a fetch by itself, as by a preview or a browser that looks ahead, switches nothing. */
+    public function isSafeFromLookingAhead(): bool
     {
         return 'GET' !== $this->method;
+    }
+
+    /** Whether it carries something that each copy keeps to itself; its address alone is no secret. */
+    public function asksForAToken(): bool
+    {
+        $said = implode("\n", [...$this->headers, $this->body, str_replace('{secret:BOARD_ADDRESS}', '', $this->host)]);
+
+        return str_contains($said, '{secret:');
     }
 }

@@ -123,7 +123,10 @@ final readonly class RecordReader
             ValueKind::Quantity => $this->quantity($shape, $data, $path),
             ValueKind::Spread => $this->spread($shape, $data, $path),
             ValueKind::Choice => $this->choice($shape->class ?? '', $data, $path),
-            ValueKind::Record => $this->record($shape->class ?? throw new \LogicException(), $data, $path),
+            // What a form has looked up is there already, and was typed by nobody.
+            ValueKind::Record => is_object($data) && $data::class === $shape->class
+                ? $data
+                : $this->record($shape->class ?? throw new \LogicException(), $data, $path),
             ValueKind::Variant => $this->variant($shape->class ?? throw new \LogicException(), $data, $path),
             ValueKind::Listing => $this->listing($shape->item ?? throw new \LogicException(), $data, $path),
             ValueKind::Map => $this->map($shape->item ?? throw new \LogicException(), $shape->keys, $data, $path),

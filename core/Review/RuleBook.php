@@ -163,6 +163,7 @@ final class RuleBook
             new Controls\GroupAct(),
             new Controls\KindSubstituted(),
             new Controls\AnnouncementFault(),
+            new Controls\RequestOpen(),
             new Controls\TextPrefix(),
             new Controls\TextHabits(),
             new Controls\TierUnknown(),

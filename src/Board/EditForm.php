@@ -21,7 +21,6 @@ use IronLatch\Core\Record\FieldShape;
 use IronLatch\Core\Record\RecordFault;
 use IronLatch\Core\Record\RecordReader;
 use IronLatch\Core\Record\RecordShape;
-use IronLatch\Core\Record\RecordWriter;
 use IronLatch\Core\Record\ValueKind;
 use IronLatch\Storage\ShelfPapers;
 
@@ -180,9 +179,8 @@ final readonly class EditForm
 
     /**
      * @param class-string<Part> $class
-     * @return array<string, mixed>
      */
-    private function facts(string $id, string $class, Board $board): array
+    private function facts(string $id, string $class, Board $board): Part
     {
         if ('' === $id) {
             throw new EditRefused('Nothing was chosen. Choose one from the list first.');
@@ -190,16 +188,13 @@ final readonly class EditForm
         // The catalogue first: choosing a part anew is how newer facts come to a board.
         $part = $this->catalogue->part($id) ?? $board->parts[$id] ?? null;
 
-        return $part instanceof $class ? RecordWriter::write($part) : throw new EditRefused(sprintf(
+        return $part instanceof $class ? $part : throw new EditRefused(sprintf(
             'There is no part “%s” to choose here. Choose one from the list.',
             mb_substr($id, 0, 60),
         ));
     }
 
-    /**
-     * @return ?array<string, mixed>
-     */
-    private function chipOf(mixed $carrier, Board $board): ?array
+    private function chipOf(mixed $carrier, Board $board): ?Part
     {
         $part = is_string($carrier) ? $this->catalogue->part($carrier) ?? $board->parts[$carrier] ?? null : null;
 

@@ -9,6 +9,7 @@ use IronLatch\Core\Build\OrderLists;
 use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Build\Shopping;
 use IronLatch\Core\Catalogue\Assembler;
+use IronLatch\Core\Control\ServiceCosts;
 use IronLatch\Core\Review\Board\Alternative;
 use IronLatch\Core\Review\Board\Alternatives;
 use IronLatch\Storage\ShelfPapers;
@@ -52,6 +53,7 @@ final readonly class BuildScreen implements Screen
             'thing' => $thing,
             'drawing' => $drawing,
             'parts' => $parts,
+            'yearly' => ServiceCosts::yearly($board),
             'row_opened' => '' === $thing ? null : $parts->rowOf($thing),
             'device' => '' === $thing ? null : $inspection->connections()->devices[$thing] ?? null,
             'others' => $this->others($look, $parts, $thing),

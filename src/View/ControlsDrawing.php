@@ -30,6 +30,7 @@ use IronLatch\Core\Control\Message;
 use IronLatch\Core\Control\Outage;
 use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Control\PulseDistance;
+use IronLatch\Core\Control\ServiceCosts;
 use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Control\SimulatedRemote;
 use IronLatch\Core\Exchange\Constants;
@@ -79,7 +80,7 @@ final readonly class ControlsDrawing
             'lamp_tells' => LampTells::cases(),
             'key_kinds' => GroupKey::kinds(),
             'key_acts' => GroupKey::operations(SurfaceKind::PushButton),
-            'yearly' => $this->yearlyEuros(),
+            'yearly' => ServiceCosts::yearly($board),
             'surface_id' => isset($map->entries[$open]) ? $open : '',
             'cells' => $this->cells(),
             'marks' => $this->marks($report),
@@ -189,19 +190,6 @@ final readonly class ControlsDrawing
         }
 
         return $lamps;
-    }
-
-    /** What its services cost in a year, as far as that is stated. */
-    private function yearlyEuros(): ?float
-    {
-        $prices = [];
-        foreach ($this->inspection->board->channels as $channel) {
-            if (null !== $channel->tier?->eurosPerMonth) {
-                $prices[] = 12 * $channel->tier->eurosPerMonth;
-            }
-        }
-
-        return [] === $prices ? null : array_sum($prices);
     }
 
     /**

@@ -12,10 +12,12 @@ use IronLatch\Core\Board\Edit\Pins\FreezePins;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\ConstantsFile;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\RuleBook;
+use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
 
 final class ControlsTest extends BoardTestCase
@@ -273,5 +275,40 @@ final class ControlsTest extends BoardTestCase
             self::assertStringContainsString($words, $this->page(), $edit);
         }
         self::assertSame($opened->revision->id(), $this->head($opened)->revision->id());
+    }
+
+    /** What a form looks up was typed by nobody: a blank that a profile puts between words is no slip. */
+    public function testAProfileComesToTheBoardAsTheCatalogueHasIt(): void
+    {
+        $opened = $this->shelved(TestBoards::sound());
+        foreach (TestBoards::catalogue()->parts(SurfaceProfile::class) as $id => $profile) {
+            $this->browser->request('POST', '/boards/' . $opened->record->id() . '/edits', [
+                'base' => $this->head($opened)->revision->id(),
+                'view' => 'controls',
+                'edit' => 'add-channel',
+                'profile' => $id,
+                'name' => 'Far ' . $id,
+            ]);
+            $board = $this->head($opened)->board;
+            self::assertEquals($profile, $board->parts[$id] ?? null, $id);
+        }
+        self::assertCount(14, $this->head($opened)->board->channels);
+    }
+
+    public function testAnOutageIsTriedAndItsLinesAreStruckThrough(): void
+    {
+        $opened = $this->shelved(Starts::chain());
+        $page = fn(string $open) => $this->browser->request('GET', '/boards/' . $opened->record->id() . '/controls?open=' . $open);
+        $crawler = $page('out-C2-machine-in-the-house');
+        self::assertSame('Tried: the machine of “Rules” is off.', substr($crawler->filter('.levers')->text(), 0, 41));
+        self::assertCount(2, $crawler->filter('.tagged.dark'), 'The voice, and the rules themselves; the broker acts.');
+        self::assertStringContainsString('by 2 of 4', $crawler->filter('.reach')->eq(0)->text());
+        self::assertCount(0, $page('out-nothing')->filter('.levers'));
+        $way = $page('S3')->filter('.way .hop');
+        self::assertSame(['Voice', 'Rules', 'Broker', 'Bare'], $way->each(static fn($hop): string => $hop->filter('b')->text()));
+        self::assertStringContainsString('run the rule “Lamp on”', $way->eq(1)->text());
+        $table = $page('outages')->filter('.outages tbody tr');
+        self::assertSame('The machine of “Rules” is off', $table->eq(3)->filter('th')->text());
+        self::assertSame(['by 2not by Voice, Rules', 'by 1all act'], $table->eq(3)->filter('td')->each(static fn($cell): string => $cell->text()));
     }
 }

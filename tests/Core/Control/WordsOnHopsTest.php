@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\StateTier;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
@@ -24,6 +25,7 @@ use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\MessageList;
 use IronLatch\Core\Control\MessageRow;
 use IronLatch\Core\Control\PinNumbers;
+use IronLatch\Core\Control\ServiceCosts;
 use IronLatch\Core\Control\ServiceRule;
 use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Control\TextCommands;
@@ -223,5 +225,18 @@ final class WordsOnHopsTest extends TestCase
             'Link' => ['Link'],
             'Repeater' => ['Repeater'],
         ], $gone);
+    }
+
+    public function testServicesCostTwelveTimesAMonth(): void
+    {
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddChannel(Starts::profile('numbered-service'), 'Pocket'),
+            new AddChannel(Starts::profile('outside-broker'), 'Far'),
+        );
+        self::assertNull(ServiceCosts::yearly($board));
+        $priced = TestBoards::edited($board, new StateTier('C1', eurosPerMonth: 0.0), new StateTier('C2', eurosPerMonth: 2.5));
+        self::assertEqualsWithDelta(30.0, ServiceCosts::yearly($priced)?->value, 1e-9);
+        self::assertSame(['Pocket 0.00 € a month', 'Far 2.50 € a month'], ServiceCosts::yearly($priced)?->inputs);
     }
 }

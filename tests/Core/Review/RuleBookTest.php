@@ -32,6 +32,8 @@ final class RuleBookTest extends TestCase
         ['controls.other-way', ''],
         // On which day a price was looked at, only the maker knows.
         ['controls.tier', ''],
+        // How another service wants to be asked stands in its profile.
+        ['controls.request-open', ''],
         ['mains.contact-overloaded', '×0.92'], ['mains.contact-overloaded', '×0.966'],
         ['mains.contact-overloaded', '×0.96'], ['mains.contact-overloaded', '×0.625'], ['mains.contact-overloaded', '×0.727'], [
             'mains.contact-overloaded',

@@ -309,6 +309,9 @@ final class ControlsTest extends BoardTestCase
         self::assertStringContainsString('run the rule “Lamp on”', $way->eq(1)->text());
         $table = $page('outages')->filter('.outages tbody tr');
         self::assertSame('The machine of “Rules” is off', $table->eq(3)->filter('th')->text());
-        self::assertSame(['by 2not by Voice, Rules', 'by 1all act'], $table->eq(3)->filter('td')->each(static fn($cell): string => $cell->text()));
+        self::assertSame(
+            ['by 2not by Voice, Rules', 'by 1all act'],
+            $table->eq(3)->filter('td')->each(static fn($cell): string => $cell->text()),
+        );
     }
 }

@@ -56,7 +56,7 @@ final class WiringTest extends BoardTestCase
         $id = $this->shelved(WiredBoards::demos()['utility-room'])->record->id();
         self::assertStringContainsString('Mains kills.', $this->view($id, 'mains')->filter('.title-plate')->text());
         self::assertGreaterThan(8, $this->view($id, 'box')->filter('svg.wiring .device')->count());
-        self::assertStringContainsString('175 conductors', $this->view($id, 'wires')->filter('#wiring-list')->text());
+        self::assertStringContainsString('178 conductors', $this->view($id, 'wires')->filter('#wiring-list')->text());
         self::assertStringContainsString('green-yellow', $this->view($id, 'cutting')->filter('#wiring-list')->text());
         self::assertStringContainsString('0.5 N·m', $this->view($id, 'terminals')->filter('#wiring-list')->text());
         self::assertStringContainsString('no short between a rail', strtolower($this->view($id, 'continuity')->filter('h3')->text()));

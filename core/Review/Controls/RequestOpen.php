@@ -46,7 +46,8 @@ final class RequestOpen implements Rule
     private static function fault(WebCall $call): ?string
     {
         return match (true) {
-            !$call->isSafeFromLookingAhead() => 'is a GET: a page that is only looked at ahead switches too. State POST in a profile of your own',
+            !$call->isSafeFromLookingAhead() => 'is a GET: a page that is only looked at ahead switches too. State POST in a profile of '
+                . 'your own',
             !$call->asksForAToken() => 'asks for no token: whatever is in the network can send it. State one in a profile of your own',
             default => null,
         };

@@ -127,7 +127,8 @@ final class ControlsEditsTest extends TestCase
         ];
         yield 'a group on a service that writes pins' => [
             new ChangeLineGroup('K1', 'Night', ['L1', 'L2'], ['C3'], false),
-            '“Pins” writes a level to one pin at a time, past the program, so it knows no group. Let a key or another channel act on the group.',
+            '“Pins” writes a level to one pin at a time, past the program, so it knows no group. Let a key or another channel '
+                . 'act on the group.',
         ];
         yield 'a resistor of a buzzer' => [new StateLamp('F7', ohms: 100.0), 'A buzzer has no colour and no resistor of its own.'];
         yield 'a lamp that is a switch' => [new StateLamp('F3', ohms: 100.0), '“Lamp wall switch” is no lamp and no buzzer.'];

@@ -21,18 +21,19 @@ final class PartsListTest extends TestCase
     public function testTheUtilityRoomBoardCostsWhatASumByHandSays(): void
     {
         $parts = self::partsOf(WiredBoards::demos()['utility-room']);
-        // Carrier 7 €, 8 transistors 0.05 €, 19 resistors 0.02 €, reservoir 0.20 €, 2 step capacitors 3.50 €, 9 diodes 0.05 €,
+        // Carrier 7 €, 8 transistors 0.05 €, 20 resistors 0.02 €, an LED 0.20 €, reservoir 0.20 €, 2 step capacitors 3.50 €, 9 diodes
+        // 0.05 €,
         // 3 suppressors 1.20 €, 8 relays 2.20 €, module 7.50 €, adapter 7 €, fuse 0.50 €, cut-out 2.50 €, 3 sensors 2 €,
         // 6 buttons 1.50 €, terminals with 10 × 2 and 2 × 3 poles and a socket at 0.25 € a pole, inlet 3 €.
-        $circuit = 7 + 8 * 0.05 + 19 * 0.02 + 0.2 + 2 * 3.5 + 9 * 0.05 + 3 * 1.2 + 8 * 2.2 + 7.5 + 7 + 0.5 + 2.5 + 3 * 2 + 6 * 1.5
+        $circuit = 7 + 8 * 0.05 + 20 * 0.02 + 0.2 + 0.2 + 2 * 3.5 + 9 * 0.05 + 3 * 1.2 + 8 * 2.2 + 7.5 + 7 + 0.5 + 2.5 + 3 * 2 + 6 * 1.5
             + (10 * 2 + 2 * 3 + 2) * 0.25 + 3;
         // Two strips of 19 poles at 0.04 €, four feet at 0.25 €, the box 19 €, wire at 0.30 €, and the board at 2 € for a dm².
         $wire = self::row($parts, 'wire, by the cutting list')->count;
         $board = self::row($parts, 'etched board')->price->euros ?? 0.0;
         self::assertEqualsWithDelta($circuit + 2 * 19 * 0.04 + 4 * 0.25 + 19 + 0.3 * $wire + $board, $parts->knownEuros(), 1e-9);
         self::assertSame(0, $parts->unpriced());
-        // 78 parts of the circuit, a board, two strips, four feet, a box.
-        self::assertSame(78 + 1 + 2 + 4 + 1, $parts->count());
+        // 80 parts of the circuit, a board, two strips, four feet, a box.
+        self::assertSame(80 + 1 + 2 + 4 + 1, $parts->count());
         $resistors = self::row($parts, '10 kΩ');
         self::assertSame(['R12', 'R22', 'R32', 'R42', 'R52', 'R62', 'R72', 'R82', 'R115', 'R125', 'R145'], $resistors->designators);
         self::assertSame('leaded, 0.25 W', $resistors->package);

@@ -59,7 +59,7 @@ final class RatingsTest extends TestCase
         self::assertSame('6.37 V of 10 V', $told('C13'));
         self::assertSame('24.6 mW of 250 mW', $told('R11'));
         self::assertSame('3.08 A of 6.3 A', $told('F01'));
-        self::assertSame('900 mA of 2 A', $told('G11'));
+        self::assertSame('902 mA of 2 A', $told('G11'));
         self::assertNull($told('X12'));
     }
 

@@ -31,8 +31,8 @@ final class RequestOpenFaults implements PlantedFaults
             '',
             $asked(new WebCall('GET', $host . '/{secret:TOKEN}')),
             $asked($sound),
-            says: 'What switches by way of “Far” is a GET: a page that is only looked at ahead switches too. State POST in a profile of your '
-                . 'own.',
+            says: 'What switches by way of “Far” is a GET: a page that is only looked at ahead switches too. State POST in a profile '
+                . 'of your own.',
         );
 
         yield 'request that anybody makes' => Planted::in(

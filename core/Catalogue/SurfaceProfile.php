@@ -93,6 +93,14 @@ final readonly class SurfaceProfile implements Part
         if ($capacity < 0 || $capacity > 1000) {
             throw new \InvalidArgumentException('A channel takes up to 1000 entries; write 0 for no limit.');
         }
+        foreach ($lineSecrets as $secret) {
+            if (1 !== preg_match('/^[A-Z][A-Z0-9_]{0,39}$/', $secret)) {
+                throw new \InvalidArgumentException(sprintf(
+                    '“%s” cannot name what a copy fills in. Write it in capitals, such as DEVICE_ID.',
+                    mb_substr($secret, 0, 40),
+                ));
+            }
+        }
         if (!$reachesBoard && !$handsOn) {
             throw new \InvalidArgumentException('A channel reaches the board, or hands on to another that does: say at least one.');
         }

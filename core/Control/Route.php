@@ -14,10 +14,19 @@ use IronLatch\Core\Quantity\Unit;
 /** The hops from a channel to the board, in the order in which a command passes them. */
 final readonly class Route
 {
+    private Direction $direction;
+
     /**
      * @param non-empty-list<Hop> $hops the last reaches the board, unless nothing does
      */
-    private function __construct(public array $hops) {}
+    private function __construct(public array $hops)
+    {
+        $direction = Direction::Both;
+        foreach ($hops as $hop) {
+            $direction = $direction->through($hop->direction());
+        }
+        $this->direction = $direction;
+    }
 
     /**
      * @return array<string, self> by channel
@@ -39,12 +48,7 @@ final readonly class Route
     /** What comes through all of it. */
     public function direction(): Direction
     {
-        $direction = Direction::Both;
-        foreach ($this->hops as $hop) {
-            $direction = $direction->through($hop->direction());
-        }
-
-        return $direction;
+        return $this->direction;
     }
 
     /** The first hop, seen from the board, that lets no state back. */

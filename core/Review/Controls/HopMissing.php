@@ -167,13 +167,16 @@ final class HopMissing implements Rule
         };
     }
 
-    /** On and off are carried as two acts by whatever carries them as one. */
+    /** On and off are carried by whatever carries them both, and a percentage stands for a step. */
     private static function carries(Hop $hop, Operation $operation): bool
     {
         return in_array($operation, $hop->profile->operations, true)
             || in_array($operation, [Operation::On, Operation::Off], true) && in_array(Operation::Explicit, $hop->profile->operations, true)
             || Operation::Explicit === $operation && in_array(Operation::Percent, $hop->profile->operations, true)
-            || Operation::Percent === $operation && in_array(Operation::Steps, $hop->profile->operations, true);
+            || $operation->isGraded() && [] !== array_filter(
+                $hop->profile->operations,
+                static fn(Operation $one): bool => $one->isGraded(),
+            );
     }
 
     /**

@@ -45,7 +45,9 @@ final class ReconnectBlocks implements Rule
             $inspection->controls->entries,
             static fn(Entry $entry): bool => !$entry->kind->isRemote() && $entry->direction->commands(),
         );
-        foreach ([] === $local ? [] : $inspection->board->channels as $id => $channel) {
+        // A key of a group waits as well.
+        $waiting = count($local) + count($inspection->controls->keys);
+        foreach (0 === $waiting ? [] : $inspection->board->channels as $id => $channel) {
             // What hands on is reconnected by its own machine, and not by the board’s program.
             if ([] === $inspection->board->profile($channel)->needs || null !== $channel->via) {
                 continue;
@@ -75,7 +77,7 @@ final class ReconnectBlocks implements Rule
                     sprintf(
                         'While “%s” reconnects, %d controls on the board wait for up to %s.',
                         $channel->name,
-                        count($local),
+                        $waiting,
                         $figure->printed(),
                     ),
                     [$figure],

@@ -72,7 +72,7 @@ final readonly class Announced
             '{board}' => $board->name,
             '{set}' => $entry->address,
             '{state}' => $entry->state,
-            '{on}' => $entry->on,
+            '{on}' => $entry->toldOn,
             '{off}' => $entry->off,
             '{availability}' => self::availability($board, $hop),
             '{here}' => $form->here,

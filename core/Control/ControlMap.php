@@ -275,6 +275,7 @@ final readonly class ControlMap
             null,
             null,
             $ranges,
+            '' !== $surface->on ? $surface->on : strtr($profile->on, $fill),
         );
     }
 

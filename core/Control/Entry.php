@@ -23,6 +23,7 @@ final readonly class Entry
      * @param bool $isOwn the maker has given the address
      * @param ?InfraredCode $code
      * @param ?InfraredCode $offCode
+     * @param string $toldOn the word by which it tells that it is on, whether or not it may be switched on from there
      * @param array<int, array{int, int}> $ranges least and greatest percentage by step, 0 for off; empty for a line without steps
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class Entry
         public ?InfraredCode $code,
         public ?InfraredCode $offCode,
         public array $ranges,
+        public string $toldOn = '',
     ) {}
 
     /** What is said to set a value, with the number in its place. */

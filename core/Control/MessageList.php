@@ -71,7 +71,7 @@ final class MessageList
                 $kept,
             );
         }
-        $told = $entry->operation->isGraded() ? [(string) self::SET_EXAMPLE] : [$entry->on, $entry->off];
+        $told = $entry->operation->isGraded() ? [(string) self::SET_EXAMPLE] : [$entry->toldOn, $entry->off];
         foreach ('' === $entry->state ? [] : self::said($told) as $says) {
             $rows[] = new MessageRow(
                 $hop->channel->name,

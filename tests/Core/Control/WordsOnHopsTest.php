@@ -239,4 +239,15 @@ final class WordsOnHopsTest extends TestCase
         self::assertEqualsWithDelta(30.0, ServiceCosts::yearly($priced)?->value, 1e-9);
         self::assertSame(['Pocket 0.00 € a month', 'Far 2.50 € a month'], ServiceCosts::yearly($priced)?->inputs);
     }
+
+    /** Somebody in the room may have switched it on: its state says so, though nobody can ask for it from afar. */
+    public function testWhatMayOnlyBeSwitchedOffTellsThatItIsOn(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), Starts::channel('message-broker', 'L2'), new TellSurface('S3', Operation::Off));
+        $said = array_map(
+            static fn(MessageRow $row): string => $row->kind . ' ' . $row->example,
+            array_slice(MessageList::of($board, ControlMap::of($board)), 0, 3),
+        );
+        self::assertSame(['command OFF', 'state ON', 'state OFF'], $said);
+    }
 }

@@ -124,6 +124,13 @@ final class ChainsTest extends TestCase
             [],
             [...$out, ...$service('Hop 1')],
         ];
+        yield 'voice, service with a device for each line' => [
+            ['spoken-assistant', 'device-service'],
+            Direction::Both,
+            1.6,
+            [],
+            [...$out, ...$service('Hop 1'), ...$service('Hop 2')],
+        ];
         yield 'request alone' => [['web-request'], Direction::Both, 0.1, [], $net];
     }
 

@@ -31,6 +31,7 @@ use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Control\TextCommands;
 use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Core\Review\Starts;
 use IronLatch\Tests\Support\TestBoards;
@@ -249,5 +250,19 @@ final class WordsOnHopsTest extends TestCase
             array_slice(MessageList::of($board, ControlMap::of($board)), 0, 3),
         );
         self::assertSame(['command OFF', 'state ON', 'state OFF'], $said);
+    }
+
+    /** What each line is given there is a placeholder of its own, on paper and in the secrets of a copy. */
+    public function testADeviceOfAServiceHasAnIdentifier(): void
+    {
+        $board = TestBoards::edited(TestBoards::sound(), Starts::channel('device-service', 'L1'));
+        $sheet = SetUpSheet::all(new Inspection($board))['C1'];
+        self::assertSame('«FAR_LAMP_DEVICE_ID»', $sheet->rows[0][array_search('Fill in', $sheet->header, true)]);
+        self::assertSame(
+            ['NETWORK_NAME', 'NETWORK_PASSWORD', 'FAR_TOKEN', 'FAR_APP_KEY', 'FAR_APP_SECRET', 'FAR_LAMP_DEVICE_ID', 'PAIRING_SECRET'],
+            Secrets::names($board),
+        );
+        $this->expectExceptionMessage('“id; }” cannot name what a copy fills in. Write it in capitals, such as DEVICE_ID.');
+        Copy::of(Starts::profile('device-service'), ['lineSecrets' => ['id; }']]);
     }
 }

@@ -257,7 +257,7 @@ final class WordsOnHopsTest extends TestCase
     {
         $board = TestBoards::edited(TestBoards::sound(), Starts::channel('device-service', 'L1'));
         $sheet = SetUpSheet::all(new Inspection($board))['C1'];
-        self::assertSame('«FAR_LAMP_DEVICE_ID»', $sheet->rows[0][array_search('Fill in', $sheet->header, true)]);
+        self::assertSame('«FAR_LAMP_DEVICE_ID»', $sheet->rows[0][(int) array_search('Fill in', $sheet->header, true)]);
         self::assertSame(
             ['NETWORK_NAME', 'NETWORK_PASSWORD', 'FAR_TOKEN', 'FAR_APP_KEY', 'FAR_APP_SECRET', 'FAR_LAMP_DEVICE_ID', 'PAIRING_SECRET'],
             Secrets::names($board),

@@ -131,13 +131,16 @@ final readonly class ControlMap
         ));
     }
 
-    /** Entries that a column holds, groups counted. */
+    /** Entries that a column holds, groups counted; of a rule service its rules, which are two for most lines. */
     public function held(string $column): int
     {
-        return count($this->on($column)) + count(array_filter(
+        $entries = count($this->on($column)) + count(array_filter(
             $this->groups,
             static fn(GroupEntry $group): bool => $group->column === $column,
         ));
+        $isOfRules = true === ($this->routes[$column] ?? null)?->hops[0]->profile->byRules;
+
+        return $isOfRules ? max($entries, count(ServiceRule::on($this, $column))) : $entries;
     }
 
     /**

@@ -100,7 +100,12 @@ final class OverCapacity implements Rule
             }
             $away = array_map(static fn(Entry $entry): RemoveSurface => new RemoveSurface($entry->surface), $beyond);
             $remedies[(int) $route->direction()->tellsState()][] = new Remedy(
-                sprintf('Move the last %d to “%s”', count($beyond), $column->title),
+                sprintf(
+                    '%s the last %s to “%s”',
+                    [] === $new ? 'Leave' : 'Move',
+                    1 === count($beyond) ? 'one' : (string) count($beyond),
+                    $column->title,
+                ),
                 new Sequence(
                     sprintf('Move lines from “%s” to “%s”', $inspection->board->nameOf($id), $column->title),
                     [...[] === $new ? [] : [new PutOnChannel($other, $new)], ...$away],

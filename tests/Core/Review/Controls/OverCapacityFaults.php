@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\HandOn;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\StateTier;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Tests\Core\Review\Planted;
@@ -47,7 +49,25 @@ final class OverCapacityFaults implements PlantedFaults
             new StateTier('C1', 'free', 3),
             $two,
             says: '“Far” takes 2 entries, and 3 are put on it.',
-            proposes: ['Move the last 1 to “Broker”', 'Put the last 2 behind one entry, as a group', 'It is meant so'],
+            proposes: ['Move the last one to “Broker”', 'Put the last 2 behind one entry, as a group', 'It is meant so'],
+        );
+
+        $rules = TestBoards::edited(
+            $six,
+            Starts::channel('message-broker', 'L1', 'L2', 'L3'),
+            new AddChannel(Starts::profile('rule-service'), 'Rules'),
+            new HandOn('C2', 'C1'),
+        );
+        yield 'three lines with two rules each on a service for five rules' => Planted::in(
+            'controls.over-capacity',
+            'C2',
+            Severity::Weak,
+            '×0.833',
+            new PutOnChannel('C2', ['L1', 'L2', 'L3']),
+            new PutOnChannel('C2', ['L1', 'L2']),
+            $rules,
+            says: '“Rules” takes 5 entries, and 6 are put on it.',
+            proposes: ['Leave the last one to “Far”', 'It is meant so'],
         );
     }
 }

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Brief;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\Controls\HandOn;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Functions\AddFunction;
@@ -176,19 +177,35 @@ final readonly class Asked
      */
     private function fromAfar(Drafting $drafting, array $lines, SurfaceKind $way): Drafting
     {
-        foreach ($drafting->board->channels as $channel => $one) {
-            if (SurfaceKind::of($drafting->board->profile($one)->addressing) === $way) {
-                return $drafting->tried(new PutOnChannel($channel, $lines));
-            }
+        $there = self::channel($drafting->board, $way);
+        if (null !== $there) {
+            return $drafting->tried(new PutOnChannel($there, $lines));
         }
         [$id, $name] = self::profile($way);
         $profile = $this->catalogue->part($id);
         if (!$profile instanceof SurfaceProfile) {
             return $drafting;
         }
+        // What cannot reach a board by itself hands on to a broker in the house.
+        $drafting = $profile->reachesBoard ? $drafting : $this->fromAfar($drafting, $lines, SurfaceKind::NetworkTopic);
+        $next = $profile->reachesBoard ? null : self::channel($drafting->board, SurfaceKind::NetworkTopic);
         $drafting = $drafting->made(new AddChannel($profile, $name));
+        $channel = (string) array_key_last($drafting->board->channels);
+        $drafting = null === $next ? $drafting : $drafting->tried(new HandOn($channel, $next));
 
-        return $drafting->tried(new PutOnChannel((string) array_key_last($drafting->board->channels), $lines));
+        return $drafting->tried(new PutOnChannel($channel, $lines));
+    }
+
+    /** The channel that calls lines so, where the board has one. */
+    private static function channel(Board $board, SurfaceKind $way): ?string
+    {
+        foreach ($board->channels as $channel => $one) {
+            if (SurfaceKind::of($board->profile($one)->addressing) === $way) {
+                return $channel;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -203,6 +220,8 @@ final readonly class Asked
             SurfaceKind::SerialRadio => ['serial-radio-text', 'Serial radio'],
             SurfaceKind::WebRequest => ['web-request', 'Web requests'],
             SurfaceKind::ServiceEntry => ['numbered-service', 'Service'],
+            SurfaceKind::ServiceRule => ['house-rules', 'Rules'],
+            SurfaceKind::PanelTile => ['phone-panel', 'Panel'],
             default => ['message-broker', 'Network'],
         };
     }

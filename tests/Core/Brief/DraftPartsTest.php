@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Brief;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Brief;
+use IronLatch\Core\Board\Channel;
+use IronLatch\Core\Board\Home;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Board\Wanted;
 use IronLatch\Core\Brief\Draft;
 use IronLatch\Core\Brief\DraftRun;
 use IronLatch\Core\Brief\SentenceReader;
@@ -13,6 +18,7 @@ use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Catalogue\MainsFuse;
 use IronLatch\Core\Catalogue\Part;
 use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Record\Fact;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -122,6 +128,25 @@ final class DraftPartsTest extends TestCase
         self::assertContains('not in a wall box: no such box of the catalogue holds it', $missed);
         $board = self::board('two lamps, push buttons, 230 V, on a rail, esp8266');
         self::assertNotSame([], $board->build->places);
+    }
+
+    /** A panel and rules cannot reach a board by themselves: a broker in the house stands behind them, once. */
+    public function testWhatHandsOnGetsABrokerBehindIt(): void
+    {
+        $brief = new Brief(
+            [new Wanted(2, 'Lamp', 'led-lamp', by: [SurfaceKind::PanelTile, SurfaceKind::ServiceRule])],
+            mains: 'mains-230',
+            home: Fact::stated(Home::Case),
+        );
+        $draft = (new DraftRun($brief, TestBoards::catalogue(), new Stock()))->at(0);
+        self::assertInstanceOf(Draft::class, $draft);
+        self::assertSame(
+            [['message-broker', null], ['phone-panel', 'C1'], ['house-rules', 'C1']],
+            array_map(static fn(Channel $one): array => [$one->profile, $one->via], array_values($draft->board->channels)),
+        );
+        foreach ($draft->board->lines as $line) {
+            self::assertCount(3, $line->surfaces);
+        }
     }
 
     private static function board(string $sentence, ?Catalogue $catalogue = null): Board

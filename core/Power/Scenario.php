@@ -66,11 +66,11 @@ final readonly class Scenario
         }
         $isStaggered = is_float($board->program->staggerSeconds?->value) && $board->program->staggerSeconds->value >= self::APART_SECONDS;
         foreach ($board->lineGroups as $id => $group) {
-            if ($group->switchesOn) {
+            if ([] !== $group->startable()) {
                 $all[$id] = new self(
                     $id,
                     sprintf($isStaggered ? '“%s” on, one after the other' : '“%s” on at once', $group->name),
-                    $group->lines,
+                    $group->startable(),
                     !$isStaggered,
                     true,
                 );

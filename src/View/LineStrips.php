@@ -155,6 +155,8 @@ final readonly class LineStrips
             'spoken name' => 'voice',
             'serial radio' => 'radio',
             'status light' => 'light',
+            'service rule' => 'rules',
+            'panel tile' => 'panel',
         ];
 
         $said = array_map(static fn(string $name): string => $short[$name] ?? $name, $names);

@@ -28,7 +28,7 @@ final class NotStaggered implements Rule
     {
         return new RuleFacts(
             id: 'controls.not-staggered',
-            version: 1,
+            version: 2,
             title: 'Lines that start together',
             severities: [Severity::Hint],
             reason: 'A group, or the mains that comes back, starts several lines in one moment: inrush adds up, and the rail dips. 200 to '
@@ -50,7 +50,7 @@ final class NotStaggered implements Rule
         $together = max([
             count($restored),
             ...array_map(
-                static fn(LineGroup $group): int => $group->switchesOn ? count($group->lines) : 0,
+                static fn(LineGroup $group): int => count($group->startable()),
                 array_values($board->lineGroups),
             ),
         ]);

@@ -13,6 +13,7 @@ use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\Edit\Lines\SetScene;
 use IronLatch\Core\Board\Edit\Lines\StateShownAs;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\LineGroupKind;
@@ -31,6 +32,7 @@ use IronLatch\Core\Control\ShownKinds;
 use IronLatch\Core\Control\TextCommands;
 use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Power\Scenario;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Core\Review\Starts;
@@ -264,5 +266,19 @@ final class WordsOnHopsTest extends TestCase
         );
         $this->expectExceptionMessage('“id; }” cannot name what a copy fills in. Write it in capitals, such as DEVICE_ID.');
         Copy::of(Starts::profile('device-service'), ['lineSecrets' => ['id; }']]);
+    }
+
+    /** A moment of the supply: only those of a scene that it puts on. */
+    public function testASceneStartsThoseThatItPutsOn(): void
+    {
+        $board = TestBoards::edited(
+            TestBoards::sound(),
+            new AddLineGroup(LineGroupKind::Scene, 'Evening', ['L1', 'L2']),
+            new AddLineGroup(LineGroupKind::Chosen, 'Night', ['L1', 'L2'], [], false),
+        );
+        self::assertArrayNotHasKey('K1', Scenario::all($board), 'It puts none on yet.');
+        $lit = (new SetScene('K1', ['L1']))->apply($board);
+        self::assertSame(['L1'], Scenario::all($lit)['K1']->lines);
+        self::assertArrayNotHasKey('K2', Scenario::all($lit));
     }
 }

@@ -25,7 +25,7 @@ final class OneBreakingDevice implements Rule
     {
         return new RuleFacts(
             id: 'mains.one-breaking-device',
-            version: 1,
+            version: 2,
             title: 'Heater behind one contact alone',
             severities: [Severity::Danger, Severity::Weak],
             reason: 'Contacts weld closed, drivers short and pins stick; each of them alone keeps a heater on. A second relay in series, '
@@ -85,6 +85,12 @@ final class OneBreakingDevice implements Rule
     {
         foreach ($inspection->controls->ofLine($line) as $entry) {
             if ($entry->kind->isRemote() && $entry->operation->canSwitchOn()) {
+                return true;
+            }
+        }
+        // A group that a channel knows puts it on as well as a name of its own would.
+        foreach ($inspection->controls->groups as $group) {
+            if ('' !== $group->on && in_array($line, $inspection->board->lineGroups[$group->group]->startable(), true)) {
                 return true;
             }
         }

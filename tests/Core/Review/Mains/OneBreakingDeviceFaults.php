@@ -6,9 +6,12 @@ namespace IronLatch\Tests\Core\Review\Mains;
 
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Edit;
+use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Relays\AddGuard;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Review\Severity;
@@ -62,6 +65,22 @@ final class OneBreakingDeviceFaults implements PlantedFaults
             '',
             Starts::channel('message-broker', 'L2'),
             Planted::both(Starts::channel('message-broker', 'L2'), new TellSurface('S3', Operation::Off)),
+            says: '“Airer” heats, and somebody who is not there can switch it on: a welded contact heats it to its cut-out, and nobody '
+                . 'notices.',
+            proposes: ['Put a second relay in series with it on GPIO25 (printed 25)'],
+        );
+
+        $group = static fn(bool $switchesOn): Edit => Planted::both(
+            Starts::channel('message-broker', 'L1'),
+            new AddLineGroup(LineGroupKind::Chosen, 'Warm', ['L1', 'L2'], ['C1'], $switchesOn),
+        );
+        yield 'heater that a group switches on from afar behind one contact' => Planted::in(
+            'mains.one-breaking-device',
+            'L2',
+            Severity::Weak,
+            '',
+            $group(true),
+            $group(false),
             says: '“Airer” heats, and somebody who is not there can switch it on: a welded contact heats it to its cut-out, and nobody '
                 . 'notices.',
             proposes: ['Put a second relay in series with it on GPIO25 (printed 25)'],

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Control;
 use IronLatch\Core\Board\InfraredEncoding;
 use IronLatch\Core\Control\ReceivedKey;
 use IronLatch\Core\Control\ReceiverLog;
+use IronLatch\Core\Control\SimulatedRemote;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -143,5 +144,29 @@ final class ReceiverLogTest extends TestCase
     {
         $this->expectExceptionMessage('more than 1000 kB');
         ReceiverLog::read(str_repeat("BF430CF\n", 150_000));
+    }
+
+    /** Whole: what is demonstrated with it, and printed in journeys, rests on each of them. */
+    public function testTheSimulatedRemoteHasTheseKeys(): void
+    {
+        $codes = [];
+        foreach (SimulatedRemote::keys() as $key) {
+            self::assertSame(1, preg_match('/^key ' . $key . ': 0x([0-9A-F]{8})\nFFFFFFFF\n$/', SimulatedRemote::pressed($key), $match));
+            $codes[$key] = $match[1];
+        }
+        self::assertSame([
+            '1' => '0BF4827D',
+            '2' => '0BF442BD',
+            '3' => '0BF452AD',
+            '4' => '0BF4D22D',
+            '5' => '0BF432CD',
+            '6' => '0BF4B24D',
+            '7' => '0BF4728D',
+            '8' => '0BF4F20D',
+            '9' => '0BF40AF5',
+            'all' => '0BF48A75',
+            'more' => '0BF44AB5',
+            'less' => '0BF4CA35',
+        ], $codes);
     }
 }

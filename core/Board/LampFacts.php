@@ -15,17 +15,15 @@ use IronLatch\Core\Record\Measured;
 final readonly class LampFacts
 {
     /**
+     * @param ?LampColour $colour null while nobody has said
      * @param ?Fact<float> $ohms its resistor; null while nobody has said, 0 for none
      * @param ?string $rail that feeds it, so that its pin lights it by being low; null where its pin feeds it
-     * @param float $ratedWatts of its resistor
      */
     public function __construct(
-        public LampColour $colour = LampColour::Red,
+        public ?LampColour $colour = null,
         #[FactOf('float'), Measured(Unit::Ohm)]
         public ?Fact $ohms = null,
         public ?string $rail = null,
-        #[Measured(Unit::Watt, above: true)]
-        public float $ratedWatts = 0.25,
     ) {}
 
     /** The level of its pin that lights it. */
@@ -37,7 +35,7 @@ final readonly class LampFacts
     /**
      * @param ?Fact<float> $ohms
      */
-    public function with(?LampColour $colour = null, ?Fact $ohms = null, ?float $ratedWatts = null): self
+    public function with(?LampColour $colour = null, ?Fact $ohms = null): self
     {
         return Copy::said($this, get_defined_vars());
     }

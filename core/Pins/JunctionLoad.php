@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\FunctionKind;
-use IronLatch\Core\Board\LampFacts;
+use IronLatch\Core\Board\LampColour;
 use IronLatch\Core\Board\PinFunction;
 
 /** Something on a pin that draws its current through one junction to ground: an LED, or the base of a buzzer's transistor. */
@@ -20,7 +20,7 @@ final readonly class JunctionLoad
     {
         return match ($function->kind) {
             FunctionKind::StatusLed => null !== $function->lamp?->rail ? null : new self(
-                ($function->lamp ?? new LampFacts())->colour->forwardVolts()->typ,
+                ($function->lamp->colour ?? LampColour::Red)->forwardVolts()->typ,
                 max(1.0, $function->lamp->ohms->value ?? self::USUAL_OHMS),
             ),
             FunctionKind::Buzzer => new self(0.7, 1e3),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Pins;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\LampColour;
 use IronLatch\Core\Board\LampFacts;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Quantity\Figure;
@@ -20,7 +21,7 @@ final readonly class LampCircuit
      * @param float $dimAmps while its pin tries to keep it dark, at the greatest rail
      */
     private function __construct(
-        public LampFacts $lamp,
+        public LampColour $colour,
         public Spread $amps,
         public float $dimAmps,
         private string $feed,
@@ -29,11 +30,11 @@ final readonly class LampCircuit
         private float $pinOhms,
     ) {}
 
-    /** Null while its resistor is not stated. */
+    /** Null while its resistor or its colour is not stated. */
     public static function of(Board $board, LampFacts $lamp, Pin $pin): ?self
     {
         $ohms = $lamp->ohms?->value;
-        if (!is_float($ohms)) {
+        if (!is_float($ohms) || null === $lamp->colour) {
             return null;
         }
         $electrics = $pin->silicon->electrics;
@@ -43,7 +44,7 @@ final readonly class LampCircuit
         $loop = static fn(float $feed, float $diode, float $pinOhms): float => max(0.0, $feed - $diode) / max(1.0, $ohms + $pinOhms);
 
         return new self(
-            $lamp,
+            $lamp->colour,
             new Spread(
                 $loop($volts->min, $forward->max, $inside->max),
                 $loop($volts->typ, $forward->typ, $inside->typ),
@@ -77,9 +78,9 @@ final readonly class LampCircuit
                 'R_pin = ' . QuantityPrinter::rounded($this->pinOhms, Unit::Ohm),
                 sprintf(
                     'V_F = %s to %s, %s',
-                    QuantityPrinter::rounded($this->lamp->colour->forwardVolts()->min, Unit::Volt),
-                    QuantityPrinter::rounded($this->lamp->colour->forwardVolts()->max, Unit::Volt),
-                    $this->lamp->colour->value,
+                    QuantityPrinter::rounded($this->colour->forwardVolts()->min, Unit::Volt),
+                    QuantityPrinter::rounded($this->colour->forwardVolts()->max, Unit::Volt),
+                    $this->colour->value,
                 ),
                 'R = ' . QuantityPrinter::rounded($this->ohms, Unit::Ohm),
             ],
@@ -90,11 +91,13 @@ final readonly class LampCircuit
 
     /**
      * The least resistor of the usual series of twelve with which the pin is well within what is planned for it.
+     *
+     * @param ?string $rail that feeds the lamp; null where its pin does
      */
-    public static function ohmsFor(Board $board, LampFacts $lamp, Pin $pin, float $wantedAmps): float
+    public static function ohmsFor(Board $board, LampColour $colour, ?string $rail, Pin $pin, float $wantedAmps): float
     {
-        $volts = null === $lamp->rail ? $pin->silicon->electrics->supply->typ : $board->railVolts($lamp->rail)->typ;
-        $wanted = max(10.0, ($volts - $lamp->colour->forwardVolts()->typ) / $wantedAmps);
+        $volts = null === $rail ? $pin->silicon->electrics->supply->typ : $board->railVolts($rail)->typ;
+        $wanted = max(10.0, ($volts - $colour->forwardVolts()->typ) / $wantedAmps);
         for ($decade = 10.0; $decade < 1e6; $decade *= 10) {
             foreach ([1.0, 1.2, 1.5, 1.8, 2.2, 2.7, 3.3, 3.9, 4.7, 5.6, 6.8, 8.2] as $step) {
                 if ($step * $decade >= $wanted) {

@@ -6,6 +6,7 @@ namespace IronLatch\Core\Power;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\LampColour;
 use IronLatch\Core\Board\LampFacts;
 use IronLatch\Core\Board\PinFunction;
 
@@ -30,7 +31,7 @@ final class FunctionDraw
         };
     }
 
-    /** By its resistor alone; null while that is not known. */
+    /** By its resistor; null while that is not known. A lamp of no stated colour counts as red, which draws the most. */
     private static function lamp(Board $board, ?LampFacts $lamp): ?Demand
     {
         $ohms = $lamp?->ohms?->value;
@@ -38,7 +39,7 @@ final class FunctionDraw
             return null;
         }
         $volts = null === $lamp->rail ? $board->controller()->chip->electrics->supply : $board->railVolts($lamp->rail);
-        $forward = $lamp->colour->forwardVolts();
+        $forward = ($lamp->colour ?? LampColour::Red)->forwardVolts();
 
         return new Demand(max(0.0, $volts->typ - $forward->typ) / $ohms, max(0.0, $volts->max - $forward->min) / $ohms);
     }

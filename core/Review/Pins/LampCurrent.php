@@ -10,6 +10,7 @@ use IronLatch\Core\Board\Edit\Functions\StateLamp;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\LampColour;
 use IronLatch\Core\Board\LampFacts;
+use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Pins\LampCircuit;
@@ -39,8 +40,7 @@ final class LampCurrent implements Rule
                 . 'all it has. A blue or white one wants nearly all of 3.3 V and may stay dark, and one that is '
                 . 'fed from more than the pin’s own supply is never quite off.',
             threshold: 'current of the lamp against what the pin bears (typical: broken) and what is planned for it '
-                . '(greatest: weak); at least 0.3 mA at the weakest corner; less than 50 µA while it is off; watts '
-                . 'of the resistor against its rating',
+                . '(greatest: weak); at least 0.3 mA at the weakest corner; less than 50 µA while it is off',
             basis: Basis::CommonPractice,
             source: 'common practice',
             silentWhen: 'the carrier’s own LED, and a lamp that is a part of the catalogue with its resistor',
@@ -67,14 +67,10 @@ final class LampCurrent implements Rule
             ) {
                 continue;
             }
-            $circuit = null === $function->lamp ? null : LampCircuit::of($board, $function->lamp, $pin);
+            $lamp = $function->lamp ?? new LampFacts();
+            $circuit = LampCircuit::of($board, $lamp, $pin);
             if (null === $circuit) {
-                yield new NotChecked(
-                    $this->facts(),
-                    $id,
-                    sprintf('which resistor “%s” has', $function->name),
-                    Answer::by(StateLamp::class, 'ohms', $id),
-                );
+                yield from $this->open($id, $function, $lamp);
                 continue;
             }
             foreach (self::faults($circuit, $pin) as [$kind, $words, $figure]) {
@@ -84,7 +80,7 @@ final class LampCurrent implements Rule
                     $id,
                     sprintf('“%s” %s.', $function->name, $words),
                     [$figure],
-                    static fn(): array => self::other($board, $id, $circuit->lamp, $pin),
+                    static fn(): array => self::other($board, $id, $circuit->colour, $lamp->rail, $pin),
                 );
                 break;
             }
@@ -98,7 +94,6 @@ final class LampCurrent implements Rule
     {
         $electrics = $pin->silicon->electrics;
         $printed = static fn(float $amps): string => QuantityPrinter::rounded($amps, Unit::Ampere);
-        $rated = $circuit->lamp->ratedWatts;
         $faults = [];
         if ($circuit->amps->typ > $electrics->greatestPinAmps) {
             $faults[] = [
@@ -129,17 +124,6 @@ final class LampCurrent implements Rule
                 $circuit->figure('lamp current', $circuit->amps->max, 'greatest supply, least forward voltage'),
             ];
         }
-        if ($circuit->watts() > $rated) {
-            $faults[] = [
-                Severity::Weak,
-                sprintf(
-                    'has a resistor for %s that gets %s',
-                    QuantityPrinter::rounded($rated, Unit::Watt),
-                    QuantityPrinter::rounded($circuit->watts(), Unit::Watt),
-                ),
-                $circuit->figure('lamp current', $circuit->amps->max, 'greatest supply, least forward voltage'),
-            ];
-        }
         if ($circuit->amps->min < self::SEEN_AMPS) {
             $faults[] = [
                 $circuit->amps->typ < self::SEEN_AMPS ? Severity::Broken : Severity::Weak,
@@ -152,27 +136,45 @@ final class LampCurrent implements Rule
     }
 
     /**
+     * @return iterable<NotChecked>
+     */
+    private function open(string $id, PinFunction $function, LampFacts $lamp): iterable
+    {
+        foreach (['ohms' => 'which resistor “%s” has', 'colour' => 'which colour “%s” is'] as $fact => $words) {
+            if (null === $lamp->{$fact}) {
+                yield new NotChecked(
+                    $this->facts(),
+                    $id,
+                    sprintf($words, $function->name),
+                    Answer::by(StateLamp::class, $fact, $id),
+                );
+            }
+        }
+    }
+
+    /**
      * @return list<Remedy>
      */
-    private static function other(Board $board, string $function, LampFacts $lamp, Pin $pin): array
+    private static function other(Board $board, string $function, LampColour $colour, ?string $rail, Pin $pin): array
     {
-        $ohms = LampCircuit::ohmsFor($board, $lamp, $pin, self::WANTED_AMPS);
+        $ohms = static fn(LampColour $of, ?string $from): float => LampCircuit::ohmsFor($board, $of, $from, $pin, self::WANTED_AMPS);
+        $fit = $ohms($colour, $rail);
         $remedies = [new Remedy(
-            sprintf('Fit %s', QuantityPrinter::rounded($ohms, Unit::Ohm)),
-            new StateLamp($function, ohms: $ohms),
+            sprintf('Fit %s', QuantityPrinter::rounded($fit, Unit::Ohm)),
+            new StateLamp($function, ohms: $fit),
         )];
-        if (null !== $lamp->rail) {
-            $ohms = LampCircuit::ohmsFor($board, $lamp->fedBy(null), $pin, self::WANTED_AMPS);
+        if (null !== $rail) {
+            $fit = $ohms($colour, null);
             $remedies[] = new Remedy(
-                sprintf('Feed it from its pin, with %s', QuantityPrinter::rounded($ohms, Unit::Ohm)),
-                new StateLamp($function, ohms: $ohms, rail: ''),
+                sprintf('Feed it from its pin, with %s', QuantityPrinter::rounded($fit, Unit::Ohm)),
+                new StateLamp($function, ohms: $fit, rail: ''),
             );
         }
-        $red = LampCircuit::ohmsFor($board, $lamp->with(LampColour::Red), $pin, self::WANTED_AMPS);
+        $fit = $ohms(LampColour::Red, $rail);
 
         return [...$remedies, new Remedy(
-            sprintf('Take a red one, with %s', QuantityPrinter::rounded($red, Unit::Ohm)),
-            new StateLamp($function, LampColour::Red, $red),
+            sprintf('Take a red one, with %s', QuantityPrinter::rounded($fit, Unit::Ohm)),
+            new StateLamp($function, LampColour::Red, $fit),
         )];
     }
 }

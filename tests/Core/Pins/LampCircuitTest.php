@@ -13,12 +13,14 @@ use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\LampColour;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Pins\Fitness;
+use IronLatch\Core\Pins\JunctionLoad;
 use IronLatch\Core\Pins\LampCircuit;
 use IronLatch\Core\Pins\PinCurrents;
 use IronLatch\Core\Pins\StartUp;
 use IronLatch\Core\Power\FunctionDraw;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\NotChecked;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -27,14 +29,14 @@ use PHPUnit\Framework\TestCase;
 /** Lamps by Ohm’s law, by hand: 3.2, 3.3 or 3.4 V behind 33, 20 or 12 Ω (33 to 5 Ω where the pin sinks). */
 final class LampCircuitTest extends TestCase
 {
-    private static function lit(LampColour $colour, float $ohms, ?string $rail = null, float $watts = 0.25): Board
+    private static function lit(?LampColour $colour, ?float $ohms, ?string $rail = null): Board
     {
         return TestBoards::edited(
             TestBoards::sound(),
             new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
             new AddFunction(FunctionKind::StatusLed, 'State'),
             new SeatFunction('F6', '27'),
-            new StateLamp('F6', $colour, $ohms, $rail ?? 'pin', $watts),
+            new StateLamp('F6', $colour, $ohms, $rail ?? 'pin'),
         );
     }
 
@@ -80,18 +82,18 @@ final class LampCircuitTest extends TestCase
      *
      * @param list<string> $kinds
      */
-    #[TestWith([LampColour::Red, 14.9, null, 0.25, ['broken']])]
-    #[TestWith([LampColour::Red, 15.1, null, 0.25, ['weak']])]
-    #[TestWith([LampColour::Red, 129.6, null, 0.25, ['weak']])]
-    #[TestWith([LampColour::Red, 129.7, null, 0.25, []])]
-    #[TestWith([LampColour::Red, 3299.0, null, 0.25, []])]
-    #[TestWith([LampColour::Red, 3302.0, null, 0.25, ['weak']])]
-    #[TestWith([LampColour::Red, 4650.0, null, 0.25, ['broken']])]
-    #[TestWith([LampColour::Red, 4500.0, null, 0.25, ['weak']])]
-    #[TestWith([LampColour::Red, 10e3, 'R2', 0.25, ['broken']])]
-    public function testTheLimits(LampColour $colour, float $ohms, ?string $rail, float $watts, array $kinds): void
+    #[TestWith([LampColour::Red, 14.9, null, ['broken']])]
+    #[TestWith([LampColour::Red, 15.1, null, ['weak']])]
+    #[TestWith([LampColour::Red, 129.6, null, ['weak']])]
+    #[TestWith([LampColour::Red, 129.7, null, []])]
+    #[TestWith([LampColour::Red, 3299.0, null, []])]
+    #[TestWith([LampColour::Red, 3302.0, null, ['weak']])]
+    #[TestWith([LampColour::Red, 4650.0, null, ['broken']])]
+    #[TestWith([LampColour::Red, 4500.0, null, ['weak']])]
+    #[TestWith([LampColour::Red, 10e3, 'R2', ['broken']])]
+    public function testTheLimits(LampColour $colour, float $ohms, ?string $rail, array $kinds): void
     {
-        self::assertSame($kinds, self::found(self::lit($colour, $ohms, $rail, $watts)));
+        self::assertSame($kinds, self::found(self::lit($colour, $ohms, $rail)));
     }
 
     /**
@@ -105,18 +107,42 @@ final class LampCircuitTest extends TestCase
         ));
     }
 
+    /**
+     * Each of the two facts is asked for while it is not known, and nothing is found by a guess of it.
+     *
+     * @param list<string> $open
+     */
+    #[TestWith([null, null, ['which colour “State” is', 'which resistor “State” has']])]
+    #[TestWith([null, 0.0, ['which colour “State” is']])]
+    #[TestWith([LampColour::Red, null, ['which resistor “State” has']])]
+    #[TestWith([LampColour::Red, 680.0, []])]
+    public function testWhatIsNotStatedIsAskedFor(?LampColour $colour, ?float $ohms, array $open): void
+    {
+        $board = self::lit($colour, $ohms);
+        $asked = array_map(
+            static fn(NotChecked $one): string => $one->needs,
+            array_filter(
+                TestBoards::inspect($board)->notChecked,
+                static fn(NotChecked $one): bool => 'pins.lamp-current' === $one->rule->id,
+            ),
+        );
+        sort($asked);
+        self::assertSame($open, $asked);
+        self::assertSame([], self::found($board));
+        $red = JunctionLoad::of($board->functions['F6']);
+        self::assertSame([1.9, null === $ohms ? 470.0 : max(1.0, $ohms)], [$red?->volts, $red?->ohms]);
+    }
+
     /** 1.4 V at 2 mA want 700 Ω: 820 Ω is the next of the series of twelve; 10 V at 2 mA want 5 kΩ, and 5.6 kΩ is the next. */
     public function testTheResistorThatIsOffered(): void
     {
         $board = self::lit(LampColour::Red, 680.0);
         $pin = $board->controller()->pins['GPIO27'];
-        $lamp = $board->functions['F6']->lamp;
-        self::assertNotNull($lamp);
         self::assertSame([820.0, 150.0, 1e6], array_map(
-            static fn(float $amps): float => LampCircuit::ohmsFor($board, $lamp, $pin, $amps),
+            static fn(float $amps): float => LampCircuit::ohmsFor($board, LampColour::Red, null, $pin, $amps),
             [2e-3, 1.4 / 150, 1e-9],
         ));
-        self::assertSame(5600.0, LampCircuit::ohmsFor($board, $lamp->fedBy('R2'), $pin, 2e-3));
+        self::assertSame(5600.0, LampCircuit::ohmsFor($board, LampColour::Red, 'R2', $pin, 2e-3));
     }
 
     /** What the lamp draws counts where it is fed, and at its pin in the way in which it flows. */

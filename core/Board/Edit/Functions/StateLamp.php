@@ -30,14 +30,13 @@ final readonly class StateLamp implements Edit
      */
     public function __construct(
         public string $function,
+        #[Question('Its colour', help: 'Of the light: it decides the voltage that the LED takes.')]
         public ?LampColour $colour = null,
         #[Measured(Unit::Ohm, least: 0.0, most: 1e6)]
         #[Place('lamp.ohms')]
         #[Question('Its resistor', help: 'In series with the LED; 0 Ω where there is none.')]
         public ?float $ohms = null,
         public ?string $rail = null,
-        #[Measured(Unit::Watt, least: 0.05, most: 10.0)]
-        public ?float $ratedWatts = null,
         #[Question('It tells')]
         public ?LampTells $tells = null,
     ) {}
@@ -49,7 +48,9 @@ final readonly class StateLamp implements Edit
             throw new EditRefused(sprintf('“%s” is no lamp and no buzzer.', $function->name));
         }
         Targets::requirePossible($this);
-        $made = null !== $this->colour || null !== $this->ohms || null !== $this->rail || null !== $this->ratedWatts;
+        // That its pin feeds it is usual, and makes no lamp of which nothing else is said.
+        $isFed = null !== $this->rail && (null !== $function->lamp || !$this->isFedByItsPin());
+        $made = null !== $this->colour || null !== $this->ohms || $isFed;
         if ($made && FunctionKind::StatusLed !== $function->kind) {
             throw new EditRefused('A buzzer has no colour and no resistor of its own.');
         }
@@ -60,13 +61,18 @@ final readonly class StateLamp implements Edit
 
     private function made(Board $board, LampFacts $lamp): LampFacts
     {
-        $lamp = $lamp->with($this->colour, null === $this->ohms ? null : Fact::stated($this->ohms), $this->ratedWatts);
-        $rail = in_array($this->rail, ['', 'pin'], true) ? null : $this->rail;
+        $lamp = $lamp->with($this->colour, null === $this->ohms ? null : Fact::stated($this->ohms));
+        $rail = $this->isFedByItsPin() ? null : $this->rail;
         if (null !== $rail) {
             Targets::rail($board, $rail);
         }
 
         return null === $this->rail ? $lamp : $lamp->fedBy($rail);
+    }
+
+    private function isFedByItsPin(): bool
+    {
+        return in_array($this->rail, ['', 'pin'], true);
     }
 
     public function summary(Board $board): string

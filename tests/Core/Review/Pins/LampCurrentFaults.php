@@ -78,21 +78,5 @@ final class LampCurrentFaults implements PlantedFaults
             says: '“State” is never off: 1.56 mA still flows against its pin, and 50 µA are seen.',
             proposes: ['Feed it from its pin, with 820 Ω'],
         );
-
-        yield 'resistor that is too small for its watts' => Planted::in(
-            'pins.lamp-current',
-            'F1',
-            Severity::Weak,
-            '17.9 mA',
-            new StateLamp('F1', LampColour::Red, 170.0, ratedWatts: 0.05),
-            new StateLamp('F1', LampColour::Red, 170.0, ratedWatts: 0.06),
-            TestBoards::edited(
-                TestBoards::bare('atmega328p-carrier-30', 'atmega328p'),
-                new AddFunction(FunctionKind::StatusLed, 'State'),
-                new SeatFunction('F1', 'D3'),
-            ),
-            says: '“State” has a resistor for 50 mW that gets 54.4 mW.',
-            proposes: ['Fit 1.8 kΩ', 'Take a red one, with 1.8 kΩ'],
-        );
     }
 }

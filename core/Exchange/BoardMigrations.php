@@ -80,15 +80,22 @@ final class BoardMigrations
         foreach (self::SINCE_EIGHT as $section => $keys) {
             foreach (is_array($data[$section] ?? null) ? $data[$section] : [] as $id => $one) {
                 foreach (is_array($one) ? array_intersect($keys, array_keys($one)) : [] as $key) {
-                    throw new RecordFault(
-                        sprintf('%s.%s.%s', $section, $id, $key),
-                        'a file of version 7 has no such key. Take it out, or write version 8 throughout.',
-                    );
+                    throw self::later(sprintf('%s.%s.%s', $section, $id, $key));
                 }
             }
         }
 
+        $firmware = is_array($data['program'] ?? null) ? $data['program']['firmware'] ?? null : null;
+        if (is_array($firmware) && array_key_exists('tried', $firmware)) {
+            throw self::later('program.firmware.tried');
+        }
+
         return $data;
+    }
+
+    private static function later(string $place): RecordFault
+    {
+        return new RecordFault($place, 'a file of version 7 has no such key. Take it out, or write version 8 throughout.');
     }
 
     /**

@@ -14,6 +14,7 @@ use IronLatch\Core\Board\WiringFacts;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Core\Wiring\Connections;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A file of each older version stays here and must be read for good, with what its maker said. */
@@ -95,6 +96,27 @@ final class OlderFilesTest extends TestCase
         $this->expectException(BoardFileFault::class);
         $this->expectExceptionMessage('a file of version 6 has no such key');
         BoardJson::read(json_encode([...$data, 'brief' => ['appliances' => []]], JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * Of hops, keys of groups, lamps and sets that were tried nobody had said anything; said there, it is refused at its place.
+     *
+     * @param list<string> $steps
+     */
+    #[TestWith([['channels', 'C1', 'via']])]
+    #[TestWith([['lines', 'L1', 'room']])]
+    #[TestWith([['lineGroups', 'K1', 'keys']])]
+    #[TestWith([['functions', 'F1', 'lamp']])]
+    #[TestWith([['program', 'firmware', 'tried']])]
+    public function testAFileOfVersionSevenSaysNothingOfHops(array $steps): void
+    {
+        $data = json_decode((string) file_get_contents(__DIR__ . '/files/utility-room-version-7.json'), true);
+        self::assertIsArray($data);
+        [$section, $id, $key] = $steps;
+        $more = array_replace_recursive($data, [$section => [$id => [$key => []]]]);
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('At ' . implode('.', $steps) . ': a file of version 7 has no such key.');
+        BoardJson::read(json_encode($more, JSON_THROW_ON_ERROR));
     }
 
     /** Of how it is built nobody had said anything. */

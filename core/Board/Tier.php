@@ -42,11 +42,6 @@ final readonly class Tier
         return 1 === preg_match('/^(\\d{4})-(\\d{2})-(\\d{2})$/', $day, $part) && checkdate((int) $part[2], (int) $part[3], (int) $part[1]);
     }
 
-    public function isFree(): bool
-    {
-        return 0.0 === $this->eurosPerMonth;
-    }
-
     public function with(
         ?string $name = null,
         ?int $entries = null,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Control;
 
 use IronLatch\Core\Catalogue\Direction;
-use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 
 /** One column of the control map: all that reaches lines by the same way. */
@@ -14,7 +13,6 @@ final readonly class Column
     /**
      * @param string $id of a channel or a receiver; “hand”, “own” or “light” for what the board has by itself
      * @param Direction $direction of all hops together
-     * @param list<Need> $needs of all hops together
      * @param ?SurfaceProfile $profile of a channel
      * @param int $capacity entries that it takes; 0 for no limit
      */
@@ -22,7 +20,6 @@ final readonly class Column
         public string $id,
         public string $title,
         public Direction $direction,
-        public array $needs,
         public ?SurfaceProfile $profile = null,
         public int $capacity = 0,
     ) {}
@@ -30,18 +27,11 @@ final readonly class Column
     public static function ofRoute(Route $route): self
     {
         $first = $route->hops[0];
-        $needs = [];
-        foreach ($route->hops as $hop) {
-            foreach ($hop->needs() as $need) {
-                $needs[$need->value] = $need;
-            }
-        }
 
         return new self(
             $first->id,
             $first->channel->name,
             $route->direction(),
-            array_values($needs),
             $first->profile,
             $first->channel->tier->entries ?? $first->profile->capacity,
         );

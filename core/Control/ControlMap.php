@@ -162,21 +162,21 @@ final readonly class ControlMap
         }
         $columns = [];
         if ([] !== array_filter($kinds, static fn(SurfaceKind $kind): bool => $kind->isByHand())) {
-            $columns[self::BY_HAND] = new Column(self::BY_HAND, 'By hand', Direction::Command, []);
+            $columns[self::BY_HAND] = new Column(self::BY_HAND, 'By hand', Direction::Command);
         }
         foreach ($board->functions as $id => $function) {
             if (FunctionKind::InfraredReceiver === $function->kind) {
-                $columns[$id] = new Column($id, $function->name, Direction::Command, []);
+                $columns[$id] = new Column($id, $function->name, Direction::Command);
             }
         }
         foreach ($routes as $id => $route) {
             $columns[$id] = Column::ofRoute($route);
         }
         if (isset($kinds[SurfaceKind::SensorRule->value]) || isset($kinds[SurfaceKind::Timer->value])) {
-            $columns[self::BY_ITSELF] = new Column(self::BY_ITSELF, 'By itself', Direction::Command, []);
+            $columns[self::BY_ITSELF] = new Column(self::BY_ITSELF, 'By itself', Direction::Command);
         }
         if (isset($kinds[SurfaceKind::StatusLight->value])) {
-            $columns[self::LIGHT] = new Column(self::LIGHT, 'Light', Direction::State, []);
+            $columns[self::LIGHT] = new Column(self::LIGHT, 'Light', Direction::State);
         }
 
         return $columns;

@@ -39,7 +39,7 @@ final readonly class Message
     /** A name that each copy fills in, as it stands on paper. */
     public static function placeholder(string $channel, string $secret): string
     {
-        return str_starts_with($secret, 'NETWORK_') ? '«' . $secret . '»' : sprintf('«%s_%s»', ControlMap::identifier($channel), $secret);
+        return '«' . SecretName::of($channel, $secret) . '»';
     }
 
     /** A text with the placeholders of its secrets in their places. */

@@ -43,17 +43,6 @@ final readonly class Outages
         return $this->left[$line][$outage->key()] ?? [];
     }
 
-    public function named(string $key): ?Outage
-    {
-        foreach ($this->all as $outage) {
-            if ($outage->key() === $key) {
-                return $outage;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * What all share stands there always: that a board without a radio does not mind is worth seeing.
      *

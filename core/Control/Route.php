@@ -63,11 +63,6 @@ final readonly class Route
         return null;
     }
 
-    public function last(): Hop
-    {
-        return $this->hops[count($this->hops) - 1];
-    }
-
     /** The hop that the first one hands on to. */
     public function next(): ?Hop
     {

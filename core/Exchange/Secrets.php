@@ -9,6 +9,7 @@ use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
+use IronLatch\Core\Control\SecretName;
 
 /**
  * Names of what must be kept apart from a board: network, broker, services. There are only placeholders, and a copy of the board fills
@@ -26,33 +27,27 @@ final class Secrets
         $names = [];
         foreach ($board->channels as $id => $channel) {
             $profile = $board->profile($channel);
-            $stem = ControlMap::identifier($channel->name);
+            $name = static fn(string $secret): string => SecretName::of($channel->name, $secret);
             if (in_array(Need::Radio, $profile->needs, true) && Addressing::Command !== $profile->addressing) {
                 array_push($names, 'NETWORK_NAME', 'NETWORK_PASSWORD');
             }
             if (Addressing::Topic === $profile->addressing) {
-                array_push($names, $stem . '_HOST', $stem . '_USER', $stem . '_PASSWORD');
+                array_push($names, $name('HOST'), $name('USER'), $name('PASSWORD'));
             }
             if (in_array(Need::Service, $profile->needs, true)) {
-                $names[] = $stem . '_TOKEN';
+                $names[] = $name('TOKEN');
             }
             foreach ($profile->secrets() as $secret) {
-                $names[] = self::ofTheNetwork($secret) ? $secret : $stem . '_' . $secret;
+                $names[] = $name($secret);
             }
             foreach ([] === $profile->lineSecrets ? [] : self::linesOn($board, $id) as $line) {
                 foreach ($profile->lineSecrets as $secret) {
-                    $names[] = $stem . '_' . $line . '_' . $secret;
+                    $names[] = $name($line . '_' . $secret);
                 }
             }
         }
 
         return array_values(array_unique([...$names, 'PAIRING_SECRET']));
-    }
-
-    /** The network is that of the house, whatever hop asks for it. */
-    private static function ofTheNetwork(string $secret): bool
-    {
-        return str_starts_with($secret, 'NETWORK_');
     }
 
     /**

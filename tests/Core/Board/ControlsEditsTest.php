@@ -106,7 +106,7 @@ final class ControlsEditsTest extends TestCase
         ];
         yield 'a knob for a group' => [
             new AddGroupKey('K1', SurfaceKind::Knob),
-            'A knob acts on no group. Choose a push button, a wall switch or an infrared key.',
+            'A knob acts on no group: choose a push button, a wall switch or an infrared key.',
         ];
         yield 'a wall switch that flips a group' => [
             new AddGroupKey('K1', SurfaceKind::WallSwitch, Operation::Toggle),
@@ -151,7 +151,7 @@ final class ControlsEditsTest extends TestCase
         try {
             $edit->apply($board);
             self::fail('It was taken.');
-        } catch (EditRefused $refused) {
+        } catch (EditRefused|\InvalidArgumentException $refused) {
             self::assertSame($words, $refused->getMessage());
         }
     }
@@ -226,15 +226,14 @@ final class ControlsEditsTest extends TestCase
         $board = TestBoards::edited(
             self::night(),
             new AddRail('12 V', TestBoards::part('module-12v-10w', Supply::class)),
-            new StateLamp('F6', LampColour::Blue, 1e3, 'R2', 0.5, LampTells::Connected),
+            new StateLamp('F6', LampColour::Blue, 1e3, 'R2', LampTells::Connected),
         );
         $lamp = $board->functions['F6']->lamp;
         self::assertNotNull($lamp);
-        self::assertSame([LampColour::Blue, 1e3, 'R2', 0.5, 'low'], [
+        self::assertSame([LampColour::Blue, 1e3, 'R2', 'low'], [
             $lamp->colour,
             $lamp->ohms?->value,
             $lamp->rail,
-            $lamp->ratedWatts,
             $lamp->litLevel()->value,
         ]);
         self::assertSame(LampTells::Connected, $board->functions['F6']->tells);
@@ -242,6 +241,15 @@ final class ControlsEditsTest extends TestCase
         self::assertSame([null, 1e3, 'high'], [$moved?->rail, $moved?->ohms?->value, $moved?->litLevel()->value]);
         $this->expectExceptionMessage('The rail 12 V still feeds something');
         (new RemoveRail('R2'))->apply($board);
+    }
+
+    /** Nobody who says only what a lamp tells has said its colour, nor who says only its resistor. */
+    public function testNothingIsStatedOfALampThatNobodySaid(): void
+    {
+        $told = (new StateLamp('F6', rail: 'pin', tells: LampTells::Connected))->apply(self::night());
+        self::assertNull($told->functions['F6']->lamp);
+        $lamp = (new StateLamp('F6', ohms: 680.0, rail: 'pin'))->apply($told)->functions['F6']->lamp;
+        self::assertSame([null, 680.0, null], [$lamp?->colour, $lamp?->ohms?->value, $lamp?->rail]);
     }
 
     public function testWhatIsSaidOfAChannelStaysWhenMoreIsSaid(): void
@@ -258,8 +266,8 @@ final class ControlsEditsTest extends TestCase
             new StateShownAs(['L2'], ShownKind::Heater),
         );
         $tier = $board->channels['C3']->tier;
-        self::assertSame(['free', 2, 3.5, '2026-03-14', 'all', false], [
-            $tier?->name, $tier?->entries, $tier?->eurosPerMonth, $tier?->seenOn, $tier?->fallsAway, $tier?->isFree(),
+        self::assertSame(['free', 2, 3.5, '2026-03-14', 'all'], [
+            $tier?->name, $tier?->entries, $tier?->eurosPerMonth, $tier?->seenOn, $tier?->fallsAway,
         ]);
         self::assertSame(['Asia', true], [$board->channels['C3']->region, $board->channels['C3']->repeated]);
         $reading = $board->channels['C1']->reading;

@@ -7,11 +7,11 @@ namespace IronLatch\Core\Board\Edit\Controls;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Input;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Ids;
-use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
 
@@ -31,53 +31,23 @@ final readonly class AddSurface implements Edit
     {
         $line = Targets::line($board, $this->line);
         $ids = new Ids($board);
-        $functions = $board->functions;
-        $function = $this->sharedFunction;
-        $kind = $this->kind->functionKind();
-        if (SurfaceKind::InfraredKey === $this->kind && '' === $function) {
-            // One receiver serves every line.
-            $receivers = array_keys(array_filter(
-                $functions,
-                static fn(PinFunction $f): bool => FunctionKind::InfraredReceiver === $f->kind,
-            ));
-            $function = $receivers[0] ?? '';
-        }
         if ($this->kind->isRemote()) {
             throw new EditRefused(sprintf(
                 'A %s comes by way of a channel. Add the channel on Controls, and put the line on it.',
                 $this->kind->value,
             ));
         }
-        if (SurfaceKind::Knob === $this->kind && !$this->isSelector($board, $function)) {
+        if (SurfaceKind::Knob === $this->kind && !$this->isSelector($board, $this->sharedFunction)) {
             throw new EditRefused('A knob needs a step selector: add one on Pins first, then choose it here.');
         }
-        if (SurfaceKind::Timer === $this->kind) {
-            $function = '';
-        } elseif ('' === $function) {
-            if (null === $kind) {
-                throw new EditRefused('A sensor rule needs a sensor: add the sensor on Pins first, then choose it here.');
-            }
-            $function = $ids->next('F');
-            $functions[$function] = PinFunction::of(
-                $kind,
-                FunctionKind::InfraredReceiver === $kind ? 'Infrared receiver' : $line->name . ' ' . $this->kind->value,
-            );
-        } else {
-            $shared = Targets::function($board, $function);
-            if (null !== $kind && $shared->kind !== $kind) {
-                throw new EditRefused(sprintf(
-                    '“%s” is a %s and cannot serve as a %s.',
-                    $shared->name,
-                    $shared->kind->value,
-                    $this->kind->value,
-                ));
-            }
-        }
-        $surfaces = [...$line->surfaces, $ids->next('S') => new Surface($this->kind, $function)];
+        $input = SurfaceKind::Timer === $this->kind
+            ? null
+            : Input::for($board, $this->kind, $this->sharedFunction, $line->name, $ids);
+        $surfaces = [...$line->surfaces, $ids->next('S') => new Surface($this->kind, $input->id ?? '')];
 
         return $board->with(
             lines: [...$board->lines, $this->line => $line->with(surfaces: $surfaces)],
-            functions: $functions,
+            functions: $input->functions ?? $board->functions,
             lastIds: $ids->last(),
         );
     }

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Board\Edit\Targets;
-use IronLatch\Core\Board\GroupKey;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Record\Copy;
 
@@ -26,9 +25,6 @@ final readonly class ChangeGroupKey implements Edit
         $key = null === $group
             ? throw new EditRefused('This key is not on the board any more. Look at the newest revision.')
             : $board->lineGroups[$group]->keys[$this->key];
-        if (!in_array($this->operation, GroupKey::operations($key->kind), true)) {
-            throw new EditRefused(sprintf('A %s on a group cannot mean “%s”.', $key->kind->value, $this->operation->value));
-        }
 
         return Targets::changeKey($board, $group, $this->key, Copy::of($key, ['operation' => $this->operation]));
     }

@@ -7,12 +7,9 @@ namespace IronLatch\Core\Board\Edit\Controls;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\Nature;
-use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Targets;
 
 /** Lets a channel hand its commands on to another, or reach the board itself. */
-#[Says(Nature::Choice)]
 final readonly class HandOn implements Edit
 {
     /**

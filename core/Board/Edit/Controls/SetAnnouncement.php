@@ -36,11 +36,7 @@ final readonly class SetAnnouncement implements Edit
         foreach (['topic', 'payload', 'availability', 'here', 'gone'] as $field) {
             $said = '' === trim($this->{$field}) ? $said : [...$said, $field => $this->{$field}];
         }
-        try {
-            $own = [] === $said ? null : Copy::of($usual, $said);
-        } catch (\InvalidArgumentException $fault) {
-            throw new EditRefused($fault->getMessage(), previous: $fault);
-        }
+        $own = [] === $said ? null : Copy::of($usual, $said);
 
         return $board->with(channels: [...$board->channels, $this->channel => $channel->announcing($own)]);
     }

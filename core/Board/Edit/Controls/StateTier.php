@@ -43,17 +43,13 @@ final readonly class StateTier implements Edit
             throw new EditRefused('Nothing was stated. Fill in at least one of the fields.');
         }
         Targets::requirePossible($this);
-        try {
-            $tier = ($channel->tier ?? new Tier())->with(
-                $this->name,
-                $this->entries,
-                $this->eurosPerMonth,
-                $this->seenOn,
-                $this->fallsAway,
-            );
-        } catch (\InvalidArgumentException $fault) {
-            throw new EditRefused($fault->getMessage(), previous: $fault);
-        }
+        $tier = ($channel->tier ?? new Tier())->with(
+            $this->name,
+            $this->entries,
+            $this->eurosPerMonth,
+            $this->seenOn,
+            $this->fallsAway,
+        );
 
         return $board->with(channels: [...$board->channels, $this->channel => $channel->with(tier: $tier)]);
     }

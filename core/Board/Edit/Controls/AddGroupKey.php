@@ -6,7 +6,7 @@ namespace IronLatch\Core\Board\Edit\Controls;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Input;
+use IronLatch\Core\Board\Edit\SurfaceInput;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\GroupKey;
 use IronLatch\Core\Board\Ids;
@@ -37,7 +37,7 @@ final readonly class AddGroupKey implements Edit
             : GroupKey::operations($this->kind)[0]);
         $key = new GroupKey($this->kind, $this->sharedFunction, $operation);
         $ids = new Ids($board);
-        $input = Input::for($board, $this->kind, $this->sharedFunction, $group->name, $ids);
+        $input = SurfaceInput::for($board, $this->kind, $this->sharedFunction, $group->name, $ids);
         $keys = [...$group->keys, $ids->next('S') => Copy::of($key, ['function' => $input->id])];
 
         return $board->with(

@@ -7,7 +7,7 @@ namespace IronLatch\Core\Board\Edit\Controls;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
-use IronLatch\Core\Board\Edit\Input;
+use IronLatch\Core\Board\Edit\SurfaceInput;
 use IronLatch\Core\Board\Edit\Targets;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
@@ -42,7 +42,7 @@ final readonly class AddSurface implements Edit
         }
         $input = SurfaceKind::Timer === $this->kind
             ? null
-            : Input::for($board, $this->kind, $this->sharedFunction, $line->name, $ids);
+            : SurfaceInput::for($board, $this->kind, $this->sharedFunction, $line->name, $ids);
         $surfaces = [...$line->surfaces, $ids->next('S') => new Surface($this->kind, $input->id ?? '')];
 
         return $board->with(

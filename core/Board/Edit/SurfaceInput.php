@@ -11,7 +11,7 @@ use IronLatch\Core\Board\PinFunction;
 use IronLatch\Core\Board\SurfaceKind;
 
 /** The input behind a new surface or key: one that is there already, or one of its own. */
-final readonly class Input
+final readonly class SurfaceInput
 {
     /**
      * @param string $id of the function

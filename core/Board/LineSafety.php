@@ -30,6 +30,7 @@ final readonly class LineSafety
      * @param ?Fact<bool> $mustNotStart it may never start by itself, whatever is usual for its kind
      * @param ?Fact<bool> $mustComeBack it must come back after a power cut, or need not, whatever is usual for its kind
      * @param ?Fact<bool> $ownRadio the lamp listens to a radio of its own, and wants its supply all the time
+     * @param ?Fact<SwitchAtStart> $switchAtStart what its maintained switch counts for that was moved while the board was dead
      * @param ?Fact<bool> $loadDiode a diode lies across its DC appliance, behind the contact
      */
     public function __construct(
@@ -67,6 +68,8 @@ final readonly class LineSafety
         public ?Fact $loadDiode = null,
         #[FactOf('bool')]
         public ?Fact $ownRadio = null,
+        #[FactOf(SwitchAtStart::class)]
+        public ?Fact $switchAtStart = null,
     ) {
         if (is_float($outletAmps?->value) && ($outletAmps->value < 0.5 || $outletAmps->value > 100)) {
             throw new \InvalidArgumentException('An outlet is rated for between 0.5 A and 100 A.');

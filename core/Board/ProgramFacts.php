@@ -20,6 +20,8 @@ final readonly class ProgramFacts
      * @param Fact<OutputOrder> $outputOrder in which order it makes outputs of its pins
      * @param ?Fact<bool> $driveRaised it raises the drive strength of its outputs before it uses them
      * @param ?Fact<float> $staggerSeconds between the lines of a group, or of those that come back after a power cut
+     * @param ?Fact<float> $keptAfterSeconds that a state rests before it is written into memory that outlives a power cut
+     * @param ?Fact<float> $watchdogSeconds after which a loop that hangs is reset; 0 for never
      * @throws \InvalidArgumentException when lines follow each other in no sensible time
      */
     public function __construct(
@@ -32,6 +34,10 @@ final readonly class ProgramFacts
         #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $staggerSeconds = null,
         public ?FirmwareFacts $firmware = null,
+        #[FactOf('float'), Measured(Unit::Second, least: 0.0, most: 3600.0)]
+        public ?Fact $keptAfterSeconds = null,
+        #[FactOf('float'), Measured(Unit::Second, least: 0.0, most: 60.0)]
+        public ?Fact $watchdogSeconds = null,
     ) {
         if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > self::GREATEST_STAGGER_SECONDS)) {
             throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
@@ -45,6 +51,8 @@ final readonly class ProgramFacts
      * @param ?Fact<OutputOrder> $outputOrder
      * @param ?Fact<bool> $driveRaised
      * @param ?Fact<float> $staggerSeconds
+     * @param ?Fact<float> $keptAfterSeconds
+     * @param ?Fact<float> $watchdogSeconds
      */
     public function with(
         ?Fact $radioUsed = null,
@@ -52,6 +60,8 @@ final readonly class ProgramFacts
         ?Fact $driveRaised = null,
         ?Fact $staggerSeconds = null,
         ?FirmwareFacts $firmware = null,
+        ?Fact $keptAfterSeconds = null,
+        ?Fact $watchdogSeconds = null,
     ): self {
         return Copy::said($this, get_defined_vars());
     }

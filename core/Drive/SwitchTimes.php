@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Drive;
 
+use IronLatch\Core\Board\Actuator;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Clamp;
 use IronLatch\Core\Catalogue\Relay;
+use IronLatch\Core\Drive\Circuit\DriverResult;
 
 /**
  * How long a relay takes to close and to open, and how long two that must not be closed together would be, if the one were
@@ -39,6 +43,30 @@ final readonly class SwitchTimes
             self::rise($coilVolts, self::QUICKEST_SHARE * $relay->coilVolts) + self::QUICKEST_TRAVEL_SECONDS,
             self::rise($leastCoilVolts, $operateVolts) + self::SLOWEST_TRAVEL_SECONDS,
             $turnOff->releaseSeconds + self::SLOWEST_RETURN_SECONDS,
+        );
+    }
+
+    /** Null for a solid-state output, which follows its input within half a period, and while the clamp is unstated. */
+    public static function ofRelay(Board $board, Actuator $actuator, DriverResult $result): ?self
+    {
+        $relay = $board->relay($actuator);
+        if (null !== $relay->solidState || null === $actuator->relay || !$actuator->clamp->value instanceof Clamp) {
+            return null;
+        }
+        $operate = $relay->operateVolts(max(20.0, $board->ambientCelsius()));
+
+        return self::of(
+            $relay,
+            $result->pullIn->nominal->value * $relay->operateVolts(20.0),
+            $result->pullIn->worst->value * $operate,
+            $operate,
+            TurnOff::of(
+                $relay,
+                $board->railVolts($actuator->rail)->typ,
+                $result->coilAmps->value,
+                $actuator->clamp->value,
+                releaseShare: $relay->releaseRatio,
+            ),
         );
     }
 

@@ -20,7 +20,7 @@ use IronLatch\Core\Record\RecordWriter;
 final class BoardJson
 {
     public const FORMAT = 'iron-latch/board';
-    public const VERSION = 8;
+    public const VERSION = 9;
     /** A board of 16 lines with all its parts takes about 60 kB. */
     public const GREATEST_BYTES = 2 * 1024 * 1024;
     private const GREATEST_DEPTH = 24;

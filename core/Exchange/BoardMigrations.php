@@ -57,7 +57,31 @@ final class BoardMigrations
 
         $data = $from < 7 && $version >= 7 ? self::fromSix($data) : $data;
 
-        return $from < 8 && $version >= 8 ? self::fromSeven($data) : $data;
+        $data = $from < 8 && $version >= 8 ? self::fromSeven($data) : $data;
+
+        return $from < 9 && $version >= 9 ? self::fromEight($data) : $data;
+    }
+
+    /**
+     * Of switches that were moved while the board was dead, of memory and of watchdogs nobody had said anything.
+     *
+     * @param array<mixed> $data
+     * @return array<mixed>
+     * @throws RecordFault when something of it is there already
+     */
+    private static function fromEight(array $data): array
+    {
+        $program = is_array($data['program'] ?? null) ? $data['program'] : [];
+        foreach (array_intersect(['keptAfterSeconds', 'watchdogSeconds'], array_keys($program)) as $key) {
+            throw self::later('program.' . $key, 8);
+        }
+        foreach (is_array($data['lines'] ?? null) ? $data['lines'] : [] as $id => $line) {
+            if (is_array($line) && is_array($line['safety'] ?? null) && array_key_exists('switchAtStart', $line['safety'])) {
+                throw self::later(sprintf('lines.%s.safety.switchAtStart', $id), 8);
+            }
+        }
+
+        return $data;
     }
 
     /** What version 8 says of each of these, and version 7 could not. */
@@ -93,9 +117,13 @@ final class BoardMigrations
         return $data;
     }
 
-    private static function later(string $place): RecordFault
+    private static function later(string $place, int $version = 7): RecordFault
     {
-        return new RecordFault($place, 'a file of version 7 has no such key. Take it out, or write version 8 throughout.');
+        return new RecordFault($place, sprintf(
+            'a file of version %d has no such key. Take it out, or write version %d throughout.',
+            $version,
+            $version + 1,
+        ));
     }
 
     /**

@@ -39,12 +39,27 @@ final readonly class RailCircuit
     /** @param bool $worst lowest voltage, greatest resistance and loads, and no more from the source than it is rated for */
     public static function of(Flows $flows, DriverAnalysis $drive, string $rail, bool $worst): self
     {
+        return self::pulling($flows, $drive, $rail, $worst, array_keys($flows->board->actuators()), []);
+    }
+
+    /**
+     * The same, of which only some relays pull in while others are in already.
+     *
+     * @param list<string> $pulling ids of the relays that pull in
+     * @param list<string> $holding ids of those that are in
+     */
+    public static function pulling(Flows $flows, DriverAnalysis $drive, string $rail, bool $worst, array $pulling, array $holding): self
+    {
         $board = $flows->board;
         $feed = Feed::of($board, $rail);
         $pick = static fn(Demand $demand): float => $worst ? $demand->greatest : $demand->typical;
         $steady = 0.0;
         foreach ($flows->items($rail, Scenario::allOn()) as $item) {
             $steady += DrawKind::Coil === $item->kind ? 0.0 : $pick($item->amps);
+        }
+        foreach ($holding as $id) {
+            $actuator = $board->actuator($id);
+            $steady += $actuator->rail === $rail ? $drive->results[$id]->coilAmps->value * ($actuator->holdRatio ?? 1.0) : 0.0;
         }
         $burst = max(0.0, $pick($flows->amps($rail, Scenario::radioBurst())) - $pick($flows->amps($rail, Scenario::allOn())));
         $reservoir = $board->rails[$rail]->reservoir()->value;
@@ -59,7 +74,7 @@ final readonly class RailCircuit
             max(self::LEAST_OHMS, is_float($esr) ? $esr : 0.0),
             $steady,
             $burst,
-            self::coils($board, $drive, $rail, $worst),
+            self::coils($board, $drive, $rail, $worst, $pulling),
         );
     }
 
@@ -78,12 +93,14 @@ final readonly class RailCircuit
     }
 
     /**
+     * @param list<string> $relays that count
      * @return list<CoilGroup>
      */
-    private static function coils(Board $board, DriverAnalysis $drive, string $rail, bool $worst): array
+    private static function coils(Board $board, DriverAnalysis $drive, string $rail, bool $worst, array $relays): array
     {
         $groups = [];
-        foreach ($board->actuators() as $id => $actuator) {
+        foreach ($relays as $id) {
+            $actuator = $board->actuator($id);
             $relay = $board->relay($actuator);
             if ($actuator->rail !== $rail || null === $actuator->relay || !$relay->isPlain()) {
                 continue;

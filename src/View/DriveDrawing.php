@@ -64,36 +64,9 @@ final readonly class DriveDrawing
                 Clamp::cases(),
             ),
             'clamps' => Clamp::cases(),
-            'times' => $this->times($chosen),
+            'times' => SwitchTimes::ofRelay($board, $actuator, $this->inspection->drive->results[$chosen]),
             ...$this->sketch($board, $actuator),
         ];
-    }
-
-    /** Null for a solid-state relay, whose output follows its input within half a period, and while the clamp is unstated. */
-    private function times(string $id): ?SwitchTimes
-    {
-        $board = $this->inspection->board;
-        $actuator = $board->actuator($id);
-        $relay = $board->relay($actuator);
-        if (null !== $relay->solidState || null === $actuator->relay || !$actuator->clamp->value instanceof Clamp) {
-            return null;
-        }
-        $result = $this->inspection->drive->results[$id];
-        $operate = $relay->operateVolts(max(20.0, $board->ambientCelsius()));
-
-        return SwitchTimes::of(
-            $relay,
-            $result->pullIn->nominal->value * $relay->operateVolts(20.0),
-            $result->pullIn->worst->value * $operate,
-            $operate,
-            TurnOff::of(
-                $relay,
-                $board->railVolts($actuator->rail)->typ,
-                $result->coilAmps->value,
-                $actuator->clamp->value,
-                releaseShare: $relay->releaseRatio,
-            ),
-        );
     }
 
     /**

@@ -105,6 +105,7 @@ use IronLatch\Core\Record\OneOf;
     'state-bare-module' => Controller\StateBareModule::class,
     'state-clock' => Controller\StateClock::class,
     'state-drive-strength' => Controller\StateDriveStrength::class,
+    'state-upkeep' => Controller\StateUpkeep::class,
     'state-firmware' => Controller\StateFirmware::class,
     'record-tried-set' => Controller\RecordTriedSet::class,
     'state-inner-memory' => Controller\StateInnerMemory::class,

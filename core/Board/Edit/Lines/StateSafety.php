@@ -16,6 +16,7 @@ use IronLatch\Core\Board\LineSafety;
 use IronLatch\Core\Board\OutletKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Snubber;
+use IronLatch\Core\Board\SwitchAtStart;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
@@ -122,6 +123,11 @@ final readonly class StateSafety implements Edit
             help: 'Lamps that are told what to do without the board.',
         )]
         public ?bool $ownRadio = null,
+        #[Question(
+            'A switch that was moved while the board was dead',
+            help: 'Of maintained switches that say on and off. Waiting surprises less after a power cut.',
+        )]
+        public ?SwitchAtStart $switchAtStart = null,
     ) {}
 
     public function apply(Board $board): Board

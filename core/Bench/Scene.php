@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Bench;
+
+use IronLatch\Core\Control\Outage;
+use IronLatch\Core\Program\Kept;
+use IronLatch\Core\Program\Program;
+
+/** Everything that changes during a run. A copy of it is the same moment once more, and goes on by itself. */
+final class Scene
+{
+    public int $now = 0;
+    public int $lastId = 0;
+    /** Whether what happens is written down; a trial only looks at what comes of it. */
+    public bool $isLogged = true;
+    /** @var list<Happening> */
+    public array $log = [];
+    /** @var \SplPriorityQueue<int, array{string, string, mixed, int}> */
+    public \SplPriorityQueue $queue;
+    public int $queued = 0;
+    public Chances $chances;
+
+    public bool $hasMains = false;
+    /** Each cut counts one up, so that what was put off for the last one is known as stale. */
+    public int $cuts = 0;
+    /** @var array<string, bool> whether a source gives its voltage */
+    public array $sources = [];
+    /** @var array<string, true> outages by key */
+    public array $outages = [];
+    /** @var array<string, Outage> */
+    public array $outage = [];
+
+    /** “off”, “starting”, “running” or “stuck” */
+    public string $chip = 'off';
+    /** Each start counts one up. */
+    public int $starts = 0;
+    public int $resets = 0;
+    public ?Program $program = null;
+    public bool $isHung = false;
+    public Kept $flash;
+
+    /** @var array<string, bool> whether a contact is closed, by function */
+    public array $contacts = [];
+    /** @var array<string, int> how many senders are heard at a moment, by receiver */
+    public array $carriers = [];
+    /** @var array<string, ?float> what a sensor stands in, by function */
+    public array $readings = [];
+    /** @var array<string, true> sensors that say nothing */
+    public array $lostSensors = [];
+    /** @var array<string, int> position of a knob */
+    public array $knobs = [];
+    /** @var array<string, bool> the other switch of a two-way circuit, by line */
+    public array $otherSwitch = [];
+
+    /** @var array<string, bool> level of a driven pin, by its name; not there while nothing drives it */
+    public array $pins = [];
+    /** @var array<string, bool> whether a coil has current, by relay */
+    public array $coils = [];
+    /** @var array<string, bool> whether an armature is pulled in, by relay */
+    public array $armatures = [];
+    /** @var array<string, int> each movement that is put off counts one up, by relay */
+    public array $moves = [];
+    /** @var array<string, int> when a coil was last switched on, by relay */
+    public array $energisedAt = [];
+    /** @var array<string, true> relays whose contacts are welded */
+    public array $welded = [];
+    /** @var array<string, int> what an appliance does: 0 at rest, else its step, by line */
+    public array $running = [];
+    /** @var array<string, int> when it last came to rest, by line */
+    public array $restedAt = [];
+    /** @var array<string, int> when it last began, by line */
+    public array $begunAt = [];
+    /** @var array<string, int> how long it has run before, in microseconds, by line */
+    public array $ranMicros = [];
+    /** @var array<string, int> how often it has begun, by line */
+    public array $begun = [];
+    /** @var array<string, bool> lamps that are lit, by function */
+    public array $lamps = [];
+    /** Harm that was done. */
+    public int $harms = 0;
+
+    /** @var array<string, bool> whether the board reaches a channel */
+    public array $links = [];
+    /** @var array<string, int> what a surface shows: a step, 0 for off; not there while it does not know */
+    public array $shown = [];
+    /** @var array<string, int> messages that will be lost next, by channel */
+    public array $toLose = [];
+    /** Minutes of the week at the beginning of the run, in microseconds from Monday 00:00. */
+    public int $week = 0;
+
+    public function __construct(int $seed)
+    {
+        $this->queue = new \SplPriorityQueue();
+        $this->chances = new Chances($seed);
+        $this->flash = new Kept();
+    }
+
+    public function __clone()
+    {
+        $this->queue = clone $this->queue;
+        $this->chances = clone $this->chances;
+        $this->program = null === $this->program ? null : clone $this->program;
+    }
+
+    /** Puts something off until a moment; of two for one moment the earlier put off comes first. */
+    public function later(int $at, string $what, string $subject, mixed $value, int $cause): void
+    {
+        // The higher number comes out first: microseconds in the upper bits, the order of putting off in the lower.
+        $this->queue->insert([$what, $subject, $value, $cause], -(($at << 20) | ($this->queued++ & 0xFFFFF)));
+    }
+
+    /** When the next thing that was put off happens; null when nothing is. */
+    public function nextAt(): ?int
+    {
+        if ($this->queue->isEmpty()) {
+            return null;
+        }
+        $this->queue->setExtractFlags(\SplPriorityQueue::EXTR_PRIORITY);
+        $priority = $this->queue->top();
+        $this->queue->setExtractFlags(\SplPriorityQueue::EXTR_DATA);
+
+        return (-$priority) >> 20;
+    }
+
+    /** Writes down what has happened, and gives it its number. */
+    public function note(Happens $kind, string $subject, string $value, string $words, int $cause): int
+    {
+        $id = ++$this->lastId;
+        if ($this->isLogged) {
+            $this->log[] = new Happening($id, $this->now, $kind, $subject, $value, $words, $cause);
+        }
+
+        return $id;
+    }
+}

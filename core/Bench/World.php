@@ -1,0 +1,565 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Bench;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\ClockSource;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Control\Outages;
+use IronLatch\Core\Program\Effect;
+use IronLatch\Core\Program\EffectKind;
+use IronLatch\Core\Program\Kept;
+use IronLatch\Core\Program\Micros;
+use IronLatch\Core\Program\Program;
+use IronLatch\Core\Program\Usual;
+
+/**
+ * The world around a program: event after event, each in its moment, the same from the same seed. It has no state of its own; all that
+ * changes is in the Scene that it is handed.
+ */
+final readonly class World
+{
+    /** Whoever stands in one moment for so many events has come into a circle. */
+    private const MOST_EVENTS = 2_000_000;
+
+    private Board $board;
+    private Coils $coils;
+    private Hands $hands;
+    private Ways $ways;
+    private ChipLife $chip;
+    /** @var array<string, array{string, Surface}> line and surface, by id */
+    private array $surfaces;
+    /** @var array<string, string> line by the channel and the address under which its state is told */
+    private array $told;
+    private int $watchdogMicros;
+
+    public function __construct(public BoardFacts $facts)
+    {
+        $this->board = $facts->inspection->board;
+        $this->coils = new Coils($facts);
+        $this->hands = new Hands($facts);
+        $this->ways = new Ways($facts);
+        $this->chip = new ChipLife($facts, $this->coils);
+        $surfaces = $told = [];
+        foreach ($this->board->lines as $line => $one) {
+            foreach ($one->surfaces as $id => $surface) {
+                $surfaces[$id] = [$line, $surface];
+            }
+        }
+        foreach ($facts->plan->channels as $channel) {
+            foreach ($channel->messages as $message) {
+                if ('' !== $message->state) {
+                    $told[$channel->id . ' ' . $message->state] = $message->act->target;
+                }
+            }
+        }
+        $this->surfaces = $surfaces;
+        $this->told = $told;
+        $this->watchdogMicros = Micros::of((float) ($this->board->program->watchdogSeconds->value ?? Usual::WATCHDOG_SECONDS));
+    }
+
+    /** The board without power, everything at rest. */
+    public function dark(int $seed): Scene
+    {
+        $scene = new Scene($seed);
+        foreach (array_keys($this->board->rails) as $rail) {
+            $source = $this->facts->sourceOf[$rail];
+            // What no mains feeds, such as a battery, is simply there.
+            $scene->sources[$source] = !isset($this->facts->sources[$source]);
+        }
+        foreach ($this->facts->plan->sensors as $sensor) {
+            $scene->readings[$sensor->function] = $this->facts->restingReading($sensor->function);
+        }
+
+        return $scene;
+    }
+
+    /** Mains comes: sources rise, the controller starts, appliances whose contacts are closed run. */
+    public function mainsComes(Scene $scene, int $cause): void
+    {
+        if ($scene->hasMains) {
+            return;
+        }
+        $scene->hasMains = true;
+        ++$scene->cuts;
+        $id = $scene->note(Happens::Mains, '', '1', 'Mains comes.', $cause);
+        foreach ($this->facts->sources as $rail => $source) {
+            $scene->later($scene->now + $source->startMicros, 'source', $rail, $scene->cuts, $id);
+        }
+        $root = $this->facts->sourceOf[$this->board->mcu->rail];
+        if (!isset($this->facts->sources[$root]) && 'off' === $scene->chip) {
+            $scene->later($scene->now, 'begin', '', $scene->starts, $id);
+        }
+        $this->coils->lookAtAll($scene, $id);
+    }
+
+    public function mainsGoes(Scene $scene, int $cause): void
+    {
+        if (!$scene->hasMains) {
+            return;
+        }
+        $scene->hasMains = false;
+        ++$scene->cuts;
+        $id = $scene->note(Happens::Mains, '', '0', 'Mains is gone.', $cause);
+        foreach ($this->facts->sources as $rail => $source) {
+            foreach ($source->releaseMicros as $behind => $micros) {
+                $scene->later($scene->now + $micros, 'release', (string) $behind, $scene->cuts, $id);
+            }
+            if (null !== $source->resetMicros) {
+                $scene->later($scene->now + $source->resetMicros, 'fade', $rail, $scene->cuts, $id);
+            }
+        }
+        $this->coils->lookAtAll($scene, $id);
+    }
+
+    /** Goes on to a moment, event by event. */
+    public function runTo(Scene $scene, int $until): void
+    {
+        for ($events = 0; $events < self::MOST_EVENTS; ++$events) {
+            $next = $scene->nextAt();
+            $due = $scene->isHung ? null : $scene->program?->due();
+            if (null !== $due && $due <= $until && (null === $next || $due < $next)) {
+                $scene->now = max($scene->now, $due);
+                $this->effects($scene, $scene->program->pass($scene->now));
+                continue;
+            }
+            if (null === $next || $next > $until) {
+                break;
+            }
+            $scene->now = max($scene->now, $next);
+            $this->happens($scene, ...$scene->queue->extract());
+        }
+        $scene->now = max($scene->now, $until);
+    }
+
+    /** When something happens next; null when nothing does any more. */
+    public function nextAt(Scene $scene): ?int
+    {
+        $times = array_filter([$scene->nextAt(), $scene->isHung ? null : $scene->program?->due()], is_int(...));
+
+        return [] === $times ? null : min($times);
+    }
+
+    /** In one piece: a table from what was put off to who does it. */
+    private function happens(Scene $scene, string $what, string $subject, mixed $value, int $cause): void
+    {
+        match ($what) {
+            'deed' => $value instanceof Deed ? $this->deed($scene, $value) : null,
+            'contact' => $this->contact($scene, $subject, (bool) $value, $cause),
+            'moves' => $this->hands->moves($scene, $subject, (bool) $value, $cause),
+            'edge' => $this->edge($scene, $subject, (int) $value, $cause),
+            'repeat' => $this->hands->frame($scene, $subject, null, $scene->now, $cause),
+            'ladder' => $this->tellProgram($scene, $what, $subject, $value, $cause),
+            'phase' => $this->chip->phase($scene, (int) $subject, (int) $value, $cause),
+            'output' => $this->chip->output($scene, (int) $value, $cause),
+            'run' => $this->chip->run($scene, (int) $value, $cause),
+            'begin' => $value === $scene->starts ? $this->chip->begin($scene, $cause) : null,
+            'effects' => $this->effects($scene, $value),
+            'armature' => $this->coils->arrives($scene, $subject, $value[0], $value[1], $value[2], $value[3], $cause),
+            'brown-out' => $value === $scene->starts && 'running' === $scene->chip ? $this->chip->dies($scene, false, $cause) : null,
+            'source' => $value === $scene->cuts ? $this->source($scene, $subject, $cause) : null,
+            'fade' => $value === $scene->cuts ? $this->fade($scene, $subject, $cause) : null,
+            'release' => $value === $scene->cuts ? $this->releaseRail($scene, $subject, $cause) : null,
+            'hop' => $this->ways->hop($scene, $subject, $value[0], $value[1], $value[2], $cause),
+            'arrive' => $this->ways->arrive($scene, $this, $subject, $value[0], $value[1], $cause),
+            'message' => $this->message($scene, $subject, $value[0], $value[1], $cause),
+            'shown' => $this->ways->shown($scene, $subject, $value[0], $value[1], $cause),
+            'link' => $value[1] === $scene->starts ? $this->link($scene, $subject, $value[0], $cause) : null,
+            'noticed' => $this->noticed($scene, $subject, $cause),
+            'will' => $value === $scene->starts || !($scene->links[$subject] ?? false) ? $this->ways->forgets($scene, $subject, $cause) : null,
+            'sensor' => $this->reading($scene, $subject, (int) $value, $cause),
+            'sense' => $this->tellProgram($scene, $what, $subject, $value, $cause),
+            'time' => $this->tellProgram($scene, $what, '', $value, $cause),
+            'look' => $this->lookAgain($scene, $cause),
+            'watchdog' => $value === $scene->starts && $scene->isHung ? $this->chip->dies($scene, false, $cause) : null,
+            default => throw new \LogicException(sprintf('Nothing happens as “%s”.', $what)),
+        };
+    }
+
+    /** In one piece: a table from what is done to what it does. */
+    public function deed(Scene $scene, Deed $deed): void
+    {
+        $words = sprintf('%s%s%s', $deed->do->value, '' === $deed->what ? '' : ' ' . $deed->what, '' === $deed->value ? '' : ': ' . $deed->value);
+        $id = $scene->note(DeedKind::Weld === $deed->do || DeedKind::Hang === $deed->do ? Happens::Planted : Happens::Hand, $deed->what, $deed->value, $scene->isLogged ? $this->handWords($deed, $words) : '', 0);
+        match ($deed->do) {
+            DeedKind::Press => $this->press($scene, $deed, $id),
+            DeedKind::Close, DeedKind::Open => $this->hands->moves($scene, $this->functionOf($deed->what), DeedKind::Close === $deed->do, $id),
+            DeedKind::Turn => $this->hands->turns($scene, $this->selectorOf($deed->what), (int) $deed->value, $id),
+            DeedKind::Say => $this->say($scene, $deed, $id),
+            DeedKind::Sensor => $this->sensor($scene, $deed, $id),
+            DeedKind::Outage => $this->outage($scene, $deed->what, true, $id),
+            DeedKind::Back => $this->outage($scene, $deed->what, false, $id),
+            DeedKind::CutMains => $this->mainsGoes($scene, $id),
+            DeedKind::MainsBack => $this->mainsComes($scene, $id),
+            DeedKind::Lose => $scene->toLose[$deed->what] = ($scene->toLose[$deed->what] ?? 0) + 1,
+            DeedKind::Weld => $this->weld($scene, $deed->what, $id),
+            DeedKind::Hang => $this->hang($scene, $id),
+            DeedKind::OtherSwitch => $this->otherSwitch($scene, $deed->what, $id),
+        };
+    }
+
+    private function handWords(Deed $deed, string $words): string
+    {
+        $name = isset($this->surfaces[$deed->what]) ? sprintf('%s of “%s”', $this->surfaces[$deed->what][1]->kind->value, $this->board->lines[$this->surfaces[$deed->what][0]]->name) : '';
+
+        return ucfirst('' === $name ? $words : str_replace($deed->what, $name, $words)) . '.';
+    }
+
+    private function press(Scene $scene, Deed $deed, int $cause): void
+    {
+        $micros = Micros::of($deed->for ?? Customary::PRESS_SECONDS);
+        $key = $this->facts->map()->keys[$deed->what]->key ?? null;
+        [$kind, $function, $code] = match (true) {
+            null !== $key => [$key->kind, $key->function, $key->code],
+            isset($this->surfaces[$deed->what]) => [
+                $this->surfaces[$deed->what][1]->kind,
+                $this->surfaces[$deed->what][1]->function,
+                'off' === $deed->value ? $this->surfaces[$deed->what][1]->offCode : $this->surfaces[$deed->what][1]->code,
+            ],
+            default => [SurfaceKind::PushButton, $deed->what, null],
+        };
+        if (SurfaceKind::InfraredKey === $kind) {
+            if (null === $code) {
+                $scene->note(Happens::Lost, $deed->what, 'no code', 'No key is assigned to it.', $cause);
+
+                return;
+            }
+            $this->hands->key($scene, $function, $code, $micros, $cause);
+
+            return;
+        }
+        if (SurfaceKind::WallSwitch === $kind) {
+            // A maintained switch is moved to its other position, and stays there.
+            $this->hands->moves($scene, $function, !($scene->contacts[$function] ?? false), $cause);
+
+            return;
+        }
+        $this->hands->moves($scene, $function, true, $cause);
+        $scene->later($scene->now + $micros, 'moves', $function, false, $cause);
+    }
+
+    private function functionOf(string $what): string
+    {
+        return $this->surfaces[$what][1]->function ?? $this->facts->map()->keys[$what]->key->function ?? $what;
+    }
+
+    private function selectorOf(string $what): string
+    {
+        $function = $this->functionOf($what);
+
+        return $this->facts->plan->positions[$function] ?? $function;
+    }
+
+    private function say(Scene $scene, Deed $deed, int $cause): void
+    {
+        if (str_contains($deed->what, '@')) {
+            [$group, $channel] = explode('@', $deed->what, 2);
+            $entry = $this->facts->map()->groupsAt($group, $channel)[0] ?? null;
+        } else {
+            $entry = $this->facts->map()->entries[$deed->what] ?? null;
+        }
+        if (null === $entry || !isset($this->facts->map()->routes[$entry->column])) {
+            $scene->note(Happens::Lost, $deed->what, 'nobody', sprintf('Nothing can be said to “%s”.', $deed->what), $cause);
+
+            return;
+        }
+        $this->ways->say($scene, $entry, $deed->value, $cause);
+    }
+
+    private function sensor(Scene $scene, Deed $deed, int $cause): void
+    {
+        $function = $this->functionOf($deed->what);
+        if ('' === $deed->value) {
+            $scene->lostSensors[$function] = true;
+        } else {
+            unset($scene->lostSensors[$function]);
+            $scene->readings[$function] = is_numeric($deed->value) ? (float) $deed->value : ('yes' === $deed->value ? 1.0 : 0.0);
+        }
+        $scene->later($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $scene->starts, $cause);
+    }
+
+    /** The program reads a sensor; one on a pin that cannot read says nothing. */
+    private function reading(Scene $scene, string $function, int $start, int $cause): void
+    {
+        if ($start !== $scene->starts || null === $scene->program || $scene->isHung) {
+            return;
+        }
+        if ($this->isBusy($scene, 'sensor', $function, $start, $cause)) {
+            return;
+        }
+        $value = isset($scene->lostSensors[$function]) || !isset($this->facts->pins[$function]) ? null : $scene->readings[$function] ?? null;
+        $id = $scene->note(Happens::Sensor, $function, null === $value ? '?' : (string) $value, $scene->isLogged ? sprintf(
+            '“%s” %s.',
+            $this->board->nameOf($function),
+            null === $value ? 'says nothing' : 'says ' . $value,
+        ) : '', $cause);
+        $this->effects($scene, $scene->program->sensor($function, $value, $scene->now, $id));
+    }
+
+    private function outage(Scene $scene, string $key, bool $begins, int $cause): void
+    {
+        if ($begins === isset($scene->outage[$key])) {
+            return;
+        }
+        $outage = null;
+        foreach (Outages::of($this->facts->map())->all as $one) {
+            $outage = $one->key() === $key ? $one : $outage;
+        }
+        if (null === $outage) {
+            $scene->note(Happens::Outage, $key, 'unknown', sprintf('Nothing here can be gone as “%s”.', $key), $cause);
+
+            return;
+        }
+        $before = array_filter(array_keys($this->facts->map()->routes), fn(string $channel): bool => $this->ways->isThere($scene, $channel));
+        if ($begins) {
+            $scene->outage[$key] = $outage;
+        } else {
+            unset($scene->outage[$key]);
+        }
+        $id = $scene->note(Happens::Outage, $key, $begins ? 'gone' : 'back', $scene->isLogged ? ucfirst($outage->words()) . ($begins ? '.' : ': it is back.') : '', $cause);
+        foreach ($before as $channel) {
+            if (!$this->ways->isThere($scene, $channel) && ($scene->links[$channel] ?? false)) {
+                $scene->later($scene->now + $this->ways->noticedAfter($scene, $channel), 'noticed', $channel, null, $id);
+                $scene->later($scene->now + Micros::of(Customary::WILL_SECONDS), 'will', $channel, -1, $id);
+            }
+        }
+    }
+
+    /** The board notices that the other end is gone, unless it is back by then. */
+    private function noticed(Scene $scene, string $channel, int $cause): void
+    {
+        if (($scene->links[$channel] ?? false) && !$this->ways->isThere($scene, $channel)) {
+            $this->link($scene, $channel, false, $cause);
+        }
+    }
+
+    /** An attempt to reach a channel begins. */
+    private function connect(Scene $scene, string $channel, int $cause): void
+    {
+        $isThere = $this->ways->isThere($scene, $channel);
+        $block = $this->facts->plan->channels[$channel]->blockMicros;
+        if ($block > 0 && !$isThere) {
+            $scene->note(Happens::Waits, $channel, (string) Micros::seconds($block), $scene->isLogged ? sprintf(
+                'The program waits %.1f s for “%s” and hears nothing meanwhile.',
+                Micros::seconds($block),
+                $this->board->channels[$channel]->name,
+            ) : '', $cause);
+        }
+        $isFirst = !isset($scene->links[$channel]);
+        $after = $isThere
+            ? Micros::of($isFirst ? Customary::JOIN_SECONDS : Customary::REJOIN_SECONDS)
+            : max($block, Micros::of(Customary::ATTEMPT_SECONDS));
+        $scene->later($scene->now + $after, 'link', $channel, [$isThere, $scene->starts], $cause);
+    }
+
+    private function link(Scene $scene, string $channel, bool $up, int $cause): void
+    {
+        if (null === $scene->program || $scene->isHung) {
+            return;
+        }
+        if ($this->isBusy($scene, 'link', $channel, [$up, $scene->starts], $cause)) {
+            return;
+        }
+        $up = $up && $this->ways->isThere($scene, $channel);
+        $was = $scene->links[$channel] ?? false;
+        $scene->links[$channel] = $up;
+        $id = $was === $up ? $cause : $scene->note(Happens::Link, $channel, $up ? '1' : '0', $scene->isLogged ? sprintf(
+            $up ? 'The board reaches “%s”.' : 'The board no longer reaches “%s”.',
+            $this->board->channels[$channel]->name,
+        ) : '', $cause);
+        $this->effects($scene, $scene->program->linked($channel, $up, $scene->now, $id));
+        if ($up && !$was) {
+            $this->chip->tellTime($scene, $id, ClockSource::Network);
+        }
+    }
+
+    /** While the program waits nothing is heard: it is put off until it listens again. */
+    private function isBusy(Scene $scene, string $what, string $subject, mixed $value, int $cause): bool
+    {
+        $until = $scene->program?->busyUntil() ?? 0;
+        if ($until <= $scene->now) {
+            return false;
+        }
+        $scene->later($until, $what, $subject, $value, $cause);
+
+        return true;
+    }
+
+    private function contact(Scene $scene, string $function, bool $closed, int $cause): void
+    {
+        if (($scene->contacts[$function] ?? false) === $closed) {
+            return;
+        }
+        $scene->contacts[$function] = $closed;
+        $id = $scene->note(Happens::Contact, $function, $closed ? '1' : '0', $scene->isLogged ? sprintf('“%s” %s.', $this->board->nameOf($function), $closed ? 'closes' : 'opens') : '', $cause);
+        if (null === $scene->program || $scene->isHung || !$this->hands->works($function)) {
+            return;
+        }
+        if ($scene->program->busyUntil() > $scene->now) {
+            $scene->later($scene->program->busyUntil(), 'look', '', null, $id);
+
+            return;
+        }
+        $this->effects($scene, $scene->program->contact($function, $closed, $scene->now, $id));
+    }
+
+    /** The program has waited, and looks at its contacts again: what came and went meanwhile it has not seen. */
+    private function lookAgain(Scene $scene, int $cause): void
+    {
+        if (null === $scene->program || $scene->isHung || $scene->program->busyUntil() > $scene->now) {
+            return;
+        }
+        foreach ($scene->contacts as $function => $closed) {
+            if ($this->hands->works((string) $function)) {
+                $this->effects($scene, $scene->program->contact((string) $function, $closed, $scene->now, $cause));
+            }
+        }
+    }
+
+    private function edge(Scene $scene, string $receiver, int $more, int $cause): void
+    {
+        $was = ($scene->carriers[$receiver] ?? 0) > 0;
+        $scene->carriers[$receiver] = ($scene->carriers[$receiver] ?? 0) + $more;
+        $is = $scene->carriers[$receiver] > 0;
+        if ($was === $is || null === $scene->program || $scene->isHung || !$this->hands->works($receiver) || $scene->program->busyUntil() > $scene->now) {
+            return;
+        }
+        $effects = $scene->program->edge($receiver, $is, $scene->now, $cause);
+        if ([] !== $effects) {
+            $this->effects($scene, $effects);
+        }
+    }
+
+    public function message(Scene $scene, string $channel, string $to, string $says, int $cause): void
+    {
+        if (null === $scene->program || $scene->isHung || $this->isBusy($scene, 'message', $channel, [$to, $says], $cause)) {
+            return;
+        }
+        $this->effects($scene, $scene->program->message($channel, $to, $says, $scene->now, $cause));
+    }
+
+    public function writePin(Scene $scene, string $pin, bool $high, int $cause): void
+    {
+        if ('running' === $scene->chip) {
+            $this->coils->pin($scene, $pin, $high, $cause);
+        }
+    }
+
+    private function tellProgram(Scene $scene, string $what, string $subject, mixed $value, int $cause): void
+    {
+        if (null === $scene->program || $scene->isHung || $this->isBusy($scene, $what, $subject, $value, $cause)) {
+            return;
+        }
+        $this->effects($scene, match ($what) {
+            'ladder' => isset($this->facts->pins[$subject]) ? $scene->program->ladder($subject, (int) $value, $scene->now, $cause) : [],
+            'sense' => isset($this->facts->pins[$subject]) ? $scene->program->sense($subject, (bool) $value, $scene->now, $cause) : [],
+            // A clock that is only set at each start begins at midnight.
+            default => $scene->program->time($value ? ($scene->week + $scene->now) % Micros::WEEK : 0, $scene->now, $cause),
+        });
+    }
+
+    private function source(Scene $scene, string $rail, int $cause): void
+    {
+        $scene->sources[$rail] = true;
+        $id = $scene->note(Happens::Rail, $rail, '1', $scene->isLogged ? sprintf('The rail “%s” stands.', $this->board->rails[$rail]->name) : '', $cause);
+        if ($this->facts->sourceOf[$this->board->mcu->rail] === $rail && 'off' === $scene->chip) {
+            $this->chip->begin($scene, $id);
+        }
+        foreach ($this->facts->relays as $relay) {
+            // A pin that is driven already finds its coil fed.
+            if (null !== $relay->pin && isset($scene->pins[$relay->pin]) && $this->facts->sourceOf[$relay->rail] === $rail) {
+                $this->coils->coil($scene, $relay, $scene->pins[$relay->pin] === (Level::High === $relay->energisedAt), $id);
+            }
+        }
+        $this->coils->lookAtAll($scene, $id);
+    }
+
+    private function fade(Scene $scene, string $rail, int $cause): void
+    {
+        $scene->sources[$rail] = false;
+        $id = $scene->note(Happens::Rail, $rail, '0', $scene->isLogged ? sprintf('The rail “%s” has fallen.', $this->board->rails[$rail]->name) : '', $cause);
+        $this->chip->dies($scene, true, $id);
+        $this->coils->railGone($scene, $rail, $id);
+    }
+
+    private function releaseRail(Scene $scene, string $rail, int $cause): void
+    {
+        $source = $this->facts->sourceOf[$rail];
+        $scene->sources[$source] = false;
+        $this->coils->railGone($scene, $source, $cause);
+        $this->coils->lookAtAll($scene, $cause);
+    }
+
+    private function weld(Scene $scene, string $relay, int $cause): void
+    {
+        if (isset($this->facts->relays[$relay])) {
+            $scene->welded[$relay] = true;
+            $this->coils->look($scene, $this->facts->relays[$relay]->line, $cause);
+        }
+    }
+
+    private function hang(Scene $scene, int $cause): void
+    {
+        $scene->isHung = true;
+        if ($this->watchdogMicros > 0) {
+            $scene->later($scene->now + $this->watchdogMicros, 'watchdog', '', $scene->starts, $cause);
+        }
+    }
+
+    private function otherSwitch(Scene $scene, string $line, int $cause): void
+    {
+        $scene->otherSwitch[$line] = !($scene->otherSwitch[$line] ?? false);
+        if (isset($this->board->lines[$line])) {
+            $this->coils->look($scene, $line, $cause);
+        }
+    }
+
+    /**
+     * @param list<Effect> $effects
+     */
+    private function effects(Scene $scene, array $effects): void
+    {
+        foreach ($effects as $effect) {
+            match ($effect->kind) {
+                EffectKind::Output => $this->chip->level($scene, $effect->subject, $effect->on, $effect->cause),
+                EffectKind::Lamp => $this->lamp($scene, $effect),
+                EffectKind::Connect => $this->connect($scene, $effect->subject, $effect->cause),
+                EffectKind::Tell => $this->told($scene, $effect),
+                EffectKind::Keep => $this->keep($scene, $effect),
+                EffectKind::Refuse => $scene->note(Happens::Refused, $effect->subject, '', $scene->isLogged ? sprintf('Not done for “%s”: %s.', $this->board->nameOf($effect->subject), $effect->says) : '', $effect->cause),
+                EffectKind::Wait => $scene->note(Happens::Waits, $effect->subject, '', $scene->isLogged ? sprintf('“%s” waits %s.', $this->board->nameOf($effect->subject), $effect->says) : '', $effect->cause),
+                EffectKind::Ignore => $scene->note(Happens::Ignored, $effect->subject, $effect->to, $scene->isLogged ? ucfirst($effect->says) . '.' : '', $effect->cause),
+                EffectKind::Alarm => $scene->note(Happens::Alarm, $effect->subject, '1', $scene->isLogged ? ucfirst($effect->says) . '.' : '', $effect->cause),
+            };
+        }
+    }
+
+    private function lamp(Scene $scene, Effect $effect): void
+    {
+        if (!isset($this->facts->pins[$effect->subject])) {
+            return;
+        }
+        $scene->lamps[$effect->subject] = $effect->on;
+        $scene->note(Happens::Lamp, $effect->subject, $effect->on ? '1' : '0', $scene->isLogged ? sprintf('“%s” %s.', $this->board->nameOf($effect->subject), $effect->on ? 'is lit' : 'goes out') : '', $effect->cause);
+    }
+
+    private function told(Scene $scene, Effect $effect): void
+    {
+        $id = $scene->note(Happens::Told, $effect->subject, $effect->says, $scene->isLogged ? sprintf('On “%s” the board tells %s: %s.', $this->board->channels[$effect->subject]->name, $effect->to, $effect->says) : '', $effect->cause);
+        $line = $this->told[$effect->subject . ' ' . $effect->to] ?? null;
+        if (null !== $line && null !== $scene->program) {
+            $this->ways->tell($scene, $effect->subject, $effect->to, $line, $scene->program->told($line) ?? 0, $id);
+        }
+    }
+
+    private function keep(Scene $scene, Effect $effect): void
+    {
+        $steps = json_decode($effect->says, true);
+        $scene->flash = new Kept(is_array($steps) ? array_map(intval(...), array_filter($steps, is_int(...))) : [], $scene->flash->resets);
+        $scene->note(Happens::Kept, '', $effect->says, 'The state of the lines is written into memory.', $effect->cause);
+    }
+}

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace IronLatch\Core\Bench;
 
 use IronLatch\Core\Board\Actuator;
-use IronLatch\Core\Catalogue\Relay;
-use IronLatch\Core\Power\Draws;
 use IronLatch\Core\Board\ContactUse;
 use IronLatch\Core\Catalogue\BootPhase;
+use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\StrapConsequence;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Drive\SwitchTimes;
 use IronLatch\Core\Pins\PowerUpContact;
 use IronLatch\Core\Power\Dip;
 use IronLatch\Core\Power\DipVictim;
+use IronLatch\Core\Power\Draws;
 use IronLatch\Core\Power\RailCircuit;
 use IronLatch\Core\Power\RailMoment;
 use IronLatch\Core\Power\Scenario;
@@ -228,7 +228,7 @@ final class BoardFacts
         $flows = $inspection->power->flows;
         $supply = $board->source($source);
         $load = max($flows->amps($source, Scenario::allOn())->typical, 1e-3);
-        $held = ($supply->holdUpSeconds ?? Customary::HOLD_UP_SECONDS) * ($supply?->ratedAmps ?? $load) / $load;
+        $held = ($supply->holdUpSeconds ?? Customary::HOLD_UP_SECONDS) * ($supply->ratedAmps ?? $load) / $load;
         $wave = RailCircuit::of($flows, $inspection->drive, $source, Corner::Worst === $corner)->run(RailMoment::interruption(0.5));
         $chip = $board->controller()->chip;
         $reset = null;

@@ -26,10 +26,10 @@ final readonly class ChipLife
         $scene->isHung = false;
         $at = $scene->now;
         foreach ($this->facts->boot as $place => [, $micros]) {
-            $scene->later($at, 'phase', (string) $place, $start, $cause);
+            $scene->later(new Pending($at, 'phase', (string) $place, $cause, number: $start));
             $at += $micros;
         }
-        $scene->later($at, 'output', '', $start, $cause);
+        $scene->later(new Pending($at, 'output', '', $cause, number: $start));
     }
 
     public function phase(Scene $scene, int $place, int $start, int $cause): void
@@ -89,7 +89,7 @@ final readonly class ChipLife
             return;
         }
         $this->film($scene, BootPhase::Output, $cause);
-        $scene->later($scene->now + Micros::MILLISECOND, 'run', '', $start, $cause);
+        $scene->later(new Pending($scene->now + Micros::MILLISECOND, 'run', '', $cause, number: $start));
     }
 
     public function run(Scene $scene, int $start, int $cause): void
@@ -112,9 +112,9 @@ final readonly class ChipLife
         foreach ($this->facts->relays as $relay) {
             $this->level($scene, $relay->function, false, $id);
         }
-        $scene->later($scene->now, 'effects', '', $effects, $id);
+        $scene->later(new Pending($scene->now, 'effects', '', $id, effects: $effects));
         foreach ($this->sensorFunctions() as $function) {
-            $scene->later($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $start, $id);
+            $scene->later(new Pending($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $id, number: $start));
         }
         $this->tellTime($scene, $id, null);
     }
@@ -137,7 +137,7 @@ final readonly class ChipLife
         foreach ($this->facts->plan->timers as $timer) {
             $clock = $timer->schedule->clock ?? ClockSource::Own;
             if (ClockSource::Network === $clock ? ClockSource::Network === $from : null === $from) {
-                $scene->later($scene->now, 'time', '', ClockSource::Own !== $clock, $cause);
+                $scene->later(new Pending($scene->now, 'time', '', $cause, on: ClockSource::Own !== $clock));
 
                 return;
             }
@@ -173,11 +173,14 @@ final readonly class ChipLife
         $id = $scene->note(Happens::Reset, '', $withPower ? 'off' : 'reset', $withPower ? 'The controller has no power.' : 'The controller resets itself.', $cause);
         $this->coils->release($scene, $withPower, $id);
         $scene->lamps = [];
-        foreach (array_keys($scene->links) as $channel) {
+        foreach ($scene->links as $channel => $isUp) {
             $scene->links[$channel] = false;
+            if ($isUp && '' !== ($this->facts->plan->channels[$channel]->presence ?? '')) {
+                $scene->later(new Pending($scene->now + Micros::of(Customary::WILL_SECONDS), 'will', $channel, $id));
+            }
         }
         if (!$withPower) {
-            $scene->later($scene->now + Micros::of(Customary::DIP_SECONDS), 'begin', '', $scene->starts, $id);
+            $scene->later(new Pending($scene->now + Micros::of(Customary::DIP_SECONDS), 'begin', '', $id, number: $scene->starts));
         }
     }
 }

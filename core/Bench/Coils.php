@@ -88,13 +88,13 @@ final readonly class Coils
         if (null !== $relay->opens) {
             if ($on) {
                 $scene->moves[$relay->opens] = ($scene->moves[$relay->opens] ?? 0) + 1;
-                $scene->later($scene->now + $relay->operateMicros, 'armature', $relay->opens, [false, $scene->moves[$relay->opens], $relay->id, $move], $id);
+                $scene->later(new Pending($scene->now + $relay->operateMicros, 'armature', $relay->opens, $id, number: $scene->moves[$relay->opens], on: false, by: $relay->id, byNumber: $move));
             }
 
             return;
         }
         if ($on || !$relay->stays) {
-            $scene->later($scene->now + ($on ? $relay->operateMicros : $relay->releaseMicros), 'armature', $relay->id, [$on, $move, $relay->id, $move], $id);
+            $scene->later(new Pending($scene->now + ($on ? $relay->operateMicros : $relay->releaseMicros), 'armature', $relay->id, $id, number: $move, on: $on, by: $relay->id, byNumber: $move));
         }
     }
 
@@ -122,17 +122,17 @@ final readonly class Coils
             $victim->value,
         ) : '', $cause);
         match ($victim) {
-            DipVictim::Controller => $scene->later($scene->now + Micros::of(Customary::TOGETHER_SECONDS), 'brown-out', '', $scene->starts, $id),
+            DipVictim::Controller => $scene->later(new Pending($scene->now + Micros::of(Customary::TOGETHER_SECONDS), 'brown-out', '', $id, number: $scene->starts)),
             DipVictim::HeldRelays => array_walk($holding, fn(string $held) => $this->throws($scene, $held, false, $id)),
             default => array_walk($pulling, static fn(string $one) => $scene->moves[$one] = ($scene->moves[$one] ?? 0) + 1),
         };
     }
 
     /** An armature arrives where it was going, unless something has changed on the way. */
-    public function arrives(Scene $scene, string $relay, bool $in, int $move, string $by, int $byMove, int $cause): void
+    public function arrives(Scene $scene, Pending $it): void
     {
-        if (($scene->moves[$relay] ?? 0) === $move && ($scene->moves[$by] ?? 0) === $byMove) {
-            $this->throws($scene, $relay, $in, $cause);
+        if (($scene->moves[$it->subject] ?? 0) === $it->number && ($scene->moves[$it->by] ?? 0) === $it->byNumber) {
+            $this->throws($scene, $it->subject, $it->on, $it->cause);
         }
     }
 
@@ -225,7 +225,7 @@ final readonly class Coils
         }
         $sense = $this->facts->plan->lines[$line]->sense;
         if (null !== $sense) {
-            $scene->later($scene->now + Micros::of(Customary::SENSE_SECONDS), 'sense', $sense, $does > 0, $id);
+            $scene->later(new Pending($scene->now + Micros::of(Customary::SENSE_SECONDS), 'sense', $sense, $id, on: $does > 0));
         }
     }
 
@@ -270,7 +270,7 @@ final readonly class Coils
     public function lookAtAll(Scene $scene, int $cause): void
     {
         foreach (array_keys($this->board->lines) as $line) {
-            $this->look($scene, (string) $line, $cause);
+            $this->look($scene, $line, $cause);
         }
     }
 
@@ -310,7 +310,7 @@ final readonly class Coils
         foreach (array_keys($scene->pins) as $pin) {
             $isKept = !$withExpanders && null !== ($this->facts->inspection->controller->pins[$pin] ?? null)?->expander;
             if (!$isKept) {
-                $this->pin($scene, (string) $pin, null, $cause);
+                $this->pin($scene, $pin, null, $cause);
             }
         }
         foreach ($this->facts->relays as $relay) {

@@ -34,7 +34,7 @@ final readonly class Hands
         });
         // It closes, opens once more in the middle, and rests at the end of its bounce.
         foreach ([[0, $closed], [intdiv($bounce, 2), !$closed], [$bounce, $closed]] as [$after, $is]) {
-            $scene->later($scene->now + $after, 'contact', $function, $is, $cause);
+            $scene->later(new Pending($scene->now + $after, 'contact', $function, $cause, on: $is));
         }
     }
 
@@ -47,7 +47,7 @@ final readonly class Hands
         }
         $scene->knobs[$selector] = $position;
         if (1 === count($plan->functions)) {
-            $scene->later($scene->now, 'ladder', $plan->functions[0], $position, $cause);
+            $scene->later(new Pending($scene->now, 'ladder', $plan->functions[0], $cause, number: $position));
 
             return;
         }
@@ -56,7 +56,7 @@ final readonly class Hands
                 $this->moves($scene, $function, false, $cause);
             }
             if ($place === $position) {
-                $scene->later($scene->now + 50 * Micros::MILLISECOND, 'moves', $function, true, $cause);
+                $scene->later(new Pending($scene->now + 50 * Micros::MILLISECOND, 'moves', $function, $cause, on: true));
             }
         }
     }
@@ -82,7 +82,7 @@ final readonly class Hands
         ) : '', $cause);
         $this->frame($scene, $receiver, $isRepeat ? null : (int) hexdec($value), $scene->now, $id);
         for ($after = Micros::of(Customary::REPEAT_SECONDS); $after < $micros; $after += Micros::of(Customary::REPEAT_SECONDS)) {
-            $scene->later($scene->now + $after, 'repeat', $receiver, null, $id);
+            $scene->later(new Pending($scene->now + $after, 'repeat', $receiver, $id));
         }
     }
 
@@ -102,8 +102,8 @@ final readonly class Hands
         $at = $from;
         foreach ([...$spaces, 0] as $place => $space) {
             $mark = 0 === $place ? InfraredDecoder::HEAD_MARK : InfraredDecoder::BIT_MARK;
-            $scene->later($at, 'edge', $receiver, 1, $cause);
-            $scene->later($at + $mark + $stretch, 'edge', $receiver, -1, $cause);
+            $scene->later(new Pending($at, 'edge', $receiver, $cause, number: 1));
+            $scene->later(new Pending($at + $mark + $stretch, 'edge', $receiver, $cause, number: -1));
             $at += $mark + $space;
         }
     }

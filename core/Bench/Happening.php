@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Bench;
 
-use IronLatch\Core\Quantity\Unit;
-use IronLatch\Core\Record\Measured;
-
 /** One thing that happened, when, and what it followed from. */
 final readonly class Happening
 {

@@ -17,9 +17,9 @@ final class Scene
     public bool $isLogged = true;
     /** @var list<Happening> */
     public array $log = [];
-    /** @var \SplPriorityQueue<int, array{string, string, mixed, int}> */
-    public \SplPriorityQueue $queue;
-    public int $queued = 0;
+    /** @var \SplPriorityQueue<int, Pending> */
+    private \SplPriorityQueue $queue;
+    private int $queued = 0;
     public Chances $chances;
 
     public bool $hasMains = false;
@@ -104,24 +104,25 @@ final class Scene
         $this->program = null === $this->program ? null : clone $this->program;
     }
 
-    /** Puts something off until a moment; of two for one moment the earlier put off comes first. */
-    public function later(int $at, string $what, string $subject, mixed $value, int $cause): void
+    /** Puts something off until its moment; of two for one moment the earlier put off comes first. */
+    public function later(Pending $pending): void
     {
         // The higher number comes out first: microseconds in the upper bits, the order of putting off in the lower.
-        $this->queue->insert([$what, $subject, $value, $cause], -(($at << 20) | ($this->queued++ & 0xFFFFF)));
+        $this->queue->insert($pending, -(($pending->at << 20) | ($this->queued++ & 0xFFFFF)));
     }
 
-    /** When the next thing that was put off happens; null when nothing is. */
-    public function nextAt(): ?int
+    /** What comes next of all that was put off; null when nothing is left. */
+    public function next(): ?Pending
     {
-        if ($this->queue->isEmpty()) {
-            return null;
-        }
-        $this->queue->setExtractFlags(\SplPriorityQueue::EXTR_PRIORITY);
-        $priority = $this->queue->top();
-        $this->queue->setExtractFlags(\SplPriorityQueue::EXTR_DATA);
+        $next = $this->queue->isEmpty() ? null : $this->queue->top();
 
-        return (-$priority) >> 20;
+        return $next instanceof Pending ? $next : null;
+    }
+
+    /** Takes out what comes next. */
+    public function take(): void
+    {
+        $this->queue->extract();
     }
 
     /** Writes down what has happened, and gives it its number. */

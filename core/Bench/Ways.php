@@ -59,7 +59,7 @@ final readonly class Ways
             $this->board->channels[$entry->column]->name,
             $says,
         ) : '', $cause);
-        $scene->later($scene->now, 'hop', $entry->column, [$entry, $word, 0], $id);
+        $scene->later(new Pending($scene->now, 'hop', $entry->column, $id, number: 0, word: $word, entry: $entry));
     }
 
     private static function words(Entry|GroupEntry $entry, string $word): string
@@ -75,8 +75,12 @@ final readonly class Ways
     }
 
     /** A message comes to a hop: lost there, or handed on. */
-    public function hop(Scene $scene, string $channel, Entry|GroupEntry $entry, string $word, int $place, int $cause): void
+    public function hop(Scene $scene, Pending $it): void
     {
+        [$channel, $entry, $word, $place, $cause] = [$it->subject, $it->entry, $it->word, $it->number, $it->cause];
+        if (null === $entry) {
+            return;
+        }
         $route = $this->routes[$channel];
         $hop = $route->hops[$place];
         $subject = $entry instanceof Entry ? $entry->surface : $entry->group;
@@ -86,13 +90,7 @@ final readonly class Ways
 
             return;
         }
-        $scene->later(
-            $scene->now + $this->delay($scene, $hop),
-            isset($route->hops[$place + 1]) ? 'hop' : 'arrive',
-            $channel,
-            [$entry, $word, $place + 1],
-            $cause,
-        );
+        $scene->later(new Pending($scene->now + $this->delay($scene, $hop), isset($route->hops[$place + 1]) ? 'hop' : 'arrive', $channel, $cause, number: $place + 1, word: $word, entry: $entry));
     }
 
     private function lostAt(Scene $scene, Hop $hop, string $subject): ?string
@@ -124,12 +122,16 @@ final readonly class Ways
     {
         $place = array_search($subject, array_map(static fn(Entry $entry): string => $entry->surface, $this->facts->map()->on($channel)), true);
 
-        return false === $place ? 0 : (int) $place;
+        return false === $place ? 0 : $place;
     }
 
     /** A message has passed all hops: the last one speaks to the board in its own words. */
-    public function arrive(Scene $scene, World $world, string $channel, Entry|GroupEntry $entry, string $word, int $cause): void
+    public function arrive(Scene $scene, World $world, Pending $it): void
     {
+        [$channel, $entry, $word, $cause] = [$it->subject, $it->entry, $it->word, $it->cause];
+        if (null === $entry) {
+            return;
+        }
         $last = $this->routes[$channel]->hops[count($this->routes[$channel]->hops) - 1];
         $subject = $entry instanceof Entry ? $entry->surface : $entry->group;
         $own = $this->onHop($last->id, $entry);
@@ -161,7 +163,7 @@ final readonly class Ways
             return;
         }
         $isText = '' === $this->facts->plan->channels[$last->id]->presence && !$this->facts->plan->channels[$last->id]->connects;
-        $world->message($scene, $last->id, $isText ? '' : $own[0]->address, $says, $id);
+        $scene->later(new Pending($scene->now, 'message', $last->id, $id, word: $says, by: $isText ? '' : $own[0]->address));
     }
 
     /**
@@ -216,14 +218,14 @@ final readonly class Ways
             }
             $last = $route->hops[count($route->hops) - 1];
             $own = $last->id === $channel ? $this->facts->map()->at($line, $channel)[0] ?? null : null;
-            if (null === $own || ($own->state ?: $own->address) !== $to && '' !== $to) {
+            if (null === $own || ('' === $own->state ? $own->address : $own->state) !== $to && '' !== $to) {
                 continue;
             }
             $delay = 0;
             foreach ($route->hops as $hop) {
                 $delay += $this->delay($scene, $hop);
             }
-            $scene->later($scene->now + $delay, 'shown', $entry->surface, [$state, $entry->column], $cause);
+            $scene->later(new Pending($scene->now + $delay, 'shown', $entry->surface, $cause, number: $state, by: $entry->column));
         }
     }
 
@@ -257,7 +259,7 @@ final readonly class Ways
             $last = null === $route ? null : $route->hops[count($route->hops) - 1];
             if ($last?->id === $channel && isset($scene->shown[$surface])) {
                 unset($scene->shown[$surface]);
-                $scene->note(Happens::Shown, (string) $surface, '?', $scene->isLogged ? sprintf(
+                $scene->note(Happens::Shown, $surface, '?', $scene->isLogged ? sprintf(
                     '“%s” no longer knows about “%s”.',
                     $this->board->channels[$entry->column]->name,
                     $this->board->lines[$entry->line]->name,

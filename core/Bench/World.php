@@ -59,7 +59,7 @@ final readonly class World
         }
         $this->surfaces = $surfaces;
         $this->told = $told;
-        $this->watchdogMicros = Micros::of((float) ($this->board->program->watchdogSeconds->value ?? Usual::WATCHDOG_SECONDS));
+        $this->watchdogMicros = Micros::of($this->board->program->watchdogSeconds->value ?? Usual::WATCHDOG_SECONDS);
     }
 
     /** The board without power, everything at rest. */
@@ -88,11 +88,11 @@ final readonly class World
         ++$scene->cuts;
         $id = $scene->note(Happens::Mains, '', '1', 'Mains comes.', $cause);
         foreach ($this->facts->sources as $rail => $source) {
-            $scene->later($scene->now + $source->startMicros, 'source', $rail, $scene->cuts, $id);
+            $scene->later(new Pending($scene->now + $source->startMicros, 'source', $rail, $id, number: $scene->cuts));
         }
         $root = $this->facts->sourceOf[$this->board->mcu->rail];
         if (!isset($this->facts->sources[$root]) && 'off' === $scene->chip) {
-            $scene->later($scene->now, 'begin', '', $scene->starts, $id);
+            $scene->later(new Pending($scene->now, 'begin', '', $id, number: $scene->starts));
         }
         $this->coils->lookAtAll($scene, $id);
     }
@@ -107,10 +107,10 @@ final readonly class World
         $id = $scene->note(Happens::Mains, '', '0', 'Mains is gone.', $cause);
         foreach ($this->facts->sources as $rail => $source) {
             foreach ($source->releaseMicros as $behind => $micros) {
-                $scene->later($scene->now + $micros, 'release', (string) $behind, $scene->cuts, $id);
+                $scene->later(new Pending($scene->now + $micros, 'release', $behind, $id, number: $scene->cuts));
             }
             if (null !== $source->resetMicros) {
-                $scene->later($scene->now + $source->resetMicros, 'fade', $rail, $scene->cuts, $id);
+                $scene->later(new Pending($scene->now + $source->resetMicros, 'fade', $rail, $id, number: $scene->cuts));
             }
         }
         $this->coils->lookAtAll($scene, $id);
@@ -120,18 +120,20 @@ final readonly class World
     public function runTo(Scene $scene, int $until): void
     {
         for ($events = 0; $events < self::MOST_EVENTS; ++$events) {
-            $next = $scene->nextAt();
-            $due = $scene->isHung ? null : $scene->program?->due();
-            if (null !== $due && $due <= $until && (null === $next || $due < $next)) {
+            $next = $scene->next();
+            $program = $scene->isHung ? null : $scene->program;
+            $due = $program?->due();
+            if (null !== $program && null !== $due && $due <= $until && (null === $next || $due < $next->at)) {
                 $scene->now = max($scene->now, $due);
-                $this->effects($scene, $scene->program->pass($scene->now));
+                $this->effects($scene, $program->pass($scene->now));
                 continue;
             }
-            if (null === $next || $next > $until) {
+            if (null === $next || $next->at > $until) {
                 break;
             }
-            $scene->now = max($scene->now, $next);
-            $this->happens($scene, ...$scene->queue->extract());
+            $scene->take();
+            $scene->now = max($scene->now, $next->at);
+            $this->happens($scene, $next);
         }
         $scene->now = max($scene->now, $until);
     }
@@ -139,44 +141,42 @@ final readonly class World
     /** When something happens next; null when nothing does any more. */
     public function nextAt(Scene $scene): ?int
     {
-        $times = array_filter([$scene->nextAt(), $scene->isHung ? null : $scene->program?->due()], is_int(...));
+        $next = $scene->next()?->at;
+        $due = $scene->isHung ? null : $scene->program?->due();
 
-        return [] === $times ? null : min($times);
+        return null === $next || null === $due ? $next ?? $due : min($next, $due);
     }
 
     /** In one piece: a table from what was put off to who does it. */
-    private function happens(Scene $scene, string $what, string $subject, mixed $value, int $cause): void
+    private function happens(Scene $scene, Pending $it): void
     {
-        match ($what) {
-            'deed' => $value instanceof Deed ? $this->deed($scene, $value) : null,
-            'contact' => $this->contact($scene, $subject, (bool) $value, $cause),
-            'moves' => $this->hands->moves($scene, $subject, (bool) $value, $cause),
-            'edge' => $this->edge($scene, $subject, (int) $value, $cause),
-            'repeat' => $this->hands->frame($scene, $subject, null, $scene->now, $cause),
-            'ladder' => $this->tellProgram($scene, $what, $subject, $value, $cause),
-            'phase' => $this->chip->phase($scene, (int) $subject, (int) $value, $cause),
-            'output' => $this->chip->output($scene, (int) $value, $cause),
-            'run' => $this->chip->run($scene, (int) $value, $cause),
-            'begin' => $value === $scene->starts ? $this->chip->begin($scene, $cause) : null,
-            'effects' => $this->effects($scene, $value),
-            'armature' => $this->coils->arrives($scene, $subject, $value[0], $value[1], $value[2], $value[3], $cause),
-            'brown-out' => $value === $scene->starts && 'running' === $scene->chip ? $this->chip->dies($scene, false, $cause) : null,
-            'source' => $value === $scene->cuts ? $this->source($scene, $subject, $cause) : null,
-            'fade' => $value === $scene->cuts ? $this->fade($scene, $subject, $cause) : null,
-            'release' => $value === $scene->cuts ? $this->releaseRail($scene, $subject, $cause) : null,
-            'hop' => $this->ways->hop($scene, $subject, $value[0], $value[1], $value[2], $cause),
-            'arrive' => $this->ways->arrive($scene, $this, $subject, $value[0], $value[1], $cause),
-            'message' => $this->message($scene, $subject, $value[0], $value[1], $cause),
-            'shown' => $this->ways->shown($scene, $subject, $value[0], $value[1], $cause),
-            'link' => $value[1] === $scene->starts ? $this->link($scene, $subject, $value[0], $cause) : null,
-            'noticed' => $this->noticed($scene, $subject, $cause),
-            'will' => $value === $scene->starts || !($scene->links[$subject] ?? false) ? $this->ways->forgets($scene, $subject, $cause) : null,
-            'sensor' => $this->reading($scene, $subject, (int) $value, $cause),
-            'sense' => $this->tellProgram($scene, $what, $subject, $value, $cause),
-            'time' => $this->tellProgram($scene, $what, '', $value, $cause),
-            'look' => $this->lookAgain($scene, $cause),
-            'watchdog' => $value === $scene->starts && $scene->isHung ? $this->chip->dies($scene, false, $cause) : null,
-            default => throw new \LogicException(sprintf('Nothing happens as “%s”.', $what)),
+        match ($it->what) {
+            'deed' => null === $it->deed ? null : $this->deed($scene, $it->deed),
+            'contact' => $this->contact($scene, $it->subject, $it->on, $it->cause),
+            'moves' => $this->hands->moves($scene, $it->subject, $it->on, $it->cause),
+            'edge' => $this->edge($scene, $it->subject, $it->number, $it->cause),
+            'repeat' => $this->hands->frame($scene, $it->subject, null, $scene->now, $it->cause),
+            'phase' => $this->chip->phase($scene, (int) $it->subject, $it->number, $it->cause),
+            'output' => $this->chip->output($scene, $it->number, $it->cause),
+            'run' => $this->chip->run($scene, $it->number, $it->cause),
+            'begin' => $it->number === $scene->starts ? $this->chip->begin($scene, $it->cause) : null,
+            'effects' => $this->effects($scene, $it->effects),
+            'armature' => $this->coils->arrives($scene, $it),
+            'brown-out' => $it->number === $scene->starts && 'running' === $scene->chip ? $this->chip->dies($scene, false, $it->cause) : null,
+            'source' => $it->number === $scene->cuts ? $this->source($scene, $it->subject, $it->cause) : null,
+            'fade' => $it->number === $scene->cuts ? $this->fade($scene, $it->subject, $it->cause) : null,
+            'release' => $it->number === $scene->cuts ? $this->releaseRail($scene, $it->subject, $it->cause) : null,
+            'hop' => $this->ways->hop($scene, $it),
+            'arrive' => $this->ways->arrive($scene, $this, $it),
+            'shown' => $this->ways->shown($scene, $it->subject, $it->number, $it->by, $it->cause),
+            'link' => $it->number === $scene->starts ? $this->link($scene, $it) : null,
+            'noticed' => $this->noticed($scene, $it),
+            'will' => ($scene->links[$it->subject] ?? false) ? null : $this->ways->forgets($scene, $it->subject, $it->cause),
+            'sensor' => $this->reading($scene, $it),
+            'message', 'ladder', 'sense', 'time' => $this->tellProgram($scene, $it),
+            'look' => $this->lookAgain($scene, $it->cause),
+            'watchdog' => $it->number === $scene->starts && $scene->isHung ? $this->chip->dies($scene, false, $it->cause) : null,
+            default => throw new \LogicException(sprintf('Nothing happens as “%s”.', $it->what)),
         };
     }
 
@@ -239,7 +239,7 @@ final readonly class World
             return;
         }
         $this->hands->moves($scene, $function, true, $cause);
-        $scene->later($scene->now + $micros, 'moves', $function, false, $cause);
+        $scene->later(new Pending($scene->now + $micros, 'moves', $function, $cause, on: false));
     }
 
     private function functionOf(string $what): string
@@ -279,24 +279,23 @@ final readonly class World
             unset($scene->lostSensors[$function]);
             $scene->readings[$function] = is_numeric($deed->value) ? (float) $deed->value : ('yes' === $deed->value ? 1.0 : 0.0);
         }
-        $scene->later($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $scene->starts, $cause);
+        $scene->later(new Pending($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $cause, number: $scene->starts));
     }
 
     /** The program reads a sensor; one on a pin that cannot read says nothing. */
-    private function reading(Scene $scene, string $function, int $start, int $cause): void
+    private function reading(Scene $scene, Pending $it): void
     {
-        if ($start !== $scene->starts || null === $scene->program || $scene->isHung) {
+        if ($it->number !== $scene->starts || null === $scene->program || $scene->isHung || $this->isBusy($scene, $it)) {
             return;
         }
-        if ($this->isBusy($scene, 'sensor', $function, $start, $cause)) {
-            return;
-        }
-        $value = isset($scene->lostSensors[$function]) || !isset($this->facts->pins[$function]) ? null : $scene->readings[$function] ?? null;
+        $function = $it->subject;
+        $isDumb = isset($scene->lostSensors[$function]) || !isset($this->facts->pins[$function]);
+        $value = $isDumb ? null : $scene->readings[$function] ?? null;
         $id = $scene->note(Happens::Sensor, $function, null === $value ? '?' : (string) $value, $scene->isLogged ? sprintf(
             '“%s” %s.',
             $this->board->nameOf($function),
             null === $value ? 'says nothing' : 'says ' . $value,
-        ) : '', $cause);
+        ) : '', $it->cause);
         $this->effects($scene, $scene->program->sensor($function, $value, $scene->now, $id));
     }
 
@@ -323,17 +322,17 @@ final readonly class World
         $id = $scene->note(Happens::Outage, $key, $begins ? 'gone' : 'back', $scene->isLogged ? ucfirst($outage->words()) . ($begins ? '.' : ': it is back.') : '', $cause);
         foreach ($before as $channel) {
             if (!$this->ways->isThere($scene, $channel) && ($scene->links[$channel] ?? false)) {
-                $scene->later($scene->now + $this->ways->noticedAfter($scene, $channel), 'noticed', $channel, null, $id);
-                $scene->later($scene->now + Micros::of(Customary::WILL_SECONDS), 'will', $channel, -1, $id);
+                $scene->later(new Pending($scene->now + $this->ways->noticedAfter($scene, $channel), 'noticed', $channel, $id));
+                $scene->later(new Pending($scene->now + Micros::of(Customary::WILL_SECONDS), 'will', $channel, $id));
             }
         }
     }
 
     /** The board notices that the other end is gone, unless it is back by then. */
-    private function noticed(Scene $scene, string $channel, int $cause): void
+    private function noticed(Scene $scene, Pending $it): void
     {
-        if (($scene->links[$channel] ?? false) && !$this->ways->isThere($scene, $channel)) {
-            $this->link($scene, $channel, false, $cause);
+        if (($scene->links[$it->subject] ?? false) && !$this->ways->isThere($scene, $it->subject)) {
+            $this->link($scene, new Pending($scene->now, 'link', $it->subject, $it->cause, $scene->starts));
         }
     }
 
@@ -353,24 +352,22 @@ final readonly class World
         $after = $isThere
             ? Micros::of($isFirst ? Customary::JOIN_SECONDS : Customary::REJOIN_SECONDS)
             : max($block, Micros::of(Customary::ATTEMPT_SECONDS));
-        $scene->later($scene->now + $after, 'link', $channel, [$isThere, $scene->starts], $cause);
+        $scene->later(new Pending($scene->now + $after, 'link', $channel, $cause, number: $scene->starts, on: $isThere));
     }
 
-    private function link(Scene $scene, string $channel, bool $up, int $cause): void
+    private function link(Scene $scene, Pending $it): void
     {
-        if (null === $scene->program || $scene->isHung) {
+        if (null === $scene->program || $scene->isHung || $this->isBusy($scene, $it)) {
             return;
         }
-        if ($this->isBusy($scene, 'link', $channel, [$up, $scene->starts], $cause)) {
-            return;
-        }
-        $up = $up && $this->ways->isThere($scene, $channel);
+        $channel = $it->subject;
+        $up = $it->on && $this->ways->isThere($scene, $channel);
         $was = $scene->links[$channel] ?? false;
         $scene->links[$channel] = $up;
-        $id = $was === $up ? $cause : $scene->note(Happens::Link, $channel, $up ? '1' : '0', $scene->isLogged ? sprintf(
+        $id = $was === $up ? $it->cause : $scene->note(Happens::Link, $channel, $up ? '1' : '0', $scene->isLogged ? sprintf(
             $up ? 'The board reaches “%s”.' : 'The board no longer reaches “%s”.',
             $this->board->channels[$channel]->name,
-        ) : '', $cause);
+        ) : '', $it->cause);
         $this->effects($scene, $scene->program->linked($channel, $up, $scene->now, $id));
         if ($up && !$was) {
             $this->chip->tellTime($scene, $id, ClockSource::Network);
@@ -378,13 +375,13 @@ final readonly class World
     }
 
     /** While the program waits nothing is heard: it is put off until it listens again. */
-    private function isBusy(Scene $scene, string $what, string $subject, mixed $value, int $cause): bool
+    private function isBusy(Scene $scene, Pending $it): bool
     {
         $until = $scene->program?->busyUntil() ?? 0;
         if ($until <= $scene->now) {
             return false;
         }
-        $scene->later($until, $what, $subject, $value, $cause);
+        $scene->later($it->at($until));
 
         return true;
     }
@@ -400,7 +397,7 @@ final readonly class World
             return;
         }
         if ($scene->program->busyUntil() > $scene->now) {
-            $scene->later($scene->program->busyUntil(), 'look', '', null, $id);
+            $scene->later(new Pending($scene->program->busyUntil(), 'look', '', $id));
 
             return;
         }
@@ -410,12 +407,13 @@ final readonly class World
     /** The program has waited, and looks at its contacts again: what came and went meanwhile it has not seen. */
     private function lookAgain(Scene $scene, int $cause): void
     {
-        if (null === $scene->program || $scene->isHung || $scene->program->busyUntil() > $scene->now) {
+        $program = $scene->isHung ? null : $scene->program;
+        if (null === $program || $program->busyUntil() > $scene->now) {
             return;
         }
         foreach ($scene->contacts as $function => $closed) {
-            if ($this->hands->works((string) $function)) {
-                $this->effects($scene, $scene->program->contact((string) $function, $closed, $scene->now, $cause));
+            if ($this->hands->works($function)) {
+                $this->effects($scene, $program->contact($function, $closed, $scene->now, $cause));
             }
         }
     }
@@ -434,14 +432,6 @@ final readonly class World
         }
     }
 
-    public function message(Scene $scene, string $channel, string $to, string $says, int $cause): void
-    {
-        if (null === $scene->program || $scene->isHung || $this->isBusy($scene, 'message', $channel, [$to, $says], $cause)) {
-            return;
-        }
-        $this->effects($scene, $scene->program->message($channel, $to, $says, $scene->now, $cause));
-    }
-
     public function writePin(Scene $scene, string $pin, bool $high, int $cause): void
     {
         if ('running' === $scene->chip) {
@@ -449,16 +439,19 @@ final readonly class World
         }
     }
 
-    private function tellProgram(Scene $scene, string $what, string $subject, mixed $value, int $cause): void
+    private function tellProgram(Scene $scene, Pending $it): void
     {
-        if (null === $scene->program || $scene->isHung || $this->isBusy($scene, $what, $subject, $value, $cause)) {
+        $program = $scene->isHung ? null : $scene->program;
+        if (null === $program || $this->isBusy($scene, $it)) {
             return;
         }
-        $this->effects($scene, match ($what) {
-            'ladder' => isset($this->facts->pins[$subject]) ? $scene->program->ladder($subject, (int) $value, $scene->now, $cause) : [],
-            'sense' => isset($this->facts->pins[$subject]) ? $scene->program->sense($subject, (bool) $value, $scene->now, $cause) : [],
+        $reads = isset($this->facts->pins[$it->subject]);
+        $this->effects($scene, match ($it->what) {
+            'message' => $program->message($it->subject, $it->by, $it->word, $scene->now, $it->cause),
+            'ladder' => $reads ? $program->ladder($it->subject, $it->number, $scene->now, $it->cause) : [],
+            'sense' => $reads ? $program->sense($it->subject, $it->on, $scene->now, $it->cause) : [],
             // A clock that is only set at each start begins at midnight.
-            default => $scene->program->time($value ? ($scene->week + $scene->now) % Micros::WEEK : 0, $scene->now, $cause),
+            default => $program->time($it->on ? ($scene->week + $scene->now) % Micros::WEEK : 0, $scene->now, $it->cause),
         });
     }
 
@@ -506,7 +499,7 @@ final readonly class World
     {
         $scene->isHung = true;
         if ($this->watchdogMicros > 0) {
-            $scene->later($scene->now + $this->watchdogMicros, 'watchdog', '', $scene->starts, $cause);
+            $scene->later(new Pending($scene->now + $this->watchdogMicros, 'watchdog', '', $cause, number: $scene->starts));
         }
     }
 
@@ -558,8 +551,7 @@ final readonly class World
 
     private function keep(Scene $scene, Effect $effect): void
     {
-        $steps = json_decode($effect->says, true);
-        $scene->flash = new Kept(is_array($steps) ? array_map(intval(...), array_filter($steps, is_int(...))) : [], $scene->flash->resets);
-        $scene->note(Happens::Kept, '', $effect->says, 'The state of the lines is written into memory.', $effect->cause);
+        $scene->flash = new Kept($effect->steps, $scene->flash->resets);
+        $scene->note(Happens::Kept, '', implode(' ', $effect->steps), 'The state of the lines is written into memory.', $effect->cause);
     }
 }

@@ -13,6 +13,7 @@ final readonly class Effect
      * @param string $to where something is told
      * @param string $says what is told, or why something is refused
      * @param int $cause number of the event that led to it
+     * @param array<string, int> $steps by line, of a state that is written into memory
      */
     public function __construct(
         public EffectKind $kind,
@@ -21,5 +22,6 @@ final readonly class Effect
         public string $to,
         public string $says,
         public int $cause,
+        public array $steps = [],
     ) {}
 }

@@ -283,7 +283,7 @@ final readonly class LineMachine
                 false => 0,
             };
             $step = min($step, $line->top());
-            if ($step > 0 && ($line->mustNotStart || $line->runsBothWays || $memory->isHalted || $this->isFull($memory, $line))) {
+            if ($step > 0 && ($line->mustNotStart || $memory->isHalted || $this->isFull($memory, $line))) {
                 $step = 0;
             }
             if ($step > 0) {

@@ -104,7 +104,7 @@ final class Program
             unset($this->memory->due[$next]);
             $this->memory->now = max($at, $this->memory->busyUntil, $this->memory->now);
             $this->memory->cause = $cause;
-            $this->fallsDue((string) $next);
+            $this->fallsDue($next);
             $this->links->tellAll($this->memory);
         }
         $this->memory->now = max($now, $this->memory->now);
@@ -302,7 +302,7 @@ final class Program
     private function keep(): void
     {
         $this->memory->kept = $this->memory->wanted;
-        $this->memory->effect(EffectKind::Keep, '', says: (string) json_encode($this->memory->kept));
+        $this->memory->effects[] = new Effect(EffectKind::Keep, '', true, '', '', $this->memory->cause, $this->memory->kept);
     }
 
     /**

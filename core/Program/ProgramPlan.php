@@ -94,9 +94,9 @@ final readonly class ProgramPlan
             self::senses($board),
             self::order($board),
             Micros::of(($board->program->firmware ?? new FirmwareFacts())->debounceSeconds),
-            Micros::of((float) ($board->program->staggerSeconds->value ?? 0.0)),
+            Micros::of($board->program->staggerSeconds->value ?? 0.0),
             is_int($board->box?->atOnce?->value) ? $board->box->atOnce->value : null,
-            Micros::of((float) ($board->program->keptAfterSeconds->value ?? Usual::KEPT_AFTER_SECONDS)),
+            Micros::of($board->program->keptAfterSeconds->value ?? Usual::KEPT_AFTER_SECONDS),
         );
     }
 
@@ -124,11 +124,11 @@ final readonly class ProgramPlan
             $board->mustNotStart($id),
             true === $safety?->remoteStart?->value,
             true === $safety?->barredFromGroups?->value,
-            Micros::of((float) ($safety?->restSeconds->value ?? 0.0)),
-            Micros::of((float) ($group?->pauseSeconds->value ?? (null === $ways ? Usual::PAUSE_SECONDS : Usual::TURNING_SECONDS))),
+            Micros::of($safety?->restSeconds->value ?? 0.0),
+            Micros::of($group?->pauseSeconds->value ?? (null === $ways ? Usual::PAUSE_SECONDS : Usual::TURNING_SECONDS)),
             self::apart($board, $id),
             null !== $ways,
-            null === $ways ? 0 : Micros::of((float) ($board->groups[$ways]->reversal?->runSeconds->value ?? 0.0)),
+            null === $ways ? 0 : Micros::of($board->groups[$ways]->reversal?->runSeconds->value ?? 0.0),
             null === $board->appliance($line)->dcVolts,
             $line->sense?->function,
             null !== $line->twoWay,
@@ -194,7 +194,7 @@ final readonly class ProgramPlan
             );
             foreach (in_array($id, $owners, true) ? $owners : [] as $other) {
                 if (null !== $other && $other !== $id) {
-                    $apart[$other] = Micros::of((float) ($group->pauseSeconds->value ?? Usual::PAUSE_SECONDS));
+                    $apart[$other] = Micros::of($group->pauseSeconds->value ?? Usual::PAUSE_SECONDS);
                 }
             }
         }
@@ -242,13 +242,13 @@ final readonly class ProgramPlan
         }
         $contacts = $selectors = $positions = [];
         foreach ($acts as $function => $all) {
-            $contacts[$function] = new ContactPlan((string) $function, $board->functions[$function]->kind->isMaintained(), $all);
+            $contacts[$function] = new ContactPlan($function, $board->functions[$function]->kind->isMaintained(), $all);
         }
         foreach ($knobs as $id => $all) {
-            $functions = isset($board->groups[$id]) ? $board->groups[$id]->functions : [(string) $id];
+            $functions = isset($board->groups[$id]) ? $board->groups[$id]->functions : [$id];
             $count = isset($board->groups[$id]) ? count($functions) : $board->functions[$id]->positions;
-            $selectors[$id] = new SelectorPlan((string) $id, $functions, $count, $all);
-            $positions += array_fill_keys($functions, (string) $id);
+            $selectors[$id] = new SelectorPlan($id, $functions, $count, $all);
+            $positions += array_fill_keys($functions, $id);
         }
 
         return [$contacts, $selectors, $positions];
@@ -319,7 +319,7 @@ final readonly class ProgramPlan
                 $id,
                 $messages,
                 !$isText,
-                Micros::of((float) ($hop->channel->blockSeconds->value ?? 0.0)),
+                Micros::of($hop->channel->blockSeconds->value ?? 0.0),
                 $isText && true === $hop->channel->reading?->ignoresCase,
                 $isText && true === $hop->channel->reading?->trims,
                 Announced::availability($board, $hop),

@@ -6,8 +6,8 @@ namespace IronLatch\Core\Board\Edit\Controller;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Edit;
-use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Nature;
+use IronLatch\Core\Board\Edit\Place;
 use IronLatch\Core\Board\Edit\Question;
 use IronLatch\Core\Board\Edit\Says;
 use IronLatch\Core\Board\Edit\Stated;

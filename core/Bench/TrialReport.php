@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Bench;
 
+use IronLatch\Core\Review\TrialNote;
+
 /** A whole trial, or as much of it as is done. */
 final readonly class TrialReport
 {
@@ -25,6 +27,12 @@ final readonly class TrialReport
     public function failures(): array
     {
         return array_values(array_filter($this->results, static fn(TrialResult $one): bool => $one->verdict->fails()));
+    }
+
+    /** The same for the report of the board. */
+    public function note(): TrialNote
+    {
+        return new TrialNote(count($this->results), count($this->failures()), count($this->gaps));
     }
 
     public function passes(): bool

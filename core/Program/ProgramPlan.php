@@ -35,6 +35,9 @@ use IronLatch\Core\Mains\FanSteps;
  */
 final readonly class ProgramPlan
 {
+    /** Counted up whenever a program that keeps to it would do something else. */
+    public const VERSION = 1;
+
     /**
      * @param array<string, LinePlan> $lines by id
      * @param array<string, GroupPlan> $groups by id

@@ -19,7 +19,8 @@ final readonly class Inspector
         return new self(RuleBook::rules());
     }
 
-    public function inspect(Inspection $inspection): Report
+    /** @param ?TrialNote $trial what a trial on the bench has said of this very board; null where there was none */
+    public function inspect(Inspection $inspection, ?TrialNote $trial = null): Report
     {
         $findings = $notChecked = $holdPoints = [];
         foreach ($this->rules as $rule) {
@@ -39,13 +40,15 @@ final readonly class Inspector
 
         $stages = [];
         foreach (Stage::cases() as $stage) {
-            $stages[$stage->value] = self::stage($inspection, $stage, $findings, $notChecked, $holdPoints);
+            $stages[$stage->value] = Stage::Bench === $stage
+                ? StageReport::ofTrial($trial, $inspection->isEmpty($stage))
+                : self::stage($inspection, $stage, $findings, $notChecked, $holdPoints);
         }
-        $trial = new Trial($this, $inspection, new Report($inspection->board, $findings, $notChecked, $stages, $holdPoints));
+        $paper = new Trial($this, $inspection, new Report($inspection->board, $findings, $notChecked, $stages, $holdPoints));
 
         return new Report(
             $inspection->board,
-            array_map(static fn(Finding $finding): Finding => $finding->triedBy($trial), $findings),
+            array_map(static fn(Finding $finding): Finding => $finding->triedBy($paper), $findings),
             $notChecked,
             $stages,
             $holdPoints,

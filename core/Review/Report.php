@@ -66,6 +66,19 @@ final readonly class Report
         return [] === array_filter($this->stages, static fn(StageReport $stage): bool => !$stage->isEmpty());
     }
 
+    /** Whether the latches of all stages that rules look at are shut, and no trial has failed. */
+    public function isLatched(): bool
+    {
+        foreach ($this->stages as $stage) {
+            $isUntried = Stage::Bench === $stage->stage && LatchState::NotChecked === $stage->state;
+            if (!$isUntried && in_array($stage->state, [LatchState::Open, LatchState::NotChecked], true)) {
+                return false;
+            }
+        }
+
+        return [] !== $this->stages;
+    }
+
     /** Whether no latch is open. */
     public function isEveryCheckedLatchShut(): bool
     {

@@ -14,6 +14,8 @@ enum Stage: string
     case Mains = 'Mains';
     case Controls = 'Controls';
     case Board = 'Board';
+    /** Its latch follows from a trial, and from no rule. */
+    case Bench = 'Bench';
 
     /** @param string $rule the id of a rule: its stage and its name */
     public static function of(string $rule): self

@@ -14,6 +14,7 @@ final readonly class StageReport
      * @param int $toVerify promises of work that rest on each copy being looked at
      * @param list<string> $missingChecks checks of this stage that the rule book does not hold yet
      * @param bool $isEmpty nothing of the board belongs to it yet
+     * @param ?string $said its own words, where they do not follow from the rest
      */
     public function __construct(
         public Stage $stage,
@@ -25,7 +26,26 @@ final readonly class StageReport
         public array $missingChecks,
         public int $toVerify = 0,
         private bool $isEmpty = false,
+        private ?string $said = null,
     ) {}
+
+    /** The stage that follows from a trial; not checked while there was none. */
+    public static function ofTrial(?TrialNote $trial, bool $isEmpty): self
+    {
+        $state = $isEmpty || null === $trial ? LatchState::NotChecked : $trial->state();
+
+        return new self(
+            Stage::Bench,
+            $state,
+            LatchState::Open === $state ? Severity::Broken : null,
+            $trial->failed ?? 0,
+            0,
+            $trial->gaps ?? 0,
+            [],
+            isEmpty: $isEmpty,
+            said: $isEmpty ? null : $trial?->words() ?? 'not checked: not tried yet',
+        );
+    }
 
     /** Nothing of the board belongs to it yet, so nothing was looked at. */
     public function isEmpty(): bool
@@ -36,6 +56,10 @@ final readonly class StageReport
     /** The state of its latch as people read it: “shut, 2 accepted, 3 to verify”. */
     public function words(): string
     {
+        if (null !== $this->said) {
+            return $this->said;
+        }
+
         return match ($this->state) {
             LatchState::Open => sprintf('open: %d %s', $this->count, $this->worst->value ?? ''),
             LatchState::NotChecked => 'not checked: ' . $this->gap(),

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace IronLatch\Command;
 
+use IronLatch\Core\Bench\TrialRun;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\CheckReport;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Review\LatchState;
+use IronLatch\Core\Review\Stage;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -33,7 +36,7 @@ final class CheckCommand extends BoardCommand
         $this
             ->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'board files, or - for standard input')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json; json of several files is one line each', 'text')
-            ->addOption('strict', null, InputOption::VALUE_NONE, 'end with 1 as well when something could not be checked')
+            ->addOption('strict', null, InputOption::VALUE_NONE, 'run the trial too, and end with 1 as well when something could not be checked or tried')
             ->setHelp(<<<'HELP'
                   latch check board.json
                   latch check --strict boards/*.json
@@ -67,7 +70,9 @@ final class CheckCommand extends BoardCommand
     private function check(string $file, string $format, bool $isOneOfMany, bool $isStrict, OutputInterface $output): int
     {
         $board = BoardFile::read($file);
-        $report = Inspector::withRuleBook()->inspect(new Inspection($board, $this->catalogue));
+        $inspection = new Inspection($board, $this->catalogue);
+        $trial = $isStrict && [] !== $board->lines ? (new TrialRun($inspection))->all()->note() : null;
+        $report = Inspector::withRuleBook()->inspect($inspection, $trial);
         $json = 'json' === $format ? CheckReport::json($board, $report) : '';
         $this->print($output, match (true) {
             '' === $json => CheckReport::text($board, $report),
@@ -83,6 +88,6 @@ final class CheckCommand extends BoardCommand
             return self::MISUSED;
         }
 
-        return $report->isEveryCheckedLatchShut() && !($isStrict && [] !== $report->notChecked) ? Command::SUCCESS : self::OPEN;
+        return $report->isEveryCheckedLatchShut() && !($isStrict && ([] !== $report->notChecked || LatchState::NotChecked === $report->stages[Stage::Bench->value]->state)) ? Command::SUCCESS : self::OPEN;
     }
 }

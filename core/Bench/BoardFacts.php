@@ -109,7 +109,10 @@ final class BoardFacts
             }
             $judged = $inspection->fitness->judge($id, $pin);
             // A strap that is wrong keeps the chip from starting, and that alone; what cannot be is for good.
-            $isStrap = null !== $pin->chip->strap && [] !== array_filter($judged->reasons, static fn(string $words): bool => str_contains($words, 'strap'));
+            $isStrap = null !== $pin->chip->strap && [] !== array_filter(
+                $judged->reasons,
+                static fn(string $words): bool => str_contains($words, 'strap'),
+            );
             if (!$judged->isPossible && !$isStrap) {
                 $unable[$id] = $judged->reasons[0];
             } else {
@@ -231,12 +234,13 @@ final class BoardFacts
         $held = ($supply->holdUpSeconds ?? Customary::HOLD_UP_SECONDS) * ($supply->ratedAmps ?? $load) / $load;
         $wave = RailCircuit::of($flows, $inspection->drive, $source, Corner::Worst === $corner)->run(RailMoment::interruption(0.5));
         $chip = $board->controller()->chip;
+        $least = $chip->brownOutVolts ?? $chip->leastSupplyVolts ?? 0.0;
         $reset = null;
         $release = [];
         foreach ($wave->volts as $place => $volts) {
             $seconds = max(0.0, $place * $wave->step - 5e-3);
             foreach (self::behind($inspection, $source, $volts) as $rail => $on) {
-                if ($rail === $board->mcu->rail && null === $reset && self::pinVolts($inspection, $on) < ($chip->brownOutVolts ?? $chip->leastSupplyVolts ?? 0.0)) {
+                if ($rail === $board->mcu->rail && null === $reset && self::pinVolts($inspection, $on) < $least) {
                     $reset = Micros::of($held + $seconds);
                 }
                 if (!isset($release[$rail]) && $on < Relay::HOLD_RATIO * $board->railVolts($rail)->typ) {

@@ -38,12 +38,12 @@ final readonly class ChipLife
             return;
         }
         $phase = $this->facts->boot[$place][0];
-        $id = $scene->note(Happens::Phase, '', $phase->value, $scene->isLogged ? sprintf('The controller: %s.', $phase->plate()) : '', $cause);
+        $id = $scene->note(Happens::Phase, '', $phase->value, fn(): string => sprintf('The controller: %s.', $phase->plate()), $cause);
         if (BootPhase::Reset === $phase) {
             $why = $this->facts->wontStart ?? $this->heldStrap($scene);
             if (null !== $why) {
                 $scene->chip = 'stuck';
-                $scene->note(Happens::Stuck, '', 'stuck', $scene->isLogged ? sprintf('The program does not start: %s.', $why) : '', $id);
+                $scene->note(Happens::Stuck, '', 'stuck', fn(): string => sprintf('The program does not start: %s.', $why), $id);
             }
         }
         $this->film($scene, $phase, $id);
@@ -116,6 +116,13 @@ final readonly class ChipLife
         foreach ($this->sensorFunctions() as $function) {
             $scene->later(new Pending($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $id, number: $start));
         }
+        foreach ($this->facts->map()->routes as $channel => $route) {
+            // A serial module is simply there, and so is what a service brings along to write pins with.
+            $isThere = !($this->facts->plan->channels[$channel]->connects ?? true) || null !== $route->hops[0]->profile->setsPins;
+            if ($isThere && null === $route->hops[0]->channel->via) {
+                $scene->links[$channel] = true;
+            }
+        }
         $this->tellTime($scene, $id, null);
     }
 
@@ -124,7 +131,9 @@ final readonly class ChipLife
      */
     private function sensorFunctions(): array
     {
-        return array_values(array_unique(array_map(static fn($sensor): string => $sensor->function, array_values($this->facts->plan->sensors))));
+        return array_values(
+            array_unique(array_map(static fn($sensor): string => $sensor->function, array_values($this->facts->plan->sensors))),
+        );
     }
 
     /**
@@ -170,7 +179,13 @@ final readonly class ChipLife
         $scene->program = null;
         ++$scene->starts;
         $scene->resets += $withPower ? 0 : 1;
-        $id = $scene->note(Happens::Reset, '', $withPower ? 'off' : 'reset', $withPower ? 'The controller has no power.' : 'The controller resets itself.', $cause);
+        $id = $scene->note(
+            Happens::Reset,
+            '',
+            $withPower ? 'off' : 'reset',
+            $withPower ? 'The controller has no power.' : 'The controller resets itself.',
+            $cause,
+        );
         $this->coils->release($scene, $withPower, $id);
         $scene->lamps = [];
         foreach ($scene->links as $channel => $isUp) {

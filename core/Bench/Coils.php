@@ -43,11 +43,11 @@ final readonly class Coils
         } else {
             $scene->pins[$pin] = $high;
         }
-        $id = $scene->note(Happens::Pin, $pin, null === $high ? 'z' : ($high ? '1' : '0'), $scene->isLogged ? sprintf(
+        $id = $scene->note(Happens::Pin, $pin, null === $high ? 'z' : ($high ? '1' : '0'), fn(): string => sprintf(
             '%s %s.',
             $pin,
             null === $high ? 'is let go' : ($high ? 'goes high' : 'goes low'),
-        ) : '', $cause);
+        ), $cause);
         foreach ($this->byPin[$pin] ?? [] as $relay) {
             $this->coil($scene, $relay, null !== $high && (Level::High === $relay->energisedAt) === $high, $id);
         }
@@ -61,23 +61,18 @@ final readonly class Coils
             return;
         }
         $scene->coils[$relay->id] = $on;
-        $name = $scene->isLogged ? $this->board->nameOf($relay->id) : '';
-        $id = $scene->note(Happens::Coil, $relay->id, $on ? '1' : '0', $scene->isLogged ? sprintf(
+        $name = $this->board->nameOf($relay->id);
+        $id = $scene->note(Happens::Coil, $relay->id, $on ? '1' : '0', fn(): string => sprintf(
             'The coil of “%s” %s.',
             $name,
             $on ? 'is fed' : 'is no longer fed',
-        ) : '', $cause);
+        ), $cause);
         $move = $scene->moves[$relay->id] = ($scene->moves[$relay->id] ?? 0) + 1;
-        if ($on && !$relay->pullsIn) {
-            $scene->note(Happens::Stays, $relay->id, '0', $scene->isLogged ? sprintf(
-                '“%s” does not pull in: its coil gets too little.',
+        if ($this->fails($scene, $relay, $on)) {
+            $scene->note(Happens::Stays, $relay->id, $on ? '0' : '1', static fn(): string => sprintf(
+                $on ? '“%s” does not pull in: its coil gets too little.' : '“%s” does not let go: enough is left on its coil.',
                 $name,
-            ) : '', $id);
-
-            return;
-        }
-        if (!$on && !$relay->letsGo && ($scene->armatures[$relay->id] ?? false)) {
-            $scene->note(Happens::Stays, $relay->id, '1', $scene->isLogged ? sprintf('“%s” does not let go: enough is left on its coil.', $name) : '', $id);
+            ), $id);
 
             return;
         }
@@ -85,17 +80,32 @@ final readonly class Coils
             $scene->energisedAt[$relay->id] = $scene->now;
             $this->dip($scene, $relay, $id);
         }
+        $this->sets($scene, $relay, $on, $move, $id);
+    }
+
+    /** Whether an armature does not follow its coil. */
+    private function fails(Scene $scene, RelayFacts $relay, bool $on): bool
+    {
+        return $on ? !$relay->pullsIn : !$relay->letsGo && ($scene->armatures[$relay->id] ?? false);
+    }
+
+    /** An armature begins to move: that of the relay itself, or the one that its winding throws back. */
+    private function sets(Scene $scene, RelayFacts $relay, bool $on, int $move, int $id): void
+    {
         if (null !== $relay->opens) {
             if ($on) {
-                $scene->moves[$relay->opens] = ($scene->moves[$relay->opens] ?? 0) + 1;
-                $scene->later(new Pending($scene->now + $relay->operateMicros, 'armature', $relay->opens, $id, number: $scene->moves[$relay->opens], on: false, by: $relay->id, byNumber: $move));
+                $opened = $scene->moves[$relay->opens] = ($scene->moves[$relay->opens] ?? 0) + 1;
+                $this->putOff($scene, $relay->opens, $opened, false, $relay->operateMicros, $relay->id, $move, $id);
             }
+        } elseif ($on || !$relay->stays) {
+            $this->putOff($scene, $relay->id, $move, $on, $on ? $relay->operateMicros : $relay->releaseMicros, $relay->id, $move, $id);
+        }
+    }
 
-            return;
-        }
-        if ($on || !$relay->stays) {
-            $scene->later(new Pending($scene->now + ($on ? $relay->operateMicros : $relay->releaseMicros), 'armature', $relay->id, $id, number: $move, on: $on, by: $relay->id, byNumber: $move));
-        }
+    /** An armature is on its way, for as long as nothing changes. */
+    private function putOff(Scene $scene, string $relay, int $move, bool $in, int $micros, string $by, int $byMove, int $cause): void
+    {
+        $scene->later(new Pending($scene->now + $micros, 'armature', $relay, $cause, number: $move, on: $in, by: $by, byNumber: $byMove));
     }
 
     /** What the rail does when coils pull in together. */
@@ -115,14 +125,16 @@ final readonly class Coils
         if (null === $victim) {
             return;
         }
-        $id = $scene->note(Happens::Rail, $relay->rail, 'dip', $scene->isLogged ? sprintf(
+        $id = $scene->note(Happens::Rail, $relay->rail, 'dip', fn(): string => sprintf(
             'The rail “%s” dips as %d relays pull in together: %s.',
             $this->board->rails[$relay->rail]->name,
             count($pulling),
             $victim->value,
-        ) : '', $cause);
+        ), $cause);
         match ($victim) {
-            DipVictim::Controller => $scene->later(new Pending($scene->now + Micros::of(Customary::TOGETHER_SECONDS), 'brown-out', '', $id, number: $scene->starts)),
+            DipVictim::Controller => $scene->later(
+                new Pending($scene->now + Micros::of(Customary::TOGETHER_SECONDS), 'brown-out', '', $id, number: $scene->starts),
+            ),
             DipVictim::HeldRelays => array_walk($holding, fn(string $held) => $this->throws($scene, $held, false, $id)),
             default => array_walk($pulling, static fn(string $one) => $scene->moves[$one] = ($scene->moves[$one] ?? 0) + 1),
         };
@@ -144,12 +156,12 @@ final readonly class Coils
         $scene->armatures[$relay] = $in;
         $facts = $this->facts->relays[$relay];
         $isWelded = isset($scene->welded[$relay]);
-        $id = $scene->note(Happens::Relay, $relay, $in ? '1' : '0', $scene->isLogged ? sprintf(
+        $id = $scene->note(Happens::Relay, $relay, $in ? '1' : '0', fn(): string => sprintf(
             '“%s” %s%s.',
             $this->board->nameOf($relay),
             $in ? 'pulls in' : 'lets go',
             $isWelded ? ', but its contact is welded' : '',
-        ) : '', $cause);
+        ), $cause);
         if ($in) {
             $this->looksForHarm($scene, $relay, $id);
         }
@@ -169,12 +181,12 @@ final readonly class Coils
                 $second = $one === $relay ? $other : ($other === $relay ? $one : null);
                 if (null !== $second && $this->isClosed($scene, $relay) && $this->isClosed($scene, $second)) {
                     ++$scene->harms;
-                    $scene->note(Happens::Harm, $group, 'both', $scene->isLogged ? sprintf(
+                    $scene->note(Happens::Harm, $group, 'both', fn(): string => sprintf(
                         '“%s” and “%s” are closed together, which must never be%s.',
                         $this->board->nameOf($one),
                         $this->board->nameOf($other),
                         isset($this->facts->fedThrough[$second]) ? '; their contacts keep the current apart' : '',
-                    ) : '', $cause);
+                    ), $cause);
                 }
             }
         }
@@ -214,7 +226,7 @@ final readonly class Coils
             return;
         }
         $scene->running[$line] = $does;
-        $id = $scene->note(Happens::Appliance, $line, (string) $does, $scene->isLogged ? $this->says($line, $does) : '', $cause);
+        $id = $scene->note(Happens::Appliance, $line, (string) $does, fn(): string => $this->says($line, $does), $cause);
         if (0 === $does) {
             $scene->restedAt[$line] = $scene->now;
             $scene->ranMicros[$line] = ($scene->ranMicros[$line] ?? 0) + $scene->now - $scene->begunAt[$line];
@@ -282,12 +294,12 @@ final readonly class Coils
         }
         if ($scene->now - $rested < Micros::of(Customary::COMPRESSOR_REST_SECONDS)) {
             ++$scene->harms;
-            $scene->note(Happens::Harm, $line, 'haste', $scene->isLogged ? sprintf(
+            $scene->note(Happens::Harm, $line, 'haste', fn(): string => sprintf(
                 'The compressor of “%s” starts after a rest of %.1f s; it wants %.0f s.',
                 $this->board->lines[$line]->name,
                 Micros::seconds($scene->now - $rested),
                 Customary::COMPRESSOR_REST_SECONDS,
-            ) : '', $cause);
+            ), $cause);
         }
     }
 

@@ -21,7 +21,11 @@ final readonly class Course
     public static function of(Inspection $inspection, BenchScript $script): self
     {
         if ([] !== $script->overrides) {
-            $inspection = new Inspection(Overrides::on($inspection->board, $script->overrides), $inspection->catalogue, $inspection->prices);
+            $inspection = new Inspection(
+                Overrides::on($inspection->board, $script->overrides),
+                $inspection->catalogue,
+                $inspection->prices,
+            );
         }
         $facts = BoardFacts::of($inspection, $script->corner, $script->seed);
         $world = new World($facts);

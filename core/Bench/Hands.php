@@ -69,17 +69,23 @@ final readonly class Hands
     public function key(Scene $scene, string $receiver, InfraredCode $code, int $micros, int $cause): void
     {
         if (!in_array($code->encoding, [InfraredEncoding::PulseDistance, InfraredEncoding::Raw], true) || 32 !== $code->bits) {
-            $scene->note(Happens::Frame, $receiver, 'other', 'The remote sends a code of another kind, which is not followed edge by edge here.', $cause);
+            $scene->note(
+                Happens::Frame,
+                $receiver,
+                'other',
+                'The remote sends a code of another kind, which is not followed edge by edge here.',
+                $cause,
+            );
 
             return;
         }
         // A remote sends what is sound, whatever was written down.
         $value = PulseDistance::mended($code) ?? str_pad($code->value, 8, '0', STR_PAD_LEFT);
         $isRepeat = PulseDistance::isRepeat($code);
-        $id = $scene->note(Happens::Frame, $receiver, $isRepeat ? 'repeat' : $value, $scene->isLogged ? sprintf(
+        $id = $scene->note(Happens::Frame, $receiver, $isRepeat ? 'repeat' : $value, fn(): string => sprintf(
             $isRepeat ? 'The remote sends the sign of a held key.' : 'The remote sends 0x%s.',
             $value,
-        ) : '', $cause);
+        ), $cause);
         $this->frame($scene, $receiver, $isRepeat ? null : (int) hexdec($value), $scene->now, $id);
         for ($after = Micros::of(Customary::REPEAT_SECONDS); $after < $micros; $after += Micros::of(Customary::REPEAT_SECONDS)) {
             $scene->later(new Pending($scene->now + $after, 'repeat', $receiver, $id));

@@ -191,13 +191,6 @@ final readonly class Operated
     private static function remote(Board $board, ControlMap $map, Entry $entry): self
     {
         $route = $map->routes[$entry->column];
-        $delay = 0.0;
-        foreach ($route->hops as $hop) {
-            $delay += $hop->profile->delaySeconds->max ?? Customary::HOP_SECONDS;
-            if (!$hop->profile->reachesBoard && !$hop->profile->handsOn) {
-                return self::missing($board, $entry, sprintf('what “%s” hands on to', $hop->channel->name));
-            }
-        }
         $last = $route->hops[count($route->hops) - 1];
         $connects = null === $last->profile->setsPins && Addressing::Command !== $last->profile->addressing;
         if ($connects && null === $last->channel->blockSeconds) {
@@ -210,11 +203,7 @@ final readonly class Operated
         $isGraded = $entry->operation->isGraded();
         $flips = Operation::Toggle === $entry->operation;
         $steps = [];
-        $group = $board->stepsOf($entry->line);
-        $ranges = $isGraded && null !== $group
-            ? ([] === $entry->ranges ? StepMap::ranges(count($group->steps())) : $entry->ranges)
-            : [];
-        foreach ($ranges as $step => [$least, $most]) {
+        foreach ($isGraded ? self::ranges($board, $entry) : [] as $step => [$least, $most]) {
             if ($step > 0) {
                 $steps[$step] = $say((string) intdiv($least + $most, 2));
             }
@@ -227,8 +216,22 @@ final readonly class Operated
             $say($flips ? 'toggle' : ($isGraded ? '0' : 'off')),
             isHere: false,
             steps: $steps,
-            more: $delay,
+            more: Ways::slowest($route),
         );
+    }
+
+    /**
+     * @return array<int, array{int, int}> least and greatest percentage by step; none for a line without steps
+     */
+    private static function ranges(Board $board, Entry $entry): array
+    {
+        $group = $board->stepsOf($entry->line);
+
+        return match (true) {
+            null === $group => [],
+            [] !== $entry->ranges => $entry->ranges,
+            default => StepMap::ranges(count($group->steps())),
+        };
     }
 
     /**
@@ -257,7 +260,11 @@ final readonly class Operated
             $steps,
             self::promptSeconds($board, $entry->line) + $more,
             $isHere,
-            in_array($entry->operation, [Operation::Toggle, Operation::Steps], true) && !$entry->kind->isRemote() || Operation::Toggle === $entry->operation,
+            in_array(
+                $entry->operation,
+                [Operation::Toggle, Operation::Steps],
+                true,
+            ) && !$entry->kind->isRemote() || Operation::Toggle === $entry->operation,
             $stirs,
         );
     }

@@ -125,12 +125,17 @@ final class Scene
         $this->queue->extract();
     }
 
-    /** Writes down what has happened, and gives it its number. */
-    public function note(Happens $kind, string $subject, string $value, string $words, int $cause): int
+    /**
+     * Writes down what has happened, and gives it its number.
+     *
+     * @param string|\Closure(): string $words made only where they are wanted
+     */
+    public function note(Happens $kind, string $subject, string $value, \Closure|string $words, int $cause): int
     {
         $id = ++$this->lastId;
         if ($this->isLogged) {
-            $this->log[] = new Happening($id, $this->now, $kind, $subject, $value, $words, $cause);
+            $said = is_string($words) ? $words : $words();
+            $this->log[] = new Happening($id, $this->now, $kind, $subject, $value, $said, $cause);
         }
 
         return $id;

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Bench;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\ClockSource;
 use IronLatch\Core\Board\Days;
+use IronLatch\Core\Board\GroupKey;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\LineGroup;
 use IronLatch\Core\Board\LineGroupKind;
@@ -89,8 +90,22 @@ final class TrialPlan
         bool $fromDark = false,
         int $weekMicros = 0,
     ): void {
-        $id = implode(' ', array_filter([$kind->value, $line, $by, $outage?->key()], static fn(?string $part): bool => null !== $part && '' !== $part));
-        $this->cells[] = new TrialCell($id . ('' === $words ? '' : ' ' . substr(hash('xxh32', $words), 0, 6)), $kind, $line, $by, $outage, $words, $phases, $isReached, $fromDark, $weekMicros);
+        $id = implode(
+            ' ',
+            array_filter([$kind->value, $line, $by, $outage?->key()], static fn(?string $part): bool => null !== $part && '' !== $part),
+        );
+        $this->cells[] = new TrialCell(
+            $id . ('' === $words ? '' : ' ' . substr(hash('xxh32', $words), 0, 6)),
+            $kind,
+            $line,
+            $by,
+            $outage,
+            $words,
+            $phases,
+            $isReached,
+            $fromDark,
+            $weekMicros,
+        );
     }
 
     private function isReached(Operated $by, ?Outage $outage): bool
@@ -160,7 +175,16 @@ final class TrialPlan
                 $entry->line,
                 $entry->surface,
                 $time->said(),
-                [new TrialPhase($deeds, [$entry->line => $on && $mayStart], self::BEFORE_TIME_SECONDS + 5.0, tells: false, mayMove: true, mayStart: true)],
+                [
+                    new TrialPhase(
+                        $deeds,
+                        [$entry->line => $on && $mayStart],
+                        self::BEFORE_TIME_SECONDS + 5.0,
+                        tells: false,
+                        mayMove: true,
+                        mayStart: true,
+                    ),
+                ],
                 $outage,
                 fromDark: true,
                 weekMicros: $at < 0 ? $at + Micros::WEEK : $at,
@@ -215,6 +239,14 @@ final class TrialPlan
         );
     }
 
+    /** Whether a line does what its maintained switch says when power comes back. */
+    private function follows(string $line, Entry $entry): bool
+    {
+        return SurfaceKind::WallSwitch === $entry->kind
+            && Operation::Explicit === $entry->operation
+            && SwitchAtStart::Wins === $this->board->lines[$line]->safety?->switchAtStart?->value;
+    }
+
     /** Whether a line is on when power has come back; null where its timer says so, whatever it was. */
     private function afterCut(string $line, bool $wasOn): ?bool
     {
@@ -227,11 +259,9 @@ final class TrialPlan
         if ($this->board->mustNotStart($line)) {
             return false;
         }
-        if (SwitchAtStart::Wins === $safety?->switchAtStart?->value) {
-            foreach ($this->map->ofLine($line) as $entry) {
-                if (SurfaceKind::WallSwitch === $entry->kind && Operation::Explicit === $entry->operation) {
-                    return $wasOn;
-                }
+        foreach ($this->map->ofLine($line) as $entry) {
+            if ($this->follows($line, $entry)) {
+                return $wasOn;
             }
         }
 
@@ -272,7 +302,8 @@ final class TrialPlan
                 }
                 foreach ($first->expected as $stirred => $on) {
                     // What a sensor still asks for comes back by itself, unless it may not.
-                    $expected[$stirred] = null === $on || $first->bySensor && !$this->board->mustNotStart($stirred) ? $on : $expected[$stirred];
+                    $goesOn = $first->bySensor && !$this->board->mustNotStart($stirred);
+                    $expected[$stirred] = null === $on || $goesOn ? $on : $expected[$stirred];
                 }
                 $this->cell(TrialKind::PowerCycle, $line, '', $wasOn ? 'it was on' : 'it was off', [
                     new TrialPhase($first->deeds, $first->expected, $first->withinSeconds, $kept, tells: false),
@@ -299,9 +330,7 @@ final class TrialPlan
         foreach ($contacts as $function => $entries) {
             $expected = [];
             foreach (array_keys($this->board->lines) as $line) {
-                $follows = isset($entries[$line]) && SurfaceKind::WallSwitch === $entries[$line]->kind && Operation::Explicit === $entries[$line]->operation
-                    && SwitchAtStart::Wins === $this->board->lines[$line]->safety?->switchAtStart?->value;
-                $expected[$line] = $this->afterCut($line, $follows);
+                $expected[$line] = $this->afterCut($line, isset($entries[$line]) && $this->follows($line, $entries[$line]));
             }
             $this->cell(TrialKind::ClosedAtPowerUp, '', $function, '', [new TrialPhase(
                 [Deed::of(0.0, DeedKind::Close, $function), Deed::of(0.5, DeedKind::MainsBack)],
@@ -353,23 +382,15 @@ final class TrialPlan
     private function pair(string $line, Operated $one, Operated $other): void
     {
         // Whoever may put it on goes first.
-        if (null === $one->on || !$one->isHere && $this->board->mustNotStart($line)) {
-            [$one, $other] = [$other, $one];
-        }
-        if (null === $one->on || !$one->isHere && $this->board->mustNotStart($line) || count($one->on) > 1 || count($other->off ?? []) > 1) {
+        [$one, $other] = $this->mayStart($one) ? [$one, $other] : [$other, $one];
+        if (null === $one->on || !$this->mayStart($one) || count($one->on) > 1 || count($other->off ?? []) > 1) {
             return;
         }
         $first = $one->on[0];
         $second = $other->off[0] ?? $first;
         [$here, $there] = [$this->arrives($one), self::PAIR_SECONDS + $this->arrives($other)];
-        // Whichever comes last wins; what comes within a debounce of the other may come either way.
-        $isLastOther = $there > $here;
-        $expected = match (true) {
-            abs($there - $here) < 0.1 => null,
-            $other->flips && $one->flips => false,
-            $other->flips => $isLastOther ? false : true,
-            default => $isLastOther ? false : true,
-        };
+        // Whichever comes last wins; what comes within a debounce of the other may come either way. Two that flip end where they began.
+        $expected = abs($there - $here) < 0.1 ? null : $there < $here && !($one->flips && $other->flips);
         $this->cell(TrialKind::Pair, $line, $one->surface, $other->surface, [new TrialPhase(
             [$first, new Deed(self::PAIR_SECONDS, $second->do, $second->what, $second->value)],
             [$line => $expected],
@@ -379,6 +400,12 @@ final class TrialPlan
         )]);
     }
 
+    /** Whether somebody may put a line on by a surface that can. */
+    private function mayStart(Operated $by): bool
+    {
+        return null !== $by->on && ($by->isHere || !$this->board->mustNotStart($by->line));
+    }
+
     /** Seconds from an act to the board, at the most. */
     private function arrives(Operated $by): float
     {
@@ -386,12 +413,8 @@ final class TrialPlan
         if (null === $route) {
             return SurfaceKind::InfraredKey === $by->kind ? 0.07 : 0.05;
         }
-        $seconds = 0.0;
-        foreach ($route->hops as $hop) {
-            $seconds += $hop->profile->delaySeconds->max ?? Customary::HOP_SECONDS;
-        }
 
-        return $seconds;
+        return Ways::slowest($route);
     }
 
     private function held(): void
@@ -426,7 +449,13 @@ final class TrialPlan
                 }
                 // Somebody means on, and later off: with the first message lost the line must still end up off.
                 $this->cell(TrialKind::Lost, $line, $by->surface, '', [
-                    new TrialPhase([Deed::of(0.0, DeedKind::Lose, $lossy->id), ...$by->on], [$line => false], $by->withinSeconds, $by->withinSeconds, tells: false),
+                    new TrialPhase(
+                        [Deed::of(0.0, DeedKind::Lose, $lossy->id), ...$by->on],
+                        [$line => false],
+                        $by->withinSeconds,
+                        $by->withinSeconds,
+                        tells: false,
+                    ),
                     new TrialPhase($by->off, [$line => false], $by->withinSeconds, $by->withinSeconds),
                 ]);
             }
@@ -437,38 +466,49 @@ final class TrialPlan
     {
         foreach ($this->board->lineGroups as $id => $group) {
             foreach ($group->keys as $keyId => $key) {
-                if (Operation::StepUp === $key->operation || Operation::StepDown === $key->operation || $key->isInfrared() && null === $key->code) {
-                    continue;
+                if (!$key->operation->isStepwise() && !($key->isInfrared() && null === $key->code)) {
+                    [$on, $off] = self::keyed($keyId, $key);
+                    $this->group($id, $group, $keyId, $on, $off, 0.5);
                 }
-                $isStaying = SurfaceKind::WallSwitch === $key->kind && Operation::Explicit === $key->operation;
-                $on = $key->operation->canSwitchOn() ? [$isStaying ? Deed::of(0.0, DeedKind::Close, $keyId) : Deed::of(0.0, DeedKind::Press, $keyId)] : null;
-                $off = Operation::Scene === $key->operation || Operation::On === $key->operation
-                    ? null
-                    : [$isStaying ? Deed::of(0.0, DeedKind::Open, $keyId) : Deed::of(0.0, DeedKind::Press, $keyId)];
-                $this->group($id, $group, $keyId, $on, $off, 0.5);
             }
             foreach ($group->channels as $channel) {
-                $entry = $this->map->groupsAt($id, $channel)[0] ?? null;
-                $route = $this->map->routes[$channel];
-                $last = $route->hops[count($route->hops) - 1];
-                if (null === $entry || null === $last->channel->blockSeconds && null === $last->profile->setsPins) {
-                    continue;
-                }
-                $what = $id . '@' . $channel;
-                $delay = 0.0;
-                foreach ($route->hops as $hop) {
-                    $delay += $hop->profile->delaySeconds->max ?? Customary::HOP_SECONDS;
-                }
-                $this->group(
-                    $id,
-                    $group,
-                    $what,
-                    '' === $entry->on ? null : [Deed::of(0.0, DeedKind::Say, $what, 'on')],
-                    '' === $entry->off ? null : [Deed::of(0.0, DeedKind::Say, $what, 'off')],
-                    $delay,
-                );
+                $this->groupOn($id, $group, $channel);
             }
         }
+    }
+
+    /**
+     * What is done to switch a group on and off by one of its keys.
+     *
+     * @return array{?list<Deed>, ?list<Deed>}
+     */
+    private static function keyed(string $id, GroupKey $key): array
+    {
+        $isStaying = SurfaceKind::WallSwitch === $key->kind && Operation::Explicit === $key->operation;
+        $on = [Deed::of(0.0, $isStaying ? DeedKind::Close : DeedKind::Press, $id)];
+        $off = [Deed::of(0.0, $isStaying ? DeedKind::Open : DeedKind::Press, $id)];
+        $onlyOn = Operation::Scene === $key->operation || Operation::On === $key->operation;
+
+        return [$key->operation->canSwitchOn() ? $on : null, $onlyOn ? null : $off];
+    }
+
+    private function groupOn(string $id, LineGroup $group, string $channel): void
+    {
+        $entry = $this->map->groupsAt($id, $channel)[0] ?? null;
+        $route = $this->map->routes[$channel];
+        $last = $route->hops[count($route->hops) - 1];
+        if (null === $entry || null === $last->channel->blockSeconds && null === $last->profile->setsPins) {
+            return;
+        }
+        $what = $id . '@' . $channel;
+        $this->group(
+            $id,
+            $group,
+            $what,
+            '' === $entry->on ? null : [Deed::of(0.0, DeedKind::Say, $what, 'on')],
+            '' === $entry->off ? null : [Deed::of(0.0, DeedKind::Say, $what, 'off')],
+            Ways::slowest($route),
+        );
     }
 
     /**

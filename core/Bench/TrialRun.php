@@ -7,6 +7,7 @@ namespace IronLatch\Core\Bench;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\Outage;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Review\Inspection;
@@ -45,7 +46,10 @@ final class TrialRun
     public function result(int $place): TrialResult
     {
         $cell = $this->cells[$place];
-        $key = null === $cell->outage ? null : implode(' ', [$this->goneIn($cell->outage), $cell->line, $cell->by, $cell->words, (int) $cell->isReached]);
+        $key = null === $cell->outage ? null : implode(
+            ' ',
+            [$this->goneIn($cell->outage), $cell->line, $cell->by, $cell->words, (int) $cell->isReached],
+        );
         if (null !== $key && isset($this->alike[$key])) {
             $known = $this->alike[$key];
 
@@ -151,7 +155,12 @@ final class TrialRun
                 return new TrialResult($cell, $fault[0], $fault[1], $slowest);
             }
             if ($scene->harms > $harms) {
-                return new TrialResult($cell, TrialVerdict::Harm, 'Two that may never be closed together are, or a compressor starts too soon.', $slowest);
+                return new TrialResult(
+                    $cell,
+                    TrialVerdict::Harm,
+                    'Two that may never be closed together are, or a compressor starts too soon.',
+                    $slowest,
+                );
             }
         }
 
@@ -267,6 +276,8 @@ final class TrialRun
     }
 
     /**
+     * In one piece: what a line may do depends on whether it is named, and on what is expected of it.
+     *
      * @param array<string, int> $before
      * @param array<string, int> $begun
      * @return ?array{TrialVerdict, string}
@@ -282,8 +293,9 @@ final class TrialRun
             if (!$isNamed && ($scene->running[$line] ?? 0) !== ($before[$line] ?? 0)) {
                 return [TrialVerdict::Astray, sprintf('“%s” moves as well.', $one->name)];
             }
-            $starts = ($scene->begun[$line] ?? 0) - ($begun[$line] ?? 0);
-            if (false === $expected && !$phase->mayStart && $starts > 0 && 0 === ($before[$line] ?? 0) || !$isNamed && $starts > 0) {
+            $hasStarted = ($scene->begun[$line] ?? 0) > ($begun[$line] ?? 0);
+            $mayNot = !$isNamed || false === $expected && !$phase->mayStart && 0 === ($before[$line] ?? 0);
+            if ($hasStarted && $mayNot) {
                 return [TrialVerdict::Astray, sprintf('“%s” runs for a moment, though nobody has asked for it.', $one->name)];
             }
         }
@@ -298,40 +310,47 @@ final class TrialRun
      */
     private function untrue(TrialCell $cell, TrialPhase $phase, Scene $scene): ?array
     {
-        $waits = self::SHOWN_SECONDS;
-        $telling = [];
-        foreach (array_keys(array_filter($phase->expected, is_bool(...))) as $line) {
-            foreach ($this->map->ofLine($line) as $entry) {
-                $route = $this->map->routes[$entry->column] ?? null;
-                if (null === $route || !$entry->direction->tellsState() || null !== $cell->outage && !$route->survives($cell->outage)) {
-                    continue;
-                }
-                $seconds = 0.0;
-                foreach ($route->hops as $hop) {
-                    $seconds += $hop->profile->delaySeconds->max ?? Customary::HOP_SECONDS;
-                }
-                $waits = max($waits, self::SHOWN_SECONDS + $seconds);
-                $telling[] = $entry;
-            }
-        }
+        $telling = $this->telling($cell, $phase);
         if ([] === $telling) {
             return $this->lampsUntrue($phase, $scene);
         }
-        $this->world->runTo($scene, $scene->now + Micros::of($waits));
+        $waits = array_map(fn(Entry $entry): float => Ways::slowest($this->map->routes[$entry->column]), $telling);
+        $this->world->runTo($scene, $scene->now + Micros::of(self::SHOWN_SECONDS + max($waits)));
         foreach ($telling as $entry) {
             $shown = $scene->shown[$entry->surface] ?? null;
-            if (null === $shown || ($shown > 0) !== ($scene->running[$entry->line] ?? 0) > 0) {
+            $isOn = ($scene->running[$entry->line] ?? 0) > 0;
+            if (null === $shown || ($shown > 0) !== $isOn) {
                 return [TrialVerdict::Untrue, sprintf(
                     '“%s” shows “%s” %s, and it is %s.',
                     $this->map->columns[$entry->column]->title,
                     $this->board->lines[$entry->line]->name,
                     null === $shown ? 'as unknown' : ($shown > 0 ? 'on' : 'off'),
-                    ($scene->running[$entry->line] ?? 0) > 0 ? 'on' : 'off',
+                    $isOn ? 'on' : 'off',
                 )];
             }
         }
 
         return $this->lampsUntrue($phase, $scene);
+    }
+
+    /**
+     * Where the lines of a phase are shown, as far as everything on the way is there.
+     *
+     * @return list<Entry>
+     */
+    private function telling(TrialCell $cell, TrialPhase $phase): array
+    {
+        $telling = [];
+        foreach (array_keys(array_filter($phase->expected, is_bool(...))) as $line) {
+            foreach ($this->map->ofLine($line) as $entry) {
+                $route = $this->map->routes[$entry->column] ?? null;
+                if (null !== $route && $entry->direction->tellsState() && (null === $cell->outage || $route->survives($cell->outage))) {
+                    $telling[] = $entry;
+                }
+            }
+        }
+
+        return $telling;
     }
 
     /**
@@ -345,7 +364,10 @@ final class TrialRun
             }
             $function = $this->board->lines[$entry->line]->surfaces[$id]->function;
             if (($scene->lamps[$function] ?? false) !== ($scene->running[$entry->line] ?? 0) > 0) {
-                return [TrialVerdict::Untrue, sprintf('“%s” does not show what “%s” does.', $this->board->nameOf($function), $this->board->lines[$entry->line]->name)];
+                return [
+                    TrialVerdict::Untrue,
+                    sprintf('“%s” does not show what “%s” does.', $this->board->nameOf($function), $this->board->lines[$entry->line]->name),
+                ];
             }
         }
 

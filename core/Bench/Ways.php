@@ -27,6 +27,17 @@ final readonly class Ways
         $this->routes = $facts->map()->routes;
     }
 
+    /** Seconds that all hops of a way add at the most. */
+    public static function slowest(Route $route): float
+    {
+        $seconds = 0.0;
+        foreach ($route->hops as $hop) {
+            $seconds += $hop->profile->delaySeconds->max ?? Customary::HOP_SECONDS;
+        }
+
+        return $seconds;
+    }
+
     /** Microseconds that a hop adds. */
     public function delay(Scene $scene, Hop $hop): int
     {
@@ -50,15 +61,15 @@ final readonly class Ways
         $says = self::words($entry, $word);
         $subject = $entry instanceof Entry ? $entry->surface : $entry->group;
         if ('' === $says) {
-            $scene->note(Happens::Lost, $subject, 'unsaid', $scene->isLogged ? sprintf('“%s” cannot be said here.', $word) : '', $cause);
+            $scene->note(Happens::Lost, $subject, 'unsaid', fn(): string => sprintf('“%s” cannot be said here.', $word), $cause);
 
             return;
         }
-        $id = $scene->note(Happens::Sent, $subject, $says, $scene->isLogged ? sprintf(
+        $id = $scene->note(Happens::Sent, $subject, $says, fn(): string => sprintf(
             'On “%s” somebody says “%s”.',
             $this->board->channels[$entry->column]->name,
             $says,
-        ) : '', $cause);
+        ), $cause);
         $scene->later(new Pending($scene->now, 'hop', $entry->column, $id, number: 0, word: $word, entry: $entry));
     }
 
@@ -86,11 +97,25 @@ final readonly class Ways
         $subject = $entry instanceof Entry ? $entry->surface : $entry->group;
         $why = $this->lostAt($scene, $hop, $subject);
         if (null !== $why) {
-            $scene->note(Happens::Lost, $subject, $hop->id, $scene->isLogged ? sprintf('The message is lost at “%s”: %s.', $hop->channel->name, $why) : '', $cause);
+            $scene->note(
+                Happens::Lost,
+                $subject,
+                $hop->id,
+                fn(): string => sprintf('The message is lost at “%s”: %s.', $hop->channel->name, $why),
+                $cause,
+            );
 
             return;
         }
-        $scene->later(new Pending($scene->now + $this->delay($scene, $hop), isset($route->hops[$place + 1]) ? 'hop' : 'arrive', $channel, $cause, number: $place + 1, word: $word, entry: $entry));
+        $scene->later(new Pending(
+            $scene->now + $this->delay($scene, $hop),
+            isset($route->hops[$place + 1]) ? 'hop' : 'arrive',
+            $channel,
+            $cause,
+            number: $place + 1,
+            word: $word,
+            entry: $entry,
+        ));
     }
 
     private function lostAt(Scene $scene, Hop $hop, string $subject): ?string
@@ -120,7 +145,11 @@ final readonly class Ways
     /** Which of the entries of a channel one is, counted from 0. */
     private function placeOn(string $channel, string $subject): int
     {
-        $place = array_search($subject, array_map(static fn(Entry $entry): string => $entry->surface, $this->facts->map()->on($channel)), true);
+        $place = array_search(
+            $subject,
+            array_map(static fn(Entry $entry): string => $entry->surface, $this->facts->map()->on($channel)),
+            true,
+        );
 
         return false === $place ? 0 : $place;
     }
@@ -136,27 +165,45 @@ final readonly class Ways
         $subject = $entry instanceof Entry ? $entry->surface : $entry->group;
         $own = $this->onHop($last->id, $entry);
         if ([] === $own || !$last->profile->reachesBoard) {
-            $scene->note(Happens::Lost, $subject, $last->id, $scene->isLogged ? sprintf(
+            $scene->note(Happens::Lost, $subject, $last->id, fn(): string => sprintf(
                 'Nothing of it comes to the board: %s.',
                 $last->profile->reachesBoard
                     ? sprintf('“%s” does not know what it is for', $last->channel->name)
                     : sprintf('“%s” hands on to nobody', $last->channel->name),
-            ) : '', $cause);
+            ), $cause);
 
             return;
         }
         if (!($scene->links[$last->id] ?? false)) {
-            $scene->note(Happens::Lost, $subject, $last->id, $scene->isLogged ? sprintf('The board is not there for “%s”.', $last->channel->name) : '', $cause);
+            $scene->note(
+                Happens::Lost,
+                $subject,
+                $last->id,
+                fn(): string => sprintf('The board is not there for “%s”.', $last->channel->name),
+                $cause,
+            );
 
             return;
         }
         $says = self::words($own[0], $word);
         if ('' === $says) {
-            $scene->note(Happens::Lost, $subject, $last->id, $scene->isLogged ? sprintf('“%s” has no word for it.', $last->channel->name) : '', $cause);
+            $scene->note(
+                Happens::Lost,
+                $subject,
+                $last->id,
+                fn(): string => sprintf('“%s” has no word for it.', $last->channel->name),
+                $cause,
+            );
 
             return;
         }
-        $id = $scene->note(Happens::Arrives, $subject, $says, $scene->isLogged ? sprintf('By “%s” comes “%s”.', $last->channel->name, $says) : '', $cause);
+        $id = $scene->note(
+            Happens::Arrives,
+            $subject,
+            $says,
+            fn(): string => sprintf('By “%s” comes “%s”.', $last->channel->name, $says),
+            $cause,
+        );
         if (null !== $last->profile->setsPins) {
             $this->writePin($scene, $world, $own[0]->address, $last, $says, $id);
 
@@ -243,12 +290,12 @@ final readonly class Ways
             return;
         }
         $scene->shown[$surface] = $state;
-        $scene->note(Happens::Shown, $surface, (string) $state, $scene->isLogged ? sprintf(
+        $scene->note(Happens::Shown, $surface, (string) $state, fn(): string => sprintf(
             '“%s” shows “%s” %s.',
             $this->board->channels[$channel]->name,
             $this->board->nameOf($this->facts->map()->entries[$surface]->line),
             0 === $state ? 'off' : 'on',
-        ) : '', $cause);
+        ), $cause);
     }
 
     /** Everybody who hears of the board by a channel no longer knows. */
@@ -259,11 +306,11 @@ final readonly class Ways
             $last = null === $route ? null : $route->hops[count($route->hops) - 1];
             if ($last?->id === $channel && isset($scene->shown[$surface])) {
                 unset($scene->shown[$surface]);
-                $scene->note(Happens::Shown, $surface, '?', $scene->isLogged ? sprintf(
+                $scene->note(Happens::Shown, $surface, '?', fn(): string => sprintf(
                     '“%s” no longer knows about “%s”.',
                     $this->board->channels[$entry->column]->name,
                     $this->board->lines[$entry->line]->name,
-                ) : '', $cause);
+                ), $cause);
             }
         }
     }
@@ -271,7 +318,10 @@ final readonly class Ways
     /** How soon the board notices that a channel is gone. */
     public function noticedAfter(Scene $scene, string $channel): int
     {
-        $isNetwork = [] !== array_filter($scene->outage, static fn(Outage $outage): bool => Need::Radio === $outage->need || Need::Link === $outage->need);
+        $isNetwork = [] !== array_filter(
+            $scene->outage,
+            static fn(Outage $outage): bool => Need::Radio === $outage->need || Need::Link === $outage->need,
+        );
 
         return Micros::of($isNetwork ? Customary::NETWORK_NOTICED_SECONDS : Customary::FAR_END_NOTICED_SECONDS);
     }

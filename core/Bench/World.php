@@ -162,7 +162,7 @@ final readonly class World
             'begin' => $it->number === $scene->starts ? $this->chip->begin($scene, $it->cause) : null,
             'effects' => $this->effects($scene, $it->effects),
             'armature' => $this->coils->arrives($scene, $it),
-            'brown-out' => $it->number === $scene->starts && 'running' === $scene->chip ? $this->chip->dies($scene, false, $it->cause) : null,
+            'brown-out' => $it->number === $scene->starts ? $this->brownsOut($scene, $it->cause) : null,
             'source' => $it->number === $scene->cuts ? $this->source($scene, $it->subject, $it->cause) : null,
             'fade' => $it->number === $scene->cuts ? $this->fade($scene, $it->subject, $it->cause) : null,
             'release' => $it->number === $scene->cuts ? $this->releaseRail($scene, $it->subject, $it->cause) : null,
@@ -183,11 +183,27 @@ final readonly class World
     /** In one piece: a table from what is done to what it does. */
     public function deed(Scene $scene, Deed $deed): void
     {
-        $words = sprintf('%s%s%s', $deed->do->value, '' === $deed->what ? '' : ' ' . $deed->what, '' === $deed->value ? '' : ': ' . $deed->value);
-        $id = $scene->note(DeedKind::Weld === $deed->do || DeedKind::Hang === $deed->do ? Happens::Planted : Happens::Hand, $deed->what, $deed->value, $scene->isLogged ? $this->handWords($deed, $words) : '', 0);
+        $words = sprintf(
+            '%s%s%s',
+            $deed->do->value,
+            '' === $deed->what ? '' : ' ' . $deed->what,
+            '' === $deed->value ? '' : ': ' . $deed->value,
+        );
+        $id = $scene->note(
+            DeedKind::Weld === $deed->do || DeedKind::Hang === $deed->do ? Happens::Planted : Happens::Hand,
+            $deed->what,
+            $deed->value,
+            fn(): string => $this->handWords($deed, $words),
+            0,
+        );
         match ($deed->do) {
             DeedKind::Press => $this->press($scene, $deed, $id),
-            DeedKind::Close, DeedKind::Open => $this->hands->moves($scene, $this->functionOf($deed->what), DeedKind::Close === $deed->do, $id),
+            DeedKind::Close, DeedKind::Open => $this->hands->moves(
+                $scene,
+                $this->functionOf($deed->what),
+                DeedKind::Close === $deed->do,
+                $id,
+            ),
             DeedKind::Turn => $this->hands->turns($scene, $this->selectorOf($deed->what), (int) $deed->value, $id),
             DeedKind::Say => $this->say($scene, $deed, $id),
             DeedKind::Sensor => $this->sensor($scene, $deed, $id),
@@ -204,7 +220,11 @@ final readonly class World
 
     private function handWords(Deed $deed, string $words): string
     {
-        $name = isset($this->surfaces[$deed->what]) ? sprintf('%s of “%s”', $this->surfaces[$deed->what][1]->kind->value, $this->board->lines[$this->surfaces[$deed->what][0]]->name) : '';
+        $name = isset($this->surfaces[$deed->what]) ? sprintf(
+            '%s of “%s”',
+            $this->surfaces[$deed->what][1]->kind->value,
+            $this->board->lines[$this->surfaces[$deed->what][0]]->name,
+        ) : '';
 
         return ucfirst('' === $name ? $words : str_replace($deed->what, $name, $words)) . '.';
     }
@@ -279,7 +299,9 @@ final readonly class World
             unset($scene->lostSensors[$function]);
             $scene->readings[$function] = is_numeric($deed->value) ? (float) $deed->value : ('yes' === $deed->value ? 1.0 : 0.0);
         }
-        $scene->later(new Pending($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $cause, number: $scene->starts));
+        $scene->later(
+            new Pending($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $cause, number: $scene->starts),
+        );
     }
 
     /** The program reads a sensor; one on a pin that cannot read says nothing. */
@@ -291,11 +313,11 @@ final readonly class World
         $function = $it->subject;
         $isDumb = isset($scene->lostSensors[$function]) || !isset($this->facts->pins[$function]);
         $value = $isDumb ? null : $scene->readings[$function] ?? null;
-        $id = $scene->note(Happens::Sensor, $function, null === $value ? '?' : (string) $value, $scene->isLogged ? sprintf(
+        $id = $scene->note(Happens::Sensor, $function, null === $value ? '?' : (string) $value, fn(): string => sprintf(
             '“%s” %s.',
             $this->board->nameOf($function),
             null === $value ? 'says nothing' : 'says ' . $value,
-        ) : '', $it->cause);
+        ), $it->cause);
         $this->effects($scene, $scene->program->sensor($function, $value, $scene->now, $id));
     }
 
@@ -313,15 +335,25 @@ final readonly class World
 
             return;
         }
-        $before = array_filter(array_keys($this->facts->map()->routes), fn(string $channel): bool => $this->ways->isThere($scene, $channel));
+        $before = array_filter(
+            array_keys($this->facts->map()->routes),
+            fn(string $channel): bool => $this->ways->isThere($scene, $channel),
+        );
         if ($begins) {
             $scene->outage[$key] = $outage;
         } else {
             unset($scene->outage[$key]);
         }
-        $id = $scene->note(Happens::Outage, $key, $begins ? 'gone' : 'back', $scene->isLogged ? ucfirst($outage->words()) . ($begins ? '.' : ': it is back.') : '', $cause);
+        $id = $scene->note(
+            Happens::Outage,
+            $key,
+            $begins ? 'gone' : 'back',
+            fn(): string => ucfirst($outage->words()) . ($begins ? '.' : ': it is back.'),
+            $cause,
+        );
         foreach ($before as $channel) {
-            if (!$this->ways->isThere($scene, $channel) && ($scene->links[$channel] ?? false)) {
+            $connects = $this->facts->plan->channels[$channel]->connects ?? false;
+            if ($connects && !$this->ways->isThere($scene, $channel) && ($scene->links[$channel] ?? false)) {
                 $scene->later(new Pending($scene->now + $this->ways->noticedAfter($scene, $channel), 'noticed', $channel, $id));
                 $scene->later(new Pending($scene->now + Micros::of(Customary::WILL_SECONDS), 'will', $channel, $id));
             }
@@ -342,11 +374,11 @@ final readonly class World
         $isThere = $this->ways->isThere($scene, $channel);
         $block = $this->facts->plan->channels[$channel]->blockMicros;
         if ($block > 0 && !$isThere) {
-            $scene->note(Happens::Waits, $channel, (string) Micros::seconds($block), $scene->isLogged ? sprintf(
+            $scene->note(Happens::Waits, $channel, (string) Micros::seconds($block), fn(): string => sprintf(
                 'The program waits %.1f s for “%s” and hears nothing meanwhile.',
                 Micros::seconds($block),
                 $this->board->channels[$channel]->name,
-            ) : '', $cause);
+            ), $cause);
         }
         $isFirst = !isset($scene->links[$channel]);
         $after = $isThere
@@ -364,10 +396,10 @@ final readonly class World
         $up = $it->on && $this->ways->isThere($scene, $channel);
         $was = $scene->links[$channel] ?? false;
         $scene->links[$channel] = $up;
-        $id = $was === $up ? $it->cause : $scene->note(Happens::Link, $channel, $up ? '1' : '0', $scene->isLogged ? sprintf(
+        $id = $was === $up ? $it->cause : $scene->note(Happens::Link, $channel, $up ? '1' : '0', fn(): string => sprintf(
             $up ? 'The board reaches “%s”.' : 'The board no longer reaches “%s”.',
             $this->board->channels[$channel]->name,
-        ) : '', $it->cause);
+        ), $it->cause);
         $this->effects($scene, $scene->program->linked($channel, $up, $scene->now, $id));
         if ($up && !$was) {
             $this->chip->tellTime($scene, $id, ClockSource::Network);
@@ -392,7 +424,13 @@ final readonly class World
             return;
         }
         $scene->contacts[$function] = $closed;
-        $id = $scene->note(Happens::Contact, $function, $closed ? '1' : '0', $scene->isLogged ? sprintf('“%s” %s.', $this->board->nameOf($function), $closed ? 'closes' : 'opens') : '', $cause);
+        $id = $scene->note(
+            Happens::Contact,
+            $function,
+            $closed ? '1' : '0',
+            fn(): string => sprintf('“%s” %s.', $this->board->nameOf($function), $closed ? 'closes' : 'opens'),
+            $cause,
+        );
         if (null === $scene->program || $scene->isHung || !$this->hands->works($function)) {
             return;
         }
@@ -418,15 +456,23 @@ final readonly class World
         }
     }
 
+    private function brownsOut(Scene $scene, int $cause): void
+    {
+        if ('running' === $scene->chip) {
+            $this->chip->dies($scene, false, $cause);
+        }
+    }
+
     private function edge(Scene $scene, string $receiver, int $more, int $cause): void
     {
         $was = ($scene->carriers[$receiver] ?? 0) > 0;
         $scene->carriers[$receiver] = ($scene->carriers[$receiver] ?? 0) + $more;
         $is = $scene->carriers[$receiver] > 0;
-        if ($was === $is || null === $scene->program || $scene->isHung || !$this->hands->works($receiver) || $scene->program->busyUntil() > $scene->now) {
+        $program = $scene->isHung || !$this->hands->works($receiver) ? null : $scene->program;
+        if ($was === $is || null === $program || $program->busyUntil() > $scene->now) {
             return;
         }
-        $effects = $scene->program->edge($receiver, $is, $scene->now, $cause);
+        $effects = $program->edge($receiver, $is, $scene->now, $cause);
         if ([] !== $effects) {
             $this->effects($scene, $effects);
         }
@@ -458,7 +504,13 @@ final readonly class World
     private function source(Scene $scene, string $rail, int $cause): void
     {
         $scene->sources[$rail] = true;
-        $id = $scene->note(Happens::Rail, $rail, '1', $scene->isLogged ? sprintf('The rail “%s” stands.', $this->board->rails[$rail]->name) : '', $cause);
+        $id = $scene->note(
+            Happens::Rail,
+            $rail,
+            '1',
+            fn(): string => sprintf('The rail “%s” stands.', $this->board->rails[$rail]->name),
+            $cause,
+        );
         if ($this->facts->sourceOf[$this->board->mcu->rail] === $rail && 'off' === $scene->chip) {
             $this->chip->begin($scene, $id);
         }
@@ -474,7 +526,13 @@ final readonly class World
     private function fade(Scene $scene, string $rail, int $cause): void
     {
         $scene->sources[$rail] = false;
-        $id = $scene->note(Happens::Rail, $rail, '0', $scene->isLogged ? sprintf('The rail “%s” has fallen.', $this->board->rails[$rail]->name) : '', $cause);
+        $id = $scene->note(
+            Happens::Rail,
+            $rail,
+            '0',
+            fn(): string => sprintf('The rail “%s” has fallen.', $this->board->rails[$rail]->name),
+            $cause,
+        );
         $this->chip->dies($scene, true, $id);
         $this->coils->railGone($scene, $rail, $id);
     }
@@ -523,10 +581,34 @@ final readonly class World
                 EffectKind::Connect => $this->connect($scene, $effect->subject, $effect->cause),
                 EffectKind::Tell => $this->told($scene, $effect),
                 EffectKind::Keep => $this->keep($scene, $effect),
-                EffectKind::Refuse => $scene->note(Happens::Refused, $effect->subject, '', $scene->isLogged ? sprintf('Not done for “%s”: %s.', $this->board->nameOf($effect->subject), $effect->says) : '', $effect->cause),
-                EffectKind::Wait => $scene->note(Happens::Waits, $effect->subject, '', $scene->isLogged ? sprintf('“%s” waits %s.', $this->board->nameOf($effect->subject), $effect->says) : '', $effect->cause),
-                EffectKind::Ignore => $scene->note(Happens::Ignored, $effect->subject, $effect->to, $scene->isLogged ? ucfirst($effect->says) . '.' : '', $effect->cause),
-                EffectKind::Alarm => $scene->note(Happens::Alarm, $effect->subject, '1', $scene->isLogged ? ucfirst($effect->says) . '.' : '', $effect->cause),
+                EffectKind::Refuse => $scene->note(
+                    Happens::Refused,
+                    $effect->subject,
+                    '',
+                    fn(): string => sprintf('Not done for “%s”: %s.', $this->board->nameOf($effect->subject), $effect->says),
+                    $effect->cause,
+                ),
+                EffectKind::Wait => $scene->note(
+                    Happens::Waits,
+                    $effect->subject,
+                    '',
+                    fn(): string => sprintf('“%s” waits %s.', $this->board->nameOf($effect->subject), $effect->says),
+                    $effect->cause,
+                ),
+                EffectKind::Ignore => $scene->note(
+                    Happens::Ignored,
+                    $effect->subject,
+                    $effect->to,
+                    fn(): string => ucfirst($effect->says) . '.',
+                    $effect->cause,
+                ),
+                EffectKind::Alarm => $scene->note(
+                    Happens::Alarm,
+                    $effect->subject,
+                    '1',
+                    fn(): string => ucfirst($effect->says) . '.',
+                    $effect->cause,
+                ),
             };
         }
     }
@@ -537,12 +619,29 @@ final readonly class World
             return;
         }
         $scene->lamps[$effect->subject] = $effect->on;
-        $scene->note(Happens::Lamp, $effect->subject, $effect->on ? '1' : '0', $scene->isLogged ? sprintf('“%s” %s.', $this->board->nameOf($effect->subject), $effect->on ? 'is lit' : 'goes out') : '', $effect->cause);
+        $scene->note(
+            Happens::Lamp,
+            $effect->subject,
+            $effect->on ? '1' : '0',
+            fn(): string => sprintf('“%s” %s.', $this->board->nameOf($effect->subject), $effect->on ? 'is lit' : 'goes out'),
+            $effect->cause,
+        );
     }
 
     private function told(Scene $scene, Effect $effect): void
     {
-        $id = $scene->note(Happens::Told, $effect->subject, $effect->says, $scene->isLogged ? sprintf('On “%s” the board tells %s: %s.', $this->board->channels[$effect->subject]->name, $effect->to, $effect->says) : '', $effect->cause);
+        $id = $scene->note(
+            Happens::Told,
+            $effect->subject,
+            $effect->says,
+            fn(): string => sprintf(
+                'On “%s” the board tells %s: %s.',
+                $this->board->channels[$effect->subject]->name,
+                $effect->to,
+                $effect->says,
+            ),
+            $effect->cause,
+        );
         $line = $this->told[$effect->subject . ' ' . $effect->to] ?? null;
         if (null !== $line && null !== $scene->program) {
             $this->ways->tell($scene, $effect->subject, $effect->to, $line, $scene->program->told($line) ?? 0, $id);

@@ -48,14 +48,7 @@ final class BenchScriptJson
         if (!mb_check_encoding($json, 'UTF-8')) {
             throw new BoardFileFault('This script is not encoded as UTF-8. Save it as UTF-8 and open it again.');
         }
-        try {
-            $data = json_decode($json, true, self::GREATEST_DEPTH, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $fault) {
-            throw new BoardFileFault(sprintf('This script is not complete JSON (%s). Look for a missing bracket or comma.', lcfirst($fault->getMessage())));
-        }
-        if (is_array($data) && TraceJson::FORMAT === ($data['format'] ?? null) && is_array($data['script'] ?? null)) {
-            $data = $data['script'];
-        }
+        $data = self::decode($json);
         if (!is_array($data) || self::FORMAT !== ($data['format'] ?? null)) {
             throw new BoardFileFault(sprintf('This is no script of the bench: its key “format” must say “%s”.', self::FORMAT));
         }
@@ -72,6 +65,20 @@ final class BenchScriptJson
         } catch (RecordFault $fault) {
             throw new BoardFileFault($fault->getMessage());
         }
+    }
+
+    /** The script itself, or the one within a trace. */
+    private static function decode(string $json): mixed
+    {
+        try {
+            $data = json_decode($json, true, self::GREATEST_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $fault) {
+            throw new BoardFileFault(
+                sprintf('This script is not complete JSON (%s). Look for a missing bracket or comma.', lcfirst($fault->getMessage())),
+            );
+        }
+
+        return is_array($data) && TraceJson::FORMAT === ($data['format'] ?? null) ? $data['script'] ?? null : $data;
     }
 
     /**

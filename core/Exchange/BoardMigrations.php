@@ -45,21 +45,20 @@ final class BoardMigrations
      */
     public static function upTo(int $version, int $from, array $data): array
     {
-        $data = $from < 2 && $version >= 2 ? self::fromOne($data) : $data;
+        foreach ([
+            2 => self::fromOne(...),
+            3 => self::fromTwo(...),
+            4 => self::fromThree(...),
+            5 => self::fromFour(...),
+            6 => self::fromFive(...),
+            7 => self::fromSix(...),
+            8 => self::fromSeven(...),
+            9 => self::fromEight(...),
+        ] as $next => $step) {
+            $data = $from < $next && $version >= $next ? $step($data) : $data;
+        }
 
-        $data = $from < 3 && $version >= 3 ? self::fromTwo($data) : $data;
-
-        $data = $from < 4 && $version >= 4 ? self::fromThree($data) : $data;
-
-        $data = $from < 5 && $version >= 5 ? self::fromFour($data) : $data;
-
-        $data = $from < 6 && $version >= 6 ? self::fromFive($data) : $data;
-
-        $data = $from < 7 && $version >= 7 ? self::fromSix($data) : $data;
-
-        $data = $from < 8 && $version >= 8 ? self::fromSeven($data) : $data;
-
-        return $from < 9 && $version >= 9 ? self::fromEight($data) : $data;
+        return $data;
     }
 
     /**

@@ -45,7 +45,13 @@ final class TraceVcd
             foreach ($all as $key => $name) {
                 $codes[$key] = self::code(count($codes));
                 $bits = 'appliances' === $scope ? self::STEP_BITS : 1;
-                $text .= sprintf("\$var wire %d %s %s%s \$end\n", $bits, $codes[$key], $name, $bits > 1 ? sprintf(' [%d:0]', $bits - 1) : '');
+                $text .= sprintf(
+                    "\$var wire %d %s %s%s \$end\n",
+                    $bits,
+                    $codes[$key],
+                    $name,
+                    $bits > 1 ? sprintf(' [%d:0]', $bits - 1) : '',
+                );
             }
             $text .= "\$upscope \$end\n";
         }

@@ -115,7 +115,13 @@ final readonly class Links
     {
         foreach ($channel->messages as $message) {
             if ($message->act->target === $line && '' !== $message->state) {
-                $memory->effect(EffectKind::Tell, $channel->id, $channel->keepsStates, $message->state, $this->word($message, $line, $state));
+                $memory->effect(
+                    EffectKind::Tell,
+                    $channel->id,
+                    $channel->keepsStates,
+                    $message->state,
+                    $this->word($message, $line, $state),
+                );
             }
         }
     }

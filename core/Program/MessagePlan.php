@@ -53,7 +53,11 @@ final readonly class MessagePlan
         if ('' === $this->set) {
             return null;
         }
-        $pattern = '/^' . str_replace('\{value\}', '(-?\d{1,9})(?:\.\d+)?', preg_quote($this->set, '/')) . '$/u' . ($ignoresCase ? 'i' : '');
+        $pattern = '/^' . str_replace(
+            '\{value\}',
+            '(-?\d{1,9})(?:\.\d+)?',
+            preg_quote($this->set, '/'),
+        ) . '$/u' . ($ignoresCase ? 'i' : '');
         if (1 !== preg_match($pattern, $says, $match)) {
             return null;
         }

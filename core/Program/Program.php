@@ -235,8 +235,8 @@ final class Program
             $this->memory->sensed[$line] = $on;
             if (!$on) {
                 unset($this->memory->welded[$line]);
-            } elseif (0 === $this->memory->step[$line] && !$this->plan->lines[$line]->isTwoWay && !isset($this->memory->due['weld:' . $line])) {
-                $this->memory->later('weld:' . $line, $now + Micros::of(Usual::WELD_ALARM_SECONDS));
+            } elseif (0 === $this->memory->step[$line] && !$this->plan->lines[$line]->isTwoWay) {
+                $this->memory->due['weld:' . $line] ??= [$now + Micros::of(Usual::WELD_ALARM_SECONDS), $cause];
             }
         }
 

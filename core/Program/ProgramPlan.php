@@ -170,7 +170,9 @@ final readonly class ProgramPlan
             ? array_map(static fn($step): array => $step->relays, $group->steps())
             : array_map(static fn(string $key): array => explode('+', $key), $order);
         $steps = array_map(
-            static fn(array $functions): array => array_values(array_filter(array_map($board->actuatorOf(...), $functions), is_string(...))),
+            static fn(array $functions): array => array_values(
+                array_filter(array_map($board->actuatorOf(...), $functions), is_string(...)),
+            ),
             $patterns,
         );
 

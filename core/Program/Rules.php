@@ -44,7 +44,8 @@ final readonly class Rules
             return;
         }
         $memory->ruled[$id] = $wants;
-        $memory->ruledAt[$id] = $memory->now;
+        // Until its first reading the line was off, since the program began.
+        $memory->ruledAt[$id] = null === $was && !$wants ? $memory->startedAt : $memory->now;
         if (!$wants) {
             $this->lines->act($memory, $sensor->act->saying(Wish::Off));
         } elseif (!$sensor->onlyOff) {

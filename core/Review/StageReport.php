@@ -43,7 +43,7 @@ final readonly class StageReport
             $trial->gaps ?? 0,
             [],
             isEmpty: $isEmpty,
-            said: $isEmpty ? null : $trial?->words() ?? 'not checked: not tried yet',
+            said: $isEmpty ? null : $trial?->words() ?? 'not tried yet',
         );
     }
 

@@ -32,13 +32,20 @@ final class BenchCommand extends BoardCommand
     {
         $this
             ->addArgument('file', InputArgument::REQUIRED, 'a board file, or - for standard input')
-            ->addOption('script', null, InputOption::VALUE_REQUIRED, 'what is done and when, as JSON; a trace is run again. Without one mains comes, and nothing more')
+            ->addOption(
+                'script',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'what is done and when, as JSON; a trace is run again. Without one mains comes, and nothing more',
+            )
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text, json or vcd', 'text')
             ->setHelp(<<<'HELP'
                   latch bench board.json --script=events.json
                   latch bench board.json --script=events.json --format=vcd > run.vcd
 
-                A script: {"format": "iron-latch/bench-script", "version": 1, "deeds": [{"at": "10 s", "do": "press", "what": "S1"}], "until": "20 s"}
+                A script: {"format": "iron-latch/bench-script", "version": 1, "deeds": [
+                    {"at": "10 s", "do": "press", "what": "S1"},
+                ], "until": "20 s"}
                 HELP);
     }
 

@@ -36,7 +36,12 @@ final class CheckCommand extends BoardCommand
         $this
             ->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'board files, or - for standard input')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json; json of several files is one line each', 'text')
-            ->addOption('strict', null, InputOption::VALUE_NONE, 'run the trial too, and end with 1 as well when something could not be checked or tried')
+            ->addOption(
+                'strict',
+                null,
+                InputOption::VALUE_NONE,
+                'run the trial too, and end with 1 as well when something could not be checked or tried',
+            )
             ->setHelp(<<<'HELP'
                   latch check board.json
                   latch check --strict boards/*.json
@@ -88,6 +93,8 @@ final class CheckCommand extends BoardCommand
             return self::MISUSED;
         }
 
-        return $report->isEveryCheckedLatchShut() && !($isStrict && ([] !== $report->notChecked || LatchState::NotChecked === $report->stages[Stage::Bench->value]->state)) ? Command::SUCCESS : self::OPEN;
+        $isUnsure = [] !== $report->notChecked || LatchState::NotChecked === $report->stages[Stage::Bench->value]->state;
+
+        return $report->isEveryCheckedLatchShut() && !($isStrict && $isUnsure) ? Command::SUCCESS : self::OPEN;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
+use IronLatch\Bench\BenchPapers;
 use IronLatch\Board\Inspections;
 use IronLatch\Core\Exchange\MessageTable;
 use IronLatch\Core\Exchange\SetUpSheet;
@@ -31,6 +32,7 @@ final class ExportController extends AbstractController
         private readonly BoardStore $store,
         private readonly Inspections $inspections,
         private readonly Exports $exports,
+        private readonly BenchPapers $bench,
         private readonly ClockInterface $clock,
     ) {}
 
@@ -136,6 +138,7 @@ final class ExportController extends AbstractController
             $this->clock->now()->format('Y-m-d'),
             $opened->revision->number(),
             array_filter($request->query->all(), is_string(...)),
+            $this->bench->note($opened->revision),
         );
     }
 

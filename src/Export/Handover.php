@@ -11,6 +11,7 @@ use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Report;
+use IronLatch\Core\Review\TrialNote;
 use IronLatch\Core\Wiring\Connections;
 
 /** A board as it is handed over: inspected, dated, and with what everything that leaves the desk says of it. */
@@ -23,15 +24,17 @@ final readonly class Handover
      * @param string $date ISO 8601, of the day
      * @param ?int $revision null for a board from a file
      * @param array<string, string> $wishes by name: the event and the corner of a netlist
+     * @param ?TrialNote $trial what a trial has said of it
      */
     public function __construct(
         public Inspection $inspection,
         public string $date,
         public ?int $revision = null,
         public array $wishes = [],
+        ?TrialNote $trial = null,
     ) {
         $this->board = $inspection->board;
-        $this->report = Inspector::withRuleBook()->inspect($inspection);
+        $this->report = Inspector::withRuleBook()->inspect($inspection, $trial);
     }
 
     /**

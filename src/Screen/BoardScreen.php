@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Screen;
 
+use IronLatch\Bench\BenchPapers;
 use IronLatch\Board\Inspections;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Review\Inspector;
@@ -32,6 +33,7 @@ final readonly class BoardScreen
         private Parts $parts,
         private Catalogue $catalogue,
         private Inspections $inspections,
+        private BenchPapers $bench,
         private UrlGeneratorInterface $urls,
         #[AutowireLocator(Screen::class, defaultIndexMethod: 'name')]
         private ServiceProviderInterface $screens,
@@ -64,7 +66,7 @@ final readonly class BoardScreen
         array $more = [],
     ): Response {
         $inspection = $this->inspections->of($opened->board);
-        $report = Inspector::withRuleBook()->inspect($inspection);
+        $report = Inspector::withRuleBook()->inspect($inspection, $this->bench->note($opened->revision));
         $view = $this->known($view);
         $context = [
             'opened' => $opened,

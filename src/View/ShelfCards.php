@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\View;
 
 use Doctrine\ORM\EntityManagerInterface;
+use IronLatch\Bench\BenchPapers;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -19,6 +20,7 @@ final readonly class ShelfCards
 {
     public function __construct(
         private BoardStore $store,
+        private BenchPapers $bench,
         private Environment $twig,
         private Catalogue $catalogue,
         private EntityManagerInterface $entities,
@@ -54,7 +56,7 @@ final readonly class ShelfCards
     {
         $opened = $this->store->opened($record);
         $inspection = new Inspection($opened->board, $this->catalogue);
-        $report = Inspector::withRuleBook()->inspect($inspection);
+        $report = Inspector::withRuleBook()->inspect($inspection, $this->bench->note($opened->revision));
 
         return $this->twig->render(
             'shelf/_card.html.twig',

@@ -134,6 +134,36 @@ final class Layers
         return $this->mayNotKnow('Exchange', ['Brief']);
     }
 
+    #[TestRule]
+    public function programKnowsBoardMainsAndControl(): Rule
+    {
+        return $this->mayNotKnow(
+            'Program',
+            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Reckon', 'Review', 'Brief', 'Bench', 'Exchange'],
+        );
+    }
+
+    #[TestRule]
+    public function benchKnowsNoFiles(): Rule
+    {
+        return $this->mayNotKnow('Bench', ['Reckon', 'Brief', 'Exchange']);
+    }
+
+    /** No analysis and no rule asks what a program would do, or what a bench has seen. */
+    #[TestRule]
+    public function nothingBelowKnowsProgramOrBench(): Rule
+    {
+        $below = [
+            'Quantity', 'Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Reckon',
+            'Review', 'Brief',
+        ];
+
+        return PHPat::rule()
+            ->classes(...array_map(static fn(string $one) => Selector::inNamespace(self::CORE . '\\' . $one), $below))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace(self::CORE . '\Program'), Selector::inNamespace(self::CORE . '\Bench'));
+    }
+
     /**
      * @param list<string> $others
      */

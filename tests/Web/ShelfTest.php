@@ -61,7 +61,7 @@ final class ShelfTest extends BoardTestCase
         foreach ([
             '' => 'This file is empty',
             '{"format":' => 'not complete JSON',
-            '{"format": "iron-latch/board", "version": 9}' => 'This file is of version 9',
+            '{"format": "iron-latch/board", "version": 99}' => 'This file is of version 99',
         ] as $content => $sentence) {
             $this->upload($content);
             self::assertResponseStatusCodeSame(422);
@@ -104,7 +104,7 @@ final class ShelfTest extends BoardTestCase
     public function testABoardThatCannotBeShownLeavesTheOthersAlone(): void
     {
         $sound = $this->shelved(TestBoards::sound());
-        $future = $this->storedAs(['format' => 'iron-latch/board', 'version' => 9]);
+        $future = $this->storedAs(['format' => 'iron-latch/board', 'version' => 99]);
         $data = json_decode(BoardJson::write(TestBoards::sound()->with(name: 'Odd')), true);
         self::assertIsArray($data);
         $odd = $this->storedAs(array_replace_recursive(
@@ -115,7 +115,7 @@ final class ShelfTest extends BoardTestCase
         $this->browser->request('GET', '/');
         self::assertResponseIsSuccessful();
         self::assertSelectorCount(3, '.faulty');
-        self::assertSelectorTextContains('main', 'This file is of version 9');
+        self::assertSelectorTextContains('main', 'This file is of version 99');
         self::assertSelectorTextContains('main', 'brought out by a value on this board');
         self::assertSelectorTextContains('main', 'A revision in the store is damaged');
         self::assertSelectorTextContains('.card h2 a', 'Bare');

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Screen;
+
+use IronLatch\Bench\BenchPapers;
+use IronLatch\Bench\TrialDesk;
+use IronLatch\Core\Bench\BenchScript;
+use IronLatch\Core\Bench\Deed;
+use IronLatch\Core\Bench\DeedKind;
+use IronLatch\Core\Exchange\BenchScriptJson;
+use IronLatch\View\TrialView;
+
+/** The trial of a board, and its runs on the bench. */
+final readonly class BenchScreen implements Screen
+{
+    public function __construct(private TrialDesk $desk, private BenchPapers $papers) {}
+
+    public static function name(): string
+    {
+        return 'bench';
+    }
+
+    public function context(Look $look): array
+    {
+        $report = $this->desk->known($look->opened);
+
+        return [
+            'trial' => null === $report ? null : TrialView::of($look->inspection, $report),
+            'runs' => $this->papers->runs($look->opened->revision),
+            'script_text' => '',
+            'example' => self::example($look),
+        ];
+    }
+
+    /** A script that does something on this very board. */
+    private static function example(Look $look): string
+    {
+        foreach ($look->inspection->controls->entries as $id => $entry) {
+            if ($entry->kind->isByHand()) {
+                return BenchScriptJson::write(new BenchScript([new Deed(10.0, DeedKind::Press, $id)], 15.0));
+            }
+        }
+
+        return BenchScriptJson::write(new BenchScript(until: 10.0));
+    }
+}

@@ -21,7 +21,10 @@ final class Overrides
         if ([] === $overrides) {
             return $board;
         }
-        $data = RecordWriter::write($board);
+        $data = json_decode(json_encode(RecordWriter::write($board), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
+        if (!is_array($data)) {
+            throw new \LogicException('A board is written as an object.');
+        }
         foreach ($overrides as $place => $value) {
             $steps = explode('.', $place);
             $data = self::put($data, $steps, $value, $place);

@@ -85,6 +85,10 @@ final class Scene
     public array $links = [];
     /** @var array<string, int> what a surface shows: a step, 0 for off; not there while it does not know */
     public array $shown = [];
+    /** @var array<string, int> how often a surface was told something, and which of it it shows: what is older never replaces newer */
+    public array $tellings = [];
+    /** @var array<string, int> */
+    public array $shownTelling = [];
     /** @var array<string, int> messages that will be lost next, by channel */
     public array $toLose = [];
     /** Minutes of the week at the beginning of the run, in microseconds from Monday 00:00. */

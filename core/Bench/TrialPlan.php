@@ -55,7 +55,8 @@ final class TrialPlan
     }
 
     /**
-     * @return array{list<TrialCell>, list<string>} what is tried, and what cannot be for want of a fact
+     * @return array{list<TrialCell>, list<string>, array<string, list<Deed>>} what is tried, what cannot be for want of a fact, and how
+     *     each line is switched off so that all of them begin at rest
      */
     public static function of(Board $board, ControlMap $map): array
     {
@@ -73,7 +74,7 @@ final class TrialPlan
         $plan->groups();
         $plan->allAtOnce();
 
-        return [$plan->cells, array_values($plan->gaps)];
+        return [$plan->cells, array_values($plan->gaps), $plan->offs()];
     }
 
     /**
@@ -220,6 +221,23 @@ final class TrialPlan
         }
 
         return $phases;
+    }
+
+    /**
+     * @return array<string, list<Deed>> by line, where anything can switch it off
+     */
+    private function offs(): array
+    {
+        $offs = [];
+        foreach ($this->operated as $line => $all) {
+            $ways = array_filter($all, static fn(Operated $one): bool => null !== $one->off);
+            usort($ways, static fn(Operated $a, Operated $b): int => [!$a->isHere, $a->flips] <=> [!$b->isHere, $b->flips]);
+            if ([] !== $ways) {
+                $offs[$line] = $ways[0]->off ?? [];
+            }
+        }
+
+        return $offs;
     }
 
     /** The first way to get a line on: by a hand beside it, if there is one. */
@@ -536,7 +554,8 @@ final class TrialPlan
         } else {
             foreach ($group->lines as $line) {
                 $starter = $this->hasRivalIn($line, $group) ? null : $this->starter($line);
-                if (null !== $starter) {
+                // No more of them are put on than may run at once.
+                if (null !== $starter && count($phases) < ($this->board->box->atOnce->value ?? PHP_INT_MAX)) {
                     $phases[] = $starter;
                 }
             }

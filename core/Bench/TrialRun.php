@@ -27,6 +27,8 @@ final class TrialRun
     public readonly array $cells;
     /** @var list<string> what nobody has said, so that something is not tried */
     public readonly array $gaps;
+    /** @var array<string, list<Deed>> how each line is switched off */
+    private readonly array $offs;
     private readonly Board $board;
     private readonly ControlMap $map;
     private readonly World $world;
@@ -39,7 +41,7 @@ final class TrialRun
     {
         $this->board = $inspection->board;
         $this->map = $inspection->controls;
-        [$this->cells, $this->gaps] = TrialPlan::of($this->board, $this->map);
+        [$this->cells, $this->gaps, $this->offs] = TrialPlan::of($this->board, $this->map);
         $this->world = new World(BoardFacts::of($inspection, $corner));
     }
 
@@ -122,6 +124,7 @@ final class TrialRun
                 $rest = max($rest, 10.0 + (is_float($own) ? $own : 0.0));
             }
             $this->world->runTo($scene, Micros::of($rest));
+            $this->putOff($scene, $rest);
         } else {
             $scene = clone $this->rested(null);
             $this->world->deed($scene, new Deed(0.0, DeedKind::Outage, $outage->key()));
@@ -130,6 +133,20 @@ final class TrialRun
         }
 
         return $this->rested[$key] = $scene;
+    }
+
+    /** What came back by itself is switched off, and rests. */
+    private function putOff(Scene $scene, float $restSeconds): void
+    {
+        $on = array_filter($scene->running, static fn(int $step): bool => $step > 0);
+        foreach (array_intersect_key($this->offs, $on) as $deeds) {
+            foreach ($deeds as $deed) {
+                $scene->later(new Pending($scene->now + Micros::of($deed->at), 'deed', '', 0, deed: $deed));
+            }
+        }
+        if ([] !== $on) {
+            $this->world->runTo($scene, $scene->now + Micros::of($restSeconds));
+        }
     }
 
     /** To the moment that hurts: the program has just begun to wait for somebody who is not there. */

@@ -272,20 +272,32 @@ final readonly class Ways
             foreach ($route->hops as $hop) {
                 $delay += $this->delay($scene, $hop);
             }
-            $scene->later(new Pending($scene->now + $delay, 'shown', $entry->surface, $cause, number: $state, by: $entry->column));
+            $this->tellSurface($scene, $entry, $state, $delay, $cause);
         }
     }
 
-    /** A surface shows what it was told, unless a hop was gone meanwhile. */
-    public function shown(Scene $scene, string $surface, int $state, string $channel, int $cause): void
+    private function tellSurface(Scene $scene, Entry $entry, int $state, int $delay, int $cause): void
     {
-        foreach ($this->routes[$channel]->hops as $hop) {
-            foreach ($scene->outage as $outage) {
-                if ($hop->isGoneIn($outage)) {
-                    return;
-                }
-            }
+        $telling = $scene->tellings[$entry->surface] = ($scene->tellings[$entry->surface] ?? 0) + 1;
+        $scene->later(new Pending(
+            $scene->now + $delay,
+            'shown',
+            $entry->surface,
+            $cause,
+            number: $state,
+            by: $entry->column,
+            byNumber: $telling,
+        ));
+    }
+
+    /** A surface shows what it was told, unless a hop was gone meanwhile. */
+    public function shown(Scene $scene, Pending $it): void
+    {
+        [$surface, $state, $channel, $cause] = [$it->subject, $it->number, $it->by, $it->cause];
+        if ($it->byNumber < ($scene->shownTelling[$surface] ?? 0) || !$this->isWhole($scene, $this->routes[$channel])) {
+            return;
         }
+        $scene->shownTelling[$surface] = $it->byNumber;
         if (($scene->shown[$surface] ?? null) === $state) {
             return;
         }
@@ -296,6 +308,54 @@ final readonly class Ways
             $this->board->nameOf($this->facts->map()->entries[$surface]->line),
             0 === $state ? 'off' : 'on',
         ), $cause);
+    }
+
+    /**
+     * Something is back: whoever could not be told meanwhile asks, or reads what was kept for him.
+     *
+     * @param array<string, true> $whole channels whose ways were whole before
+     */
+    public function refresh(Scene $scene, array $whole, int $cause): void
+    {
+        $program = $scene->program;
+        if (null === $program) {
+            return;
+        }
+        foreach ($this->facts->map()->entries as $entry) {
+            $route = $this->routes[$entry->column] ?? null;
+            if (null === $route || !$entry->direction->tellsState() || isset($whole[$entry->column])) {
+                continue;
+            }
+            $last = $route->hops[count($route->hops) - 1]->id;
+            $isTold = $this->isWhole($scene, $route) && ($scene->links[$last] ?? false) && [] !== $this->facts->map()->at($entry->line, $last);
+            $state = $program->told($entry->line);
+            if ($isTold && null !== $state) {
+                $this->tellSurface($scene, $entry, $state, Micros::of(self::slowest($route)), $cause);
+            }
+        }
+    }
+
+    /** Whether nothing on a way is gone. */
+    private function isWhole(Scene $scene, Route $route): bool
+    {
+        foreach ($scene->outage as $outage) {
+            if (!$route->survives($outage)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @return array<string, true> channels on whose ways nothing is gone
+     */
+    public function whole(Scene $scene): array
+    {
+        return array_map(
+            static fn(Route $route): bool => true,
+            array_filter($this->routes, fn(Route $route): bool => $this->isWhole($scene, $route)),
+        );
     }
 
     /** Everybody who hears of the board by a channel no longer knows. */

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\ClockSource;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Control\Outage;
 use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Program\Effect;
 use IronLatch\Core\Program\EffectKind;
@@ -35,6 +36,8 @@ final readonly class World
     private array $surfaces;
     /** @var array<string, string> line by the channel and the address under which its state is told */
     private array $told;
+    /** @var array<string, Outage> everything that can be gone, by key */
+    private array $outages;
     private int $watchdogMicros;
 
     public function __construct(public BoardFacts $facts)
@@ -57,6 +60,8 @@ final readonly class World
                 }
             }
         }
+        $all = Outages::of($facts->map())->all;
+        $this->outages = array_combine(array_map(static fn(Outage $one): string => $one->key(), $all), $all);
         $this->surfaces = $surfaces;
         $this->told = $told;
         $this->watchdogMicros = Micros::of($this->board->program->watchdogSeconds->value ?? Usual::WATCHDOG_SECONDS);
@@ -168,7 +173,7 @@ final readonly class World
             'release' => $it->number === $scene->cuts ? $this->releaseRail($scene, $it->subject, $it->cause) : null,
             'hop' => $this->ways->hop($scene, $it),
             'arrive' => $this->ways->arrive($scene, $this, $it),
-            'shown' => $this->ways->shown($scene, $it->subject, $it->number, $it->by, $it->cause),
+            'shown' => $this->ways->shown($scene, $it),
             'link' => $it->number === $scene->starts ? $this->link($scene, $it) : null,
             'noticed' => $this->noticed($scene, $it),
             'will' => ($scene->links[$it->subject] ?? false) ? null : $this->ways->forgets($scene, $it->subject, $it->cause),
@@ -326,19 +331,13 @@ final readonly class World
         if ($begins === isset($scene->outage[$key])) {
             return;
         }
-        $outage = null;
-        foreach (Outages::of($this->facts->map())->all as $one) {
-            $outage = $one->key() === $key ? $one : $outage;
-        }
+        $outage = $this->outages[$key] ?? null;
         if (null === $outage) {
             $scene->note(Happens::Outage, $key, 'unknown', sprintf('Nothing here can be gone as “%s”.', $key), $cause);
 
             return;
         }
-        $before = array_filter(
-            array_keys($this->facts->map()->routes),
-            fn(string $channel): bool => $this->ways->isThere($scene, $channel),
-        );
+        $whole = $this->ways->whole($scene);
         if ($begins) {
             $scene->outage[$key] = $outage;
         } else {
@@ -351,9 +350,13 @@ final readonly class World
             fn(): string => ucfirst($outage->words()) . ($begins ? '.' : ': it is back.'),
             $cause,
         );
-        foreach ($before as $channel) {
-            $connects = $this->facts->plan->channels[$channel]->connects ?? false;
-            if ($connects && !$this->ways->isThere($scene, $channel) && ($scene->links[$channel] ?? false)) {
+        if (!$begins) {
+            $this->ways->refresh($scene, $whole, $id);
+
+            return;
+        }
+        foreach ($this->facts->plan->channels as $channel => $plan) {
+            if ($plan->connects && ($scene->links[$channel] ?? false) && !$this->ways->isThere($scene, $channel)) {
                 $scene->later(new Pending($scene->now + $this->ways->noticedAfter($scene, $channel), 'noticed', $channel, $id));
                 $scene->later(new Pending($scene->now + Micros::of(Customary::WILL_SECONDS), 'will', $channel, $id));
             }

@@ -103,4 +103,9 @@ final class BenchScriptJson
             'required' => ['format', 'version', ...is_array($script['required'] ?? null) ? $script['required'] : []],
         ];
     }
+
+    public static function schemaText(): string
+    {
+        return json_encode(self::schema(), self::FLAGS) . "\n";
+    }
 }

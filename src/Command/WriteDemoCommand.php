@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Command;
 
 use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Exchange\BenchScriptJson;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoBoards;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -27,6 +28,7 @@ final class WriteDemoCommand extends Command
             file_put_contents($this->root . '/demo/' . $file . '.json', BoardJson::write($board));
         }
         file_put_contents($this->root . '/docs/format/board.schema.json', BoardJson::schemaText());
+        file_put_contents($this->root . '/docs/format/bench-script.schema.json', BenchScriptJson::schemaText());
 
         return Command::SUCCESS;
     }

@@ -8,12 +8,14 @@ use IronLatch\Board\EditForm;
 use IronLatch\Board\PinTableForm;
 use IronLatch\Board\UsualStart;
 use IronLatch\Command\ApplyCommand;
+use IronLatch\Command\BenchCommand;
 use IronLatch\Command\CheckCommand;
 use IronLatch\Command\DraftCommand;
 use IronLatch\Command\ExportCommand;
 use IronLatch\Command\ImportCommand;
 use IronLatch\Command\NewCommand;
 use IronLatch\Command\SeatCommand;
+use IronLatch\Command\TrialCommand;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Export\Exports;
@@ -41,6 +43,8 @@ final class InProcess
             new DraftCommand($catalogue),
             new CheckCommand($catalogue),
             new SeatCommand(),
+            new BenchCommand($catalogue),
+            new TrialCommand($catalogue),
             new ExportCommand(new Exports(), $catalogue, new MockClock('2026-01-02')),
         ]);
         $application->setAutoExit(false);

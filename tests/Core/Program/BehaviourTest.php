@@ -16,6 +16,7 @@ use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\SetThresholds;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
 use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
@@ -42,6 +43,7 @@ use IronLatch\Core\Board\LampTells;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Catalogue\Relay;
@@ -294,7 +296,11 @@ final class BehaviourTest extends TestCase
 
     public function testATimerActsByItsTableAndWhatWasMissedAsIsStated(): void
     {
-        $board = TestBoards::edited(TestBoards::operatedInManyWays(), new ChangeChannel('C2', blockSeconds: 0.0));
+        $board = TestBoards::edited(
+            TestBoards::operatedInManyWays(),
+            new ChangeChannel('C2', blockSeconds: 0.0),
+            new StateActiveLevel(['A5'], Level::High),
+        );
         // On at 6:30 every day, off at 21:15 from Monday to Friday. It begins at 6:29 on a Tuesday; the time is known once the broker is.
         $morning = BenchDesk::run($board, [], 120.0, clock: (24 + 6) * 60 + 29);
         self::assertSame(['60000 1'], BenchDesk::course($morning, Happens::Coil, 'A5', 30.0));

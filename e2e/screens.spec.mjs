@@ -51,6 +51,7 @@ const screens = [
   'board/build?open=forms',
   'board/build?open=order',
   '/prices',
+  'board/bench',
   'board/wiring',
   'board/wiring?open=mains.L1',
   'board/wiring?open=box',

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Core\Bench;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\InletKind;
+use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Mains\LiveState;
 use IronLatch\Core\Power\DipVictim;
 use IronLatch\Core\Program\Micros;
 
@@ -225,6 +228,7 @@ final readonly class Coils
         if ($does === $was) {
             return;
         }
+        $scene->warmth[$line] = [$this->warmth($scene, $line), $scene->now];
         $scene->running[$line] = $does;
         $id = $scene->note(Happens::Appliance, $line, (string) $does, fn(): string => $this->says($line, $does), $cause);
         if (0 === $does) {
@@ -284,6 +288,37 @@ final readonly class Coils
         foreach (array_keys($this->board->lines) as $line) {
             $this->look($scene, $line, $cause);
         }
+    }
+
+    /** How warm what heats is, as a share of what it comes to; 0 for all else. */
+    public function warmth(Scene $scene, string $line): float
+    {
+        if (!$this->board->appliance($this->board->lines[$line])->heats) {
+            return 0.0;
+        }
+        [$was, $at] = $scene->warmth[$line] ?? [0.0, $scene->now];
+        $goal = ($scene->running[$line] ?? 0) > 0 ? 1.0 : 0.0;
+
+        return $goal + ($was - $goal) * exp(-Micros::seconds($scene->now - $at) / Customary::WARMING_SECONDS);
+    }
+
+    /** Whether the inside of an appliance is live at this moment; null where that is not known. Off is not isolated. */
+    public function isLive(Scene $scene, string $line): ?bool
+    {
+        $one = $this->board->lines[$line];
+        $relay = array_key_first($one->actuators);
+        if (null === $relay || null !== $this->board->appliance($one)->dcVolts || !$scene->hasMains) {
+            return false;
+        }
+        $isClosed = $this->leads($scene, $this->facts->relays[$relay]);
+        $states = LiveState::of(
+            $one->actuators[$relay],
+            $this->board->relay($one->actuators[$relay]),
+            $one->conductor->value instanceof SwitchedConductor ? $one->conductor->value : null,
+            $this->board->box?->inlet?->value instanceof InletKind ? $this->board->box->inlet->value : null,
+        );
+
+        return $states[$isClosed ? 2 : 0]->live;
     }
 
     private function looksForHaste(Scene $scene, string $line, int $cause): void

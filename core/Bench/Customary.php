@@ -44,6 +44,8 @@ final class Customary
     public const COMPRESSOR_REST_SECONDS = 180.0;
     /** Relays whose coils are switched on within this pull on their rail together. */
     public const TOGETHER_SECONDS = 5e-3;
+    /** What heats has come to 63 % of its warmth after so long, and cools as slowly. */
+    public const WARMING_SECONDS = 600.0;
     /** After a brown-out the rail has come back so soon. */
     public const DIP_SECONDS = 10e-3;
 }

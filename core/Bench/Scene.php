@@ -74,6 +74,8 @@ final class Scene
     public array $begunAt = [];
     /** @var array<string, int> how long it has run before, in microseconds, by line */
     public array $ranMicros = [];
+    /** @var array<string, array{float, int}> share of its full warmth, and when it was that, by line of what heats */
+    public array $warmth = [];
     /** @var array<string, int> how often it has begun, by line */
     public array $begun = [];
     /** @var array<string, bool> lamps that are lit, by function */

@@ -327,7 +327,8 @@ final readonly class Ways
                 continue;
             }
             $last = $route->hops[count($route->hops) - 1]->id;
-            $isTold = $this->isWhole($scene, $route) && ($scene->links[$last] ?? false) && [] !== $this->facts->map()->at($entry->line, $last);
+            $isReached = $this->isWhole($scene, $route) && ($scene->links[$last] ?? false);
+            $isTold = $isReached && [] !== $this->facts->map()->at($entry->line, $last);
             $state = $program->told($entry->line);
             if ($isTold && null !== $state) {
                 $this->tellSurface($scene, $entry, $state, Micros::of(self::slowest($route)), $cause);

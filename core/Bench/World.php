@@ -121,6 +121,18 @@ final readonly class World
         $this->coils->lookAtAll($scene, $id);
     }
 
+    /** How warm what heats on a line is, as a share of what it comes to. */
+    public function warmth(Scene $scene, string $line): float
+    {
+        return $this->coils->warmth($scene, $line);
+    }
+
+    /** Whether the inside of an appliance is live; null where that is not known. */
+    public function isLive(Scene $scene, string $line): ?bool
+    {
+        return $this->coils->isLive($scene, $line);
+    }
+
     /** Goes on to a moment, event by event. */
     public function runTo(Scene $scene, int $until): void
     {

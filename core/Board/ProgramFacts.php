@@ -34,13 +34,19 @@ final readonly class ProgramFacts
         #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $staggerSeconds = null,
         public ?FirmwareFacts $firmware = null,
-        #[FactOf('float'), Measured(Unit::Second, least: 0.0, most: 3600.0)]
+        #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $keptAfterSeconds = null,
-        #[FactOf('float'), Measured(Unit::Second, least: 0.0, most: 60.0)]
+        #[FactOf('float'), Measured(Unit::Second)]
         public ?Fact $watchdogSeconds = null,
     ) {
         if (is_float($staggerSeconds?->value) && ($staggerSeconds->value < 0 || $staggerSeconds->value > self::GREATEST_STAGGER_SECONDS)) {
             throw new \InvalidArgumentException('Lines follow each other within 0 to 60 s. Usual are 200 to 500 ms.');
+        }
+        if (is_float($keptAfterSeconds?->value) && ($keptAfterSeconds->value < 0 || $keptAfterSeconds->value > 3600)) {
+            throw new \InvalidArgumentException('A state rests for 0 s to an hour before it is written into memory. Usual are 5 s.');
+        }
+        if (is_float($watchdogSeconds?->value) && ($watchdogSeconds->value < 0 || $watchdogSeconds->value > 60)) {
+            throw new \InvalidArgumentException('A watchdog resets within 60 s; write 0 s for none. Usual are 2 s.');
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Bench;
 
 use IronLatch\Board\Inspections;
+use IronLatch\Core\Bench\TrialPlan;
 use IronLatch\Core\Bench\TrialReport;
 use IronLatch\Core\Bench\TrialRun;
 use IronLatch\Core\Program\ProgramPlan;
@@ -58,7 +59,9 @@ final readonly class TrialDesk
         if (null === $marks) {
             return null;
         }
-        $report = $marks->report((new TrialRun($this->inspections->of($opened->board)))->cells);
+        $inspection = $this->inspections->of($opened->board);
+        [$cells] = TrialPlan::of($inspection->board, $inspection->controls);
+        $report = $marks->report($cells);
 
         return $report->isWhole() ? $report : null;
     }

@@ -22,6 +22,7 @@ use IronLatch\Core\Board\Edit\Controller\StateClock;
 use IronLatch\Core\Board\Edit\Controller\StateFirmware;
 use IronLatch\Core\Board\Edit\Controller\StateInnerMemory;
 use IronLatch\Core\Board\Edit\Controller\StateOutputOrder;
+use IronLatch\Core\Board\Edit\Controller\StateUpkeep;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddGroupKey;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
@@ -300,6 +301,7 @@ final readonly class DemoBoards
             new StateShownAs(array_keys($board->lines), room: 'Utility room'),
             new AddGroupKey('K1', SurfaceKind::InfraredKey, Operation::Off),
             new StateStagger(0.3),
+            new StateUpkeep(5.0, 2.0),
             new StateFirmware(new FirmwareFacts(
                 'esp32 core 3.0.7',
                 '38-pin carrier',

@@ -10,7 +10,10 @@ use IronLatch\Core\Board\FunctionGroup;
 use IronLatch\Core\Board\InletKind;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Board\OutletKind;
+use IronLatch\Core\Board\Surface;
+use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchedConductor;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Mains\ContactLife;
 use IronLatch\Core\Mains\ContactLoad;
@@ -123,6 +126,11 @@ final readonly class MainsDrawing
             'snubber' => $appliance->load->isInductive(),
             'switchingsPerDay' => true,
             'offTakenAsIsolation' => true,
+            'switchAtStart' => [] !== array_filter(
+                $line->surfaces,
+                static fn(Surface $surface): bool => SurfaceKind::WallSwitch === $surface->kind
+                    && Operation::Explicit === $surface->operation,
+            ),
             'mustNotStart' => true,
             'mustComeBack' => true,
             'remoteStart' => $appliance->mustNotSelfStart || true === $line->safety?->mustNotStart?->value,

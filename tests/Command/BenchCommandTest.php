@@ -25,7 +25,8 @@ final class BenchCommandTest extends TestCase
 
     public function testARunIsPrintedInThreeForms(): void
     {
-        $script = '{"format": "iron-latch/bench-script", "version": 1, "deeds": [{"at": "10 s", "do": "press", "what": "S9"}], "until": "11 s"}';
+        $script = '{"format": "iron-latch/bench-script", "version": 1, "until": "11 s", '
+            . '"deeds": [{"at": "10 s", "do": "press", "what": "S9"}]}';
         $arguments = ['file' => self::DEMO . 'utility-room.json', '--script' => $this->latch->file('script.json', $script)];
         [$code, $text] = $this->latch->run('bench', $arguments);
         self::assertSame(0, $code);
@@ -74,7 +75,10 @@ final class BenchCommandTest extends TestCase
 
     public function testACheckLeavesTheBenchAloneUnlessItIsStrict(): void
     {
-        self::assertStringContainsString('Bench     not tried yet', $this->latch->run('check', ['files' => [self::DEMO . 'fermentation.json']])[1]);
+        self::assertStringContainsString(
+            'Bench     not tried yet',
+            $this->latch->run('check', ['files' => [self::DEMO . 'fermentation.json']])[1],
+        );
         [$code, $text] = $this->latch->run('check', ['files' => [self::DEMO . 'fermentation.json'], '--strict' => true]);
         self::assertSame(0, $code);
         self::assertStringContainsString('Bench     shut, 20 tried', $text);

@@ -16,6 +16,7 @@ use IronLatch\Core\Catalogue\Protection;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Drive\DriverAnalysis;
+use IronLatch\Core\Power\CoilGroup;
 use IronLatch\Core\Power\Dip;
 use IronLatch\Core\Power\Draws;
 use IronLatch\Core\Power\Flows;
@@ -165,6 +166,22 @@ final class RailsAgainstNgspiceTest extends TestCase
         $low = Ngspice::transient($circuit->spice($moment), $moment->step, $moment->seconds, ['low' => 'min v(rail)'])['low'];
         self::assertLessThanOrEqual($low + self::VOLTS, $dip->worst->value);
         self::assertGreaterThan($low - 0.15 * $circuit->sourceVolts, $dip->worst->value);
+    }
+
+    /** Of eight relays three pull in while four are in already and one rests, as the bench asks: the four draw steadily. */
+    public function testSomePullInWhileOthersAreIn(): void
+    {
+        $board = TestBoards::edited(TestBoards::withLines(8), new RunCable('R1', 6.0, 0.25e-6));
+        $drive = DriverAnalysis::of($board);
+        $flows = new Flows($board, Draws::of($board, $drive));
+        $circuit = RailCircuit::pulling($flows, $drive, 'R1', false, ['A1', 'A2', 'A3'], ['A4', 'A5', 'A6', 'A7']);
+        self::assertSame(3, array_sum(array_map(static fn(CoilGroup $coil): int => $coil->count, $circuit->coils)));
+        $all = self::circuit($board, 'R1', false);
+        $held = array_sum(array_map(static fn(string $id): float => $drive->results[$id]->coilAmps->value, ['A4', 'A5', 'A6', 'A7']));
+        self::assertEqualsWithDelta($held, $circuit->steadyAmps - $all->steadyAmps, 1e-9);
+        $moment = RailMoment::pullIn();
+        $low = Ngspice::transient($circuit->spice($moment), $moment->step, $moment->seconds, ['low' => 'min v(rail)'])['low'];
+        self::assertEqualsWithDelta($low, $circuit->run($moment)->lowestVolts(), self::VOLTS);
     }
 
     private static function circuit(Board $board, string $rail, bool $worst): RailCircuit

@@ -69,15 +69,22 @@ final class BenchTest extends BoardTestCase
     public function testARunIsKeptShownWithItsCausesAndThrownAway(): void
     {
         $id = $this->shelved(BenchDesk::demo('utility-room'))->record->id();
-        $script = '{"format": "iron-latch/bench-script", "version": 1, "deeds": [{"at": "10 s", "do": "press", "what": "S9"}], "until": "12 s"}';
+        $script = '{"format": "iron-latch/bench-script", "version": 1, "until": "12 s", '
+            . '"deeds": [{"at": "10 s", "do": "press", "what": "S9"}]}';
         $this->browser->request('POST', "/boards/$id/runs", ['name' => 'Lamp', 'script' => $script]);
         $crawler = $this->browser->followRedirect();
         self::assertSame('Lamp', $crawler->filter('h1')->text());
         self::assertStringContainsString('“Worktop lamp” is on.', $crawler->filter('.happenings')->text());
-        $row = $crawler->filter('.happenings tr')->reduce(static fn(Crawler $row): bool => str_contains($row->text(), '“Worktop lamp” is on.'));
+        $row = $crawler->filter('.happenings tr')->reduce(
+            static fn(Crawler $row): bool => str_contains($row->text(), '“Worktop lamp” is on.'),
+        );
         self::assertCount(1, $crawler->filter((string) $row->filter('a')->attr('href')), 'Its cause stands in the same table.');
         $address = (string) parse_url($crawler->getUri() ?? '', PHP_URL_PATH);
-        foreach (['json' => '"iron-latch/bench-trace"', 'vcd' => '$enddefinitions', 'txt' => '“Worktop lamp” pulls in.'] as $form => $words) {
+        foreach ([
+            'json' => '"iron-latch/bench-trace"',
+            'vcd' => '$enddefinitions',
+            'txt' => '“Worktop lamp” pulls in.',
+        ] as $form => $words) {
             $this->browser->request('GET', "$address.$form");
             self::assertStringContainsString($words, (string) $this->browser->getResponse()->getContent());
         }

@@ -24,6 +24,7 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoCoupler;
 use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Program\Micros;
@@ -102,11 +103,15 @@ final class RandomCoursesTest extends TestCase
             $deed = $this->deed($facts, $scene, $chances);
             $world->deed($scene, $deed);
             // Some come close together, some leave time.
-            $world->runTo($scene, $scene->now + Micros::of(0 === $chances->below(4) ? $chances->between(1.0, 20.0) : $chances->between(0.001, 0.4)));
+            $world->runTo(
+                $scene,
+                $scene->now + Micros::of(0 === $chances->below(4) ? $chances->between(1.0, 20.0) : $chances->between(0.001, 0.4)),
+            );
             if (0 === $number % self::QUIET_EVERY) {
                 $this->quiet($world, $scene);
                 if ($looks) {
                     $this->looksWhenQuiet($facts, $scene);
+                    $this->looksWhetherItListens($facts, $world, clone $scene);
                 }
             }
             foreach ($scene->log as $one) {
@@ -180,7 +185,10 @@ final class RandomCoursesTest extends TestCase
         }
         foreach ($facts->map()->entries as $surface => $entry) {
             $route = $facts->map()->routes[$entry->column] ?? null;
-            if (null === $route || !$entry->direction->tellsState() || [] === $facts->map()->at($entry->line, $route->hops[count($route->hops) - 1]->id)) {
+            if (null === $route || !$entry->direction->tellsState() || [] === $facts->map()->at(
+                $entry->line,
+                $route->hops[count($route->hops) - 1]->id,
+            )) {
                 continue;
             }
             $shown = $scene->shown[$surface] ?? null;
@@ -192,6 +200,28 @@ final class RandomCoursesTest extends TestCase
                     $shown > 0,
                     sprintf('“%s” on %s at %.3f s', $entry->line, $entry->column, $scene->now / 1e6),
                 );
+            }
+        }
+    }
+
+    /** No button is ignored for longer than debounce and reading take: it acts, or it is said why not. */
+    private function looksWhetherItListens(BoardFacts $facts, World $world, Scene $scene): void
+    {
+        foreach ($facts->plan->contacts as $function => $contact) {
+            if ($contact->stays || 'running' !== $scene->chip || $scene->isHung || !isset($facts->pins[$function])) {
+                continue;
+            }
+            foreach ($contact->acts as [$act, $operation]) {
+                if (Operation::Toggle !== $operation || $act->isOnGroup()) {
+                    continue;
+                }
+                $try = clone $scene;
+                $try->log = [];
+                $was = $try->program?->wanted($act->target);
+                $world->deed($try, Deed::of(0.0, DeedKind::Press, $act->surface));
+                $world->runTo($try, $try->now + Micros::of(0.1));
+                $refused = array_filter($try->log, static fn(Happening $one): bool => Happens::Refused === $one->kind);
+                self::assertTrue($was !== $try->program?->wanted($act->target) || [] !== $refused, $function . ' is ignored.');
             }
         }
     }
@@ -255,6 +285,10 @@ final class RandomCoursesTest extends TestCase
                 $presences[$act->surface] = $act->presence;
             }
         }
-        self::assertSame(Presence::Here, $presences[$entry->surface ?? $key->id ?? ''] ?? null, sprintf('%s by %s', $one->words, $at->words));
+        self::assertSame(
+            Presence::Here,
+            $presences[$entry->surface ?? $key->id ?? ''] ?? null,
+            sprintf('%s by %s', $one->words, $at->words),
+        );
     }
 }

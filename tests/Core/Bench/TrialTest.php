@@ -44,7 +44,10 @@ final class TrialTest extends TestCase
         self::assertSame([], self::said($report));
         self::assertSame([], $report->gaps);
         self::assertCount($cells, $report->results);
-        self::assertCount($away, array_filter($report->results, static fn(TrialResult $one): bool => TrialVerdict::OutOfReach === $one->verdict));
+        self::assertCount(
+            $away,
+            array_filter($report->results, static fn(TrialResult $one): bool => TrialVerdict::OutOfReach === $one->verdict),
+        );
         self::assertTrue($report->passes());
         $stage = Inspector::withRuleBook()->inspect(new Inspection(BenchDesk::demo($demo)), $report->note())->stages['Bench'];
         self::assertSame([LatchState::Shut, sprintf('shut, %d tried', $cells)], [$stage->state, $stage->words()]);
@@ -84,7 +87,11 @@ final class TrialTest extends TestCase
         ];
         yield 'a doubled pin' => [new SeatFunction('F5', 'GPIO17'), 'surface L5 ', TrialVerdict::Astray];
         yield 'a toggle over a broker' => [new TellSurface('S19', Operation::Toggle), 'message lost L5 S19', TrialVerdict::DoesNotAct];
-        yield 'reconnecting holds everything up' => [new ChangeChannel('C1', blockSeconds: 6.0), 'surface L5 S9 radio', TrialVerdict::DoesNotAct];
+        yield 'reconnecting holds everything up' => [
+            new ChangeChannel('C1', blockSeconds: 6.0),
+            'surface L5 S9 radio',
+            TrialVerdict::DoesNotAct,
+        ];
         yield 'an absent hand' => [new TellSurface('S17', Operation::Explicit), 'surface L3 S17', TrialVerdict::DoesNotAct];
         yield 'an input pin for a relay' => [new SeatFunction('F5', 'GPIO36'), 'surface L5 S9', TrialVerdict::DoesNotAct];
     }

@@ -51,7 +51,12 @@ final class BenchFilesTest extends TestCase
         $trace = TraceJson::write($course);
         $again = Course::of(new Inspection($board), BenchScriptJson::read($trace));
         self::assertSame($trace, TraceJson::write($again));
-        self::assertNotSame($trace, TraceJson::write(BenchDesk::run($board, [[10.0, 'press', 'S9'], [11.0, 'say', 'S16', '50'], [12.0, 'cut mains']], 20.0, Corner::Drawn, 100)));
+        self::assertNotSame(
+            $trace,
+            TraceJson::write(
+                BenchDesk::run($board, [[10.0, 'press', 'S9'], [11.0, 'say', 'S16', '50'], [12.0, 'cut mains']], 20.0, Corner::Drawn, 100),
+            ),
+        );
     }
 
     public function testAnyFactMayBeOtherwiseForOneRun(): void
@@ -60,7 +65,12 @@ final class BenchFilesTest extends TestCase
         $deeds = [[10.0, 'press', 'S9']];
         self::assertSame(1, BenchDesk::runs(BenchDesk::run($board, $deeds, 12.0), 'L5'));
         // 47 kΩ in place of 470 Ω: 0.05 mA of base current, times a gain of 100, is no 71 mA.
-        $weak = BenchDesk::run($board, $deeds, 12.0, overrides: ['lines.L5.actuators.A5.driver.baseOhms' => '47 kΩ', 'parts.npn-2n2222.gain' => '100 ×']);
+        $weak = BenchDesk::run(
+            $board,
+            $deeds,
+            12.0,
+            overrides: ['lines.L5.actuators.A5.driver.baseOhms' => '47 kΩ', 'parts.npn-2n2222.gain' => '100 ×'],
+        );
         self::assertSame(0, BenchDesk::runs($weak, 'L5'));
         self::assertCount(1, $weak->all(Happens::Stays, 'A5'));
         self::assertSame(470.0, $board->lines['L5']->actuators['A5']->driver->ohms('baseOhms'), 'The board itself is as it was.');

@@ -119,6 +119,33 @@ final class OlderFilesTest extends TestCase
         BoardJson::read(json_encode($more, JSON_THROW_ON_ERROR));
     }
 
+    /**
+     * Of memory, watchdogs and switches that were moved in the dark nobody had said anything.
+     *
+     * @param list<string> $steps
+     */
+    #[TestWith([['program', 'keptAfterSeconds']])]
+    #[TestWith([['program', 'watchdogSeconds']])]
+    #[TestWith([['lines', 'L1', 'safety', 'switchAtStart']])]
+    public function testAFileOfVersionEightSaysNothingOfTheProgramsUpkeep(array $steps): void
+    {
+        $file = (string) file_get_contents(__DIR__ . '/files/utility-room-version-8.json');
+        $board = BoardJson::read($file);
+        self::assertSame(
+            [null, null, null],
+            [$board->program->keptAfterSeconds, $board->program->watchdogSeconds, $board->lines['L1']->safety?->switchAtStart],
+        );
+        $data = json_decode($file, true);
+        self::assertIsArray($data);
+        $more = ['stated' => '1 s'];
+        foreach (array_reverse($steps) as $step) {
+            $more = [$step => $more];
+        }
+        $this->expectException(BoardFileFault::class);
+        $this->expectExceptionMessage('At ' . implode('.', $steps) . ': a file of version 8 has no such key.');
+        BoardJson::read(json_encode(array_replace_recursive($data, $more), JSON_THROW_ON_ERROR));
+    }
+
     /** Of how it is built nobody had said anything. */
     public function testAFileOfVersionFiveIsBuiltInNoFormYet(): void
     {

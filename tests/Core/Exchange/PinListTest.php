@@ -29,8 +29,8 @@ final class PinListTest extends TestCase
         self::assertStringEndsWith("\r\n", $csv);
         $rows = self::parsed($csv);
         self::assertSame(
-            'Pin list of Bare, 2026-01-31, rule book ' . RuleBook::VERSION . '. NOT LATCHED: open at Pins. Not fully checked: Board. '
-                . '7 to verify on each copy before mains.',
+            'Pin list of Bare, 2026-01-31, rule book ' . RuleBook::VERSION . '. NOT LATCHED: open at Pins. '
+                . 'Not fully checked: Board, Bench. 7 to verify on each copy before mains.',
             $rows[0][0],
         );
         $header = $rows[1];

@@ -92,7 +92,11 @@ final class BehaviourTest extends TestCase
         self::assertSame(['10035 1', '12035 0', '14035 1'], BenchDesk::course($toggles, Happens::Coil, 'A1', 5.0));
         // Switched off from afar meanwhile, the switch that says what shall be still says it when it is moved.
         $board = self::onChannel(TestBoards::edited(TestBoards::sound(), new TellSurface('S1', Operation::Explicit)), self::RADIO, ['L1']);
-        $explicit = BenchDesk::run($board, [[10.0, 'close', 'S1'], [11.0, 'say', 'S3', 'off'], [12.0, 'open', 'S1'], [14.0, 'close', 'S1']], 16.0);
+        $explicit = BenchDesk::run(
+            $board,
+            [[10.0, 'close', 'S1'], [11.0, 'say', 'S3', 'off'], [12.0, 'open', 'S1'], [14.0, 'close', 'S1']],
+            16.0,
+        );
         self::assertSame(['10035 1', '11050 0', '14035 1'], BenchDesk::course($explicit, Happens::Coil, 'A1', 5.0));
     }
 
@@ -170,7 +174,11 @@ final class BehaviourTest extends TestCase
     public function testAGroupIsSwitchedOneAfterTheOtherAndNeverStartsWhatMustNotStart(): void
     {
         $board = self::onChannel(
-            TestBoards::edited(TestBoards::sound(), new AddLine('Fan', TestBoards::part('vent-fan', Appliance::class)), new SeatFunction('F6', '21')),
+            TestBoards::edited(
+                TestBoards::sound(),
+                new AddLine('Fan', TestBoards::part('vent-fan', Appliance::class)),
+                new SeatFunction('F6', '21'),
+            ),
             self::RADIO,
             ['L1', 'L2', 'L3'],
         );
@@ -378,7 +386,10 @@ final class BehaviourTest extends TestCase
         return TestBoards::edited(
             $board,
             new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Afar'),
-            ...self::said(new PutOnChannel('C1', $lines), 'message-broker' === $profile ? new ChangeChannel('C1', blockSeconds: 0.0) : null),
+            ...self::said(
+                new PutOnChannel('C1', $lines),
+                'message-broker' === $profile ? new ChangeChannel('C1', blockSeconds: 0.0) : null,
+            ),
         );
     }
 

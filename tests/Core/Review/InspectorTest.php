@@ -55,7 +55,7 @@ final class InspectorTest extends TestCase
 
         $empty = TestBoards::inspect(TestBoards::bare());
         self::assertSame(
-            array_fill(0, 7, LatchState::NotChecked),
+            array_fill(0, 8, LatchState::NotChecked),
             array_map(static fn($stage): LatchState => $stage->state, array_values($empty->stages)),
             'An empty board has nothing to look at.',
         );

@@ -20,11 +20,11 @@ use IronLatch\Core\Record\Measured;
 final readonly class StateUpkeep implements Edit
 {
     public function __construct(
-        #[Measured(Unit::Second)]
+        #[Measured(Unit::Second, least: 0.0, most: 3600.0)]
         #[Place('program.keptAfterSeconds')]
         #[Question('A state is written into memory when it has rested', help: 'Memory bears so many writes; 5 s are usual.')]
         public ?float $keptAfterSeconds = null,
-        #[Measured(Unit::Second)]
+        #[Measured(Unit::Second, least: 0.0, most: 60.0)]
         #[Place('program.watchdogSeconds')]
         #[Question('A program that hangs is reset after', help: 'By the chip’s own watchdog; 0 s for none, 2 s are usual.')]
         public ?float $watchdogSeconds = null,

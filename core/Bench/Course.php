@@ -16,7 +16,7 @@ final readonly class Course
     private function __construct(public BenchScript $script, public BoardFacts $facts, public Scene $scene, public array $happenings) {}
 
     /**
-     * @throws \InvalidArgumentException when a fact that the script puts otherwise is not on the board
+     * @throws \InvalidArgumentException when the script names something that is not on the board
      */
     public static function of(Inspection $inspection, BenchScript $script): self
     {
@@ -32,7 +32,15 @@ final readonly class Course
         $scene = $world->dark($script->seed);
         $scene->week = $script->clock * Micros::MINUTE;
         $world->mainsComes($scene, 0);
-        foreach ($script->deeds as $deed) {
+        foreach ($script->deeds as $place => $deed) {
+            if (!$world->knows($deed)) {
+                throw new \InvalidArgumentException(sprintf(
+                    'Deed %d, “%s”: this board has no “%s” for that. Name an id of the board, as its file does.',
+                    $place + 1,
+                    $deed->do->value,
+                    $deed->what,
+                ));
+            }
             $scene->later(new Pending(Micros::of($deed->at), 'deed', '', 0, deed: $deed));
         }
         $world->runTo($scene, Micros::of($script->until));

@@ -194,8 +194,9 @@ final readonly class Operated
         $last = $route->hops[count($route->hops) - 1];
         $connects = null === $last->profile->setsPins && Addressing::Command !== $last->profile->addressing;
         if ($connects && null === $last->channel->blockSeconds) {
-            return self::missing($board, $entry, sprintf(
-                'whether everything waits while the program reconnects to “%s”',
+            // One fact for all that comes by that channel.
+            return new self($entry->surface, $entry->line, $entry->kind, null, null, [], 0.0, false, false, gap: sprintf(
+                'Everything by “%s”: whether all else waits while the program reconnects',
                 $last->channel->name,
             ));
         }

@@ -235,6 +235,26 @@ final readonly class World
         };
     }
 
+    /** Whether there is what something is to be done to. */
+    public function knows(Deed $deed): bool
+    {
+        $map = $this->facts->map();
+        [$group, $channel] = [...explode('@', $deed->what, 2), ''];
+
+        return match ($deed->do) {
+            DeedKind::Press, DeedKind::Close, DeedKind::Open, DeedKind::Sensor => isset(
+                $this->board->functions[$this->functionOf($deed->what)],
+            ),
+            DeedKind::Turn => isset($this->facts->plan->selectors[$this->selectorOf($deed->what)]),
+            DeedKind::Say => isset($map->routes[$map->entries[$deed->what]->column ?? '']) || [] !== $map->groupsAt($group, $channel),
+            DeedKind::Outage, DeedKind::Back => isset($this->outages[$deed->what]),
+            DeedKind::Lose => isset($map->routes[$deed->what]),
+            DeedKind::Weld => isset($this->facts->relays[$deed->what]),
+            DeedKind::OtherSwitch => isset($this->board->lines[$deed->what]),
+            DeedKind::CutMains, DeedKind::MainsBack, DeedKind::Hang => true,
+        };
+    }
+
     private function handWords(Deed $deed, string $words): string
     {
         $name = isset($this->surfaces[$deed->what]) ? sprintf(
@@ -404,11 +424,16 @@ final readonly class World
 
     private function link(Scene $scene, Pending $it): void
     {
-        if (null === $scene->program || $scene->isHung || $this->isBusy($scene, $it)) {
-            return;
-        }
         $channel = $it->subject;
         $up = $it->on && $this->ways->isThere($scene, $channel);
+        // What it waits for it hears at once, and looks at its contacts again.
+        $waits = ($scene->program?->busyUntil() ?? 0) > $scene->now;
+        if (null === $scene->program || $scene->isHung || !$up && $this->isBusy($scene, $it)) {
+            return;
+        }
+        if ($up && $waits) {
+            $scene->later(new Pending($scene->now, 'look', '', $it->cause));
+        }
         $was = $scene->links[$channel] ?? false;
         $scene->links[$channel] = $up;
         $id = $was === $up ? $it->cause : $scene->note(Happens::Link, $channel, $up ? '1' : '0', fn(): string => sprintf(

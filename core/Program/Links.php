@@ -32,6 +32,8 @@ final readonly class Links
         $memory->linked[$id] = $up;
         $memory->forget('retry:' . $id);
         if ($up) {
+            // It waits no longer than until it is answered.
+            $memory->busyUntil = min($memory->busyUntil, $memory->now);
             $memory->retry[$id] = Micros::of(Usual::FIRST_RETRY_SECONDS);
             if ('' !== $channel->presence) {
                 $memory->effect(EffectKind::Tell, $id, true, $channel->presence, $channel->here);

@@ -128,6 +128,12 @@ final class CoursesTest extends TestCase
         self::assertLessThanOrEqual(22_250_000, $waits[0]->micros);
         $end = intdiv($waits[0]->micros, 1000) + 5000;
         self::assertSame([sprintf('%d 1', $end + 30)], BenchDesk::course($course, Happens::Pin, 'GPIO5', 2.0));
+        // Answered, it waits no longer: what was pressed while it waited is found closed, and rests for its 30 ms from then on.
+        $deeds = [[20.0, 'outage', 'radio'], [26.0, 'back', 'radio']];
+        $links = BenchDesk::run($board, $deeds, 40.0)->all(Happens::Link, 'C1');
+        $reached = $links[count($links) - 1]->micros / 1e6;
+        $answered = BenchDesk::run($board, [...$deeds, [$reached - 0.2, 'press', 'S1', '', 3.0]], 40.0);
+        self::assertSame([sprintf('%d 1', (int) (1000 * $reached + 30))], BenchDesk::course($answered, Happens::Pin, 'GPIO5', 2.0));
         // Beside its work it makes no difference.
         $beside = BenchDesk::run(TestBoards::edited($board, new ChangeChannel('C1', blockSeconds: 0.0)), [
             [20.0, 'outage', 'radio'],

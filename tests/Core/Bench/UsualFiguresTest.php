@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Bench;
 
 use IronLatch\Core\Bench\Customary;
-use IronLatch\Core\Program\InfraredDecoder;
 use IronLatch\Core\Program\Usual;
 use PHPUnit\Framework\TestCase;
 
@@ -57,21 +56,5 @@ final class UsualFiguresTest extends TestCase
             'WARMING_SECONDS' => 600.0,
             'DIP_SECONDS' => 10e-3,
         ], (new \ReflectionClass(Customary::class))->getConstants());
-    }
-
-    public function testTheTimesOfTheInfraredCode(): void
-    {
-        self::assertSame(
-            [9_000, 4_500, 2_250, 562, 562, 1_687, 32],
-            [
-                InfraredDecoder::HEAD_MARK,
-                InfraredDecoder::HEAD_SPACE,
-                InfraredDecoder::REPEAT_SPACE,
-                InfraredDecoder::BIT_MARK,
-                InfraredDecoder::ZERO_SPACE,
-                InfraredDecoder::ONE_SPACE,
-                InfraredDecoder::BITS,
-            ],
-        );
     }
 }

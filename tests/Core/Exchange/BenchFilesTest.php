@@ -104,6 +104,28 @@ final class BenchFilesTest extends TestCase
         BenchScriptJson::read($json);
     }
 
+    /**
+     * @return iterable<string, array{string, string}>
+     */
+    public static function strangers(): iterable
+    {
+        yield 'a surface' => ['press', 'S99'];
+        yield 'a relay for a line' => ['weld', 'L1'];
+        yield 'a key of nothing' => ['say', 'S9'];
+        yield 'a group on a channel that does not know it' => ['say', 'K2@C4'];
+        yield 'an outage' => ['outage', 'moon'];
+        yield 'a channel' => ['lose', 'C9'];
+        yield 'a button that is no knob' => ['turn', 'S9'];
+    }
+
+    #[DataProvider('strangers')]
+    public function testWhoIsNotOnTheBoardIsNamed(string $do, string $what): void
+    {
+        $this->expectException(\InvalidArgumentException::class);
+        $this->expectExceptionMessage(sprintf('Deed 2, “%s”: this board has no “%s” for that.', $do, $what));
+        BenchDesk::run(BenchDesk::demo('utility-room'), [[1.0, 'press', 'S9'], [2.0, $do, $what, '1']], 3.0);
+    }
+
     public function testAPlaceThatTheBoardDoesNotHaveIsNamed(): void
     {
         $this->expectException(\InvalidArgumentException::class);

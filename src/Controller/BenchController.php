@@ -57,8 +57,11 @@ final class BenchController extends AbstractController
         }
         $report = $this->desk->slice($opened, isAnew: $isAnew);
         if ($report->isWhole()) {
-            // The latch has changed as well.
-            return $this->screen->render($request, $opened, BenchScreen::name());
+            // The latch has changed as well: the whole stage is drawn anew, whoever asked for the last slice.
+            $whole = $this->screen->render($request, $opened, BenchScreen::name());
+            $whole->headers->set('HX-Retarget', '#stage');
+
+            return $whole;
         }
         $response = $this->render('bench/_trial.html.twig', [
             'opened' => $opened,

@@ -38,7 +38,8 @@ final readonly class BenchScreen implements Screen
     private static function example(Look $look): string
     {
         foreach ($look->inspection->controls->entries as $id => $entry) {
-            if ($entry->kind->isByHand()) {
+            // One whose line need not rest first.
+            if ($entry->kind->isByHand() && null === $look->inspection->board->lines[$entry->line]->safety?->restSeconds) {
                 return BenchScriptJson::write(new BenchScript([new Deed(10.0, DeedKind::Press, $id)], 15.0));
             }
         }

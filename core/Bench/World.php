@@ -427,11 +427,11 @@ final readonly class World
         $channel = $it->subject;
         $up = $it->on && $this->ways->isThere($scene, $channel);
         // What it waits for it hears at once, and looks at its contacts again.
-        $waits = ($scene->program?->busyUntil() ?? 0) > $scene->now;
-        if (null === $scene->program || $scene->isHung || !$up && $this->isBusy($scene, $it)) {
+        $program = $scene->isHung ? null : $scene->program;
+        if (null === $program || !$up && $this->isBusy($scene, $it)) {
             return;
         }
-        if ($up && $waits) {
+        if ($up && $program->busyUntil() > $scene->now) {
             $scene->later(new Pending($scene->now, 'look', '', $it->cause));
         }
         $was = $scene->links[$channel] ?? false;
@@ -440,7 +440,7 @@ final readonly class World
             $up ? 'The board reaches “%s”.' : 'The board no longer reaches “%s”.',
             $this->board->channels[$channel]->name,
         ), $it->cause);
-        $this->effects($scene, $scene->program->linked($channel, $up, $scene->now, $id));
+        $this->effects($scene, $program->linked($channel, $up, $scene->now, $id));
         if ($up && !$was) {
             $this->chip->tellTime($scene, $id, ClockSource::Network);
         }

@@ -116,6 +116,10 @@ final readonly class ChipLife
         foreach ($this->sensorFunctions() as $function) {
             $scene->later(new Pending($scene->now + Micros::of(Customary::READING_SECONDS), 'sensor', $function, $id, number: $start));
         }
+        foreach ($this->facts->plan->senses as $function => $line) {
+            // What ran already while nothing listened is heard now.
+            $scene->later(new Pending($scene->now, 'sense', $function, $id, on: ($scene->running[$line] ?? 0) > 0));
+        }
         foreach ($this->facts->map()->routes as $channel => $route) {
             // A serial module is simply there, and so is what a service brings along to write pins with.
             $isThere = !($this->facts->plan->channels[$channel]->connects ?? true) || null !== $route->hops[0]->profile->setsPins;

@@ -303,11 +303,24 @@ final readonly class Ways
         }
         $scene->shown[$surface] = $state;
         $scene->note(Happens::Shown, $surface, (string) $state, fn(): string => sprintf(
-            '“%s” shows “%s” %s.',
+            '“%s” shows that “%s” %s.',
             $this->board->channels[$channel]->name,
             $this->board->nameOf($this->facts->map()->entries[$surface]->line),
-            0 === $state ? 'off' : 'on',
+            $this->claim($scene, $surface)->value,
         ), $cause);
+    }
+
+    /** What a surface lets somebody believe: a state where it is sensed, else only what was told. */
+    public function claim(Scene $scene, string $surface): Claim
+    {
+        $shown = $scene->shown[$surface] ?? null;
+        $isSensed = null !== $this->facts->plan->lines[$this->facts->map()->entries[$surface]->line]->sense;
+
+        return match (true) {
+            null === $shown => Claim::Unknown,
+            $shown > 0 => $isSensed ? Claim::On : Claim::ToldOn,
+            default => $isSensed ? Claim::Off : Claim::ToldOff,
+        };
     }
 
     /**

@@ -133,6 +133,12 @@ final readonly class World
         return $this->coils->isLive($scene, $line);
     }
 
+    /** What a surface lets somebody believe of its appliance. */
+    public function claim(Scene $scene, string $surface): Claim
+    {
+        return $this->ways->claim($scene, $surface);
+    }
+
     /** Goes on to a moment, event by event. */
     public function runTo(Scene $scene, int $until): void
     {

@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Core\Bench;
 
 use IronLatch\Core\Bench\BoardFacts;
 use IronLatch\Core\Bench\Chances;
+use IronLatch\Core\Bench\Claim;
 use IronLatch\Core\Bench\Corner;
 use IronLatch\Core\Bench\Deed;
 use IronLatch\Core\Bench\DeedKind;
@@ -14,18 +15,23 @@ use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Bench\Scene;
 use IronLatch\Core\Bench\World;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoCoupler;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Program\Presence;
@@ -66,6 +72,15 @@ final class RandomCoursesTest extends TestCase
             new StateSafety(['L1'], restore: RestorePolicy::Last, restSeconds: 7.0),
             new StateSafety(['L4'], restore: RestorePolicy::On),
         ), 15];
+        yield 'apart with a long pause' => [static fn(): Board => TestBoards::edited(
+            TestBoards::withLines(3),
+            new AddGroup(GroupKind::NeverTogether, 'Apart', ['F1', 'F2', 'F3']),
+            new InterlockGroup('G1', pauseSeconds: 0.8),
+            new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
+            new PutOnChannel('C1', ['L1', 'L2', 'L3']),
+            new AddSurface('L1', SurfaceKind::PushButton),
+            new SeatFunction('F4', '4'),
+        ), 17];
         yield 'never together, and sensed' => [static fn(): Board => TestBoards::edited(
             TestBoards::operatedInManyWays(),
             new ChangeChannel('C2', blockSeconds: 0.0),
@@ -86,6 +101,56 @@ final class RandomCoursesTest extends TestCase
         $count = Sample::size(self::SAMPLE, self::FULL);
         $log = $this->play($board(), $seed, $count, true);
         self::assertSame($log, $this->play($board(), $seed, $count, false), 'The same events from the same seed run the same.');
+    }
+
+    /** A contact that has welded: where it is sensed no surface claims that it is off, where it is not none claims that it knows. */
+    public function testNobodyClaimsThatAWeldedContactIsOff(): void
+    {
+        $board = TestBoards::edited(
+            TestBoards::operatedInManyWays(),
+            new ChangeChannel('C2', blockSeconds: 0.0),
+            new ChangeChannel('C3', blockSeconds: 0.0),
+            new StateActiveLevel(['A5'], Level::High),
+            new SenseState('L1', TestBoards::part('pc817', OptoCoupler::class)),
+            new SeatFunction('F13', '27'),
+        );
+        $facts = BoardFacts::of(new Inspection($board), Corner::Drawn, 21);
+        $world = new World($facts);
+        $scene = $world->dark(21);
+        $chances = new Chances(4711);
+        $world->mainsComes($scene, 0);
+        $world->runTo($scene, Micros::of(8.0));
+        $claims = [];
+        for ($number = 1; $number <= Sample::size(400, 4_000); ++$number) {
+            if (20 === $number) {
+                foreach (['A1', 'A5'] as $relay) {
+                    $world->deed($scene, Deed::of(0.0, DeedKind::Weld, $relay));
+                }
+            }
+            $world->deed($scene, $this->deed($facts, $scene, $chances));
+            $world->runTo($scene, $scene->now + Micros::of($chances->between(0.1, 2.0)));
+            $isQuiet = $number > 20 && 0 === $number % self::QUIET_EVERY;
+            if ($isQuiet) {
+                $this->quiet($world, $scene);
+            }
+            if ($number > 20) {
+                foreach ($facts->map()->entries as $surface => $entry) {
+                    // What is sensed is judged when all of it has been told; what is only told says nothing at any time.
+                    $counts = 'L4' === $entry->line || 'L1' === $entry->line && $isQuiet;
+                    if ($counts && isset($facts->map()->routes[$entry->column])) {
+                        $claims[$entry->line][$world->claim($scene, $surface)->value] = true;
+                    }
+                }
+            }
+            if ($isQuiet) {
+                self::assertSame([1, 1], [$scene->running['L1'] ?? 0, $scene->running['L4'] ?? 0], 'They are on, whatever they are told.');
+            }
+            $scene->log = [];
+        }
+        self::assertArrayNotHasKey(Claim::Off->value, $claims['L1']);
+        self::assertArrayHasKey(Claim::On->value, $claims['L1']);
+        self::assertSame([], array_intersect_key($claims['L4'], [Claim::On->value => true, Claim::Off->value => true]));
+        self::assertArrayHasKey(Claim::ToldOff->value, $claims['L4'], 'It was told to be off, and that is all that is said.');
     }
 
     /** @return string a hash of everything that happened */
@@ -240,6 +305,10 @@ final class RandomCoursesTest extends TestCase
                 continue;
             }
             $line = $facts->plan->lines[$one->subject];
+            foreach ('0' === $one->value ? [] : $line->apart as $other => $pause) {
+                // From one at rest to the other on: its dead time, as far as both relays take alike.
+                self::assertGreaterThanOrEqual($pause - self::RELAY_MICROS, $one->micros - ($this->rested[$other] ?? -$pause), $one->words);
+            }
             if ('0' === $one->value) {
                 $this->rested[$one->subject] = $one->micros;
                 continue;

@@ -6,6 +6,10 @@ namespace IronLatch\Core\Bench;
 
 use IronLatch\Core\Board\Actuator;
 use IronLatch\Core\Board\ContactUse;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\LinkKind;
+use IronLatch\Core\Board\PinFunction;
+use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\BootPhase;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\StrapConsequence;
@@ -22,6 +26,8 @@ use IronLatch\Core\Power\StartOrder;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Program\ProgramPlan;
 use IronLatch\Core\Quantity\Margin;
+use IronLatch\Core\Review\Controls\NoWayIn;
+use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
 
 /**
@@ -41,6 +47,7 @@ final class BoardFacts
      * @param array<string, string> $unable why a seated function does not work, by function
      * @param list<array{BootPhase, int}> $boot phases before the program runs, and how long each lasts
      * @param array<string, string> $straps by function: what happens when its contact is closed as power returns
+     * @param array<string, string> $noWayIn why nothing comes from a channel to the program, by channel
      * @param ?string $wontStart why it never starts; null where it does
      * @param array<string, list<array{string, string}>> $keptApart pairs of relays that may never be closed together, by group
      * @param array<string, list<string>> $fedThrough relays through whose resting contacts one is fed, by relay
@@ -56,6 +63,7 @@ final class BoardFacts
         public readonly array $unable,
         public readonly array $boot,
         public readonly array $straps,
+        public readonly array $noWayIn,
         public readonly ?string $wontStart,
         public readonly array $keptApart,
         public readonly array $fedThrough,
@@ -82,6 +90,7 @@ final class BoardFacts
             $unable,
             self::boot($inspection),
             self::straps($inspection),
+            self::noWayIn($inspection, $unable),
             self::wontStart($inspection, $corner, $chances),
             self::keptApart($inspection),
             self::fedThrough($inspection),
@@ -314,6 +323,37 @@ final class BoardFacts
         }
 
         return $straps;
+    }
+
+    /**
+     * @param array<string, string> $unable functions that do not work
+     * @return array<string, string>
+     */
+    private static function noWayIn(Inspection $inspection, array $unable): array
+    {
+        $ways = [];
+        foreach ((new NoWayIn())->inspect($inspection) as $said) {
+            if ($said instanceof Finding) {
+                $ways[$said->subject] = $said->statement;
+            }
+        }
+        $receiving = array_filter(
+            $inspection->board->functions,
+            static fn(PinFunction $function): bool => FunctionKind::UartReceive === $function->kind,
+        );
+        foreach ($inspection->controls->routes as $id => $route) {
+            $link = $route->hops[0]->channel->link ?? LinkKind::BothWays;
+            $isWired = Addressing::Command === $route->hops[0]->profile->addressing && in_array(
+                FunctionKind::UartReceive,
+                $link->functions(),
+                true,
+            );
+            if ($isWired && [] !== $receiving && [] === array_diff_key($receiving, $unable)) {
+                $ways[$id] ??= sprintf('“%s” is joined to a pin that does not receive.', $route->hops[0]->channel->name);
+            }
+        }
+
+        return $ways;
     }
 
     private static function wontStart(Inspection $inspection, Corner $corner, Chances $chances): ?string

@@ -123,7 +123,7 @@ final readonly class ChipLife
         foreach ($this->facts->map()->routes as $channel => $route) {
             // A serial module is simply there, and so is what a service brings along to write pins with.
             $isThere = !($this->facts->plan->channels[$channel]->connects ?? true) || null !== $route->hops[0]->profile->setsPins;
-            if ($isThere && null === $route->hops[0]->channel->via) {
+            if ($isThere && null === $route->hops[0]->channel->via && !isset($this->facts->noWayIn[$channel])) {
                 $scene->links[$channel] = true;
             }
         }

@@ -179,7 +179,7 @@ final readonly class Ways
                 Happens::Lost,
                 $subject,
                 $last->id,
-                fn(): string => sprintf('The board is not there for “%s”.', $last->channel->name),
+                fn(): string => $this->facts->noWayIn[$last->id] ?? sprintf('The board is not there for “%s”.', $last->channel->name),
                 $cause,
             );
 
@@ -242,6 +242,9 @@ final readonly class Ways
     /** Whether a hop is there for the board. */
     public function isThere(Scene $scene, string $channel): bool
     {
+        if (isset($this->facts->noWayIn[$channel])) {
+            return false;
+        }
         $hop = $this->routes[$channel]->hops[0];
         foreach ($scene->outage as $outage) {
             if ($hop->isGoneIn($outage)) {

@@ -14,6 +14,7 @@ use IronLatch\Core\Board\Edit\Lines\SenseState;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\LinkKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SwitchAtStart;
 use IronLatch\Core\Catalogue\Operation;
@@ -102,6 +103,7 @@ final class CoursesTest extends TestCase
             new StateStagger(0.4),
             new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
             new PutOnChannel('C1', ['L1', 'L2', 'L3']),
+            new ChangeChannel('C1', link: LinkKind::Inside),
         );
         // L1 is put on and rests for more than the five seconds after which it is written down; L3 stays off.
         $course = BenchDesk::run($board, [[10.0, 'say', 'S1', 'on'], [20.0, 'cut mains'], [23.0, 'mains back']], 40.0);
@@ -222,6 +224,7 @@ final class CoursesTest extends TestCase
             TestBoards::sound(),
             new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
             new PutOnChannel('C1', ['L1', 'L2']),
+            new ChangeChannel('C1', link: LinkKind::Inside),
         );
 
         return null === $operation ? $board : TestBoards::edited($board, new TellSurface('S3', $operation));

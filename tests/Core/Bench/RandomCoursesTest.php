@@ -26,6 +26,7 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Relays\InterlockGroup;
 use IronLatch\Core\Board\GroupKind;
+use IronLatch\Core\Board\LinkKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Level;
@@ -66,6 +67,7 @@ final class RandomCoursesTest extends TestCase
         yield 'first try' => [static fn(): Board => BenchDesk::demo('first-try'), 14];
         yield 'operated in many ways' => [static fn(): Board => TestBoards::edited(
             TestBoards::operatedInManyWays(),
+            new ChangeChannel('C1', link: LinkKind::Inside),
             new ChangeChannel('C2', blockSeconds: 0.0),
             new ChangeChannel('C3', blockSeconds: 3.0),
             new StateActiveLevel(['A5'], Level::High),
@@ -78,11 +80,13 @@ final class RandomCoursesTest extends TestCase
             new InterlockGroup('G1', pauseSeconds: 0.8),
             new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
             new PutOnChannel('C1', ['L1', 'L2', 'L3']),
+            new ChangeChannel('C1', link: LinkKind::Inside),
             new AddSurface('L1', SurfaceKind::PushButton),
             new SeatFunction('F4', '4'),
         ), 17];
         yield 'never together, and sensed' => [static fn(): Board => TestBoards::edited(
             TestBoards::operatedInManyWays(),
+            new ChangeChannel('C1', link: LinkKind::Inside),
             new ChangeChannel('C2', blockSeconds: 0.0),
             new ChangeChannel('C3', blockSeconds: 0.0),
             new StateActiveLevel(['A5'], Level::High),
@@ -108,6 +112,7 @@ final class RandomCoursesTest extends TestCase
     {
         $board = TestBoards::edited(
             TestBoards::operatedInManyWays(),
+            new ChangeChannel('C1', link: LinkKind::Inside),
             new ChangeChannel('C2', blockSeconds: 0.0),
             new ChangeChannel('C3', blockSeconds: 0.0),
             new StateActiveLevel(['A5'], Level::High),

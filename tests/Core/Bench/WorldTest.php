@@ -17,10 +17,14 @@ use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\StateTier;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
+use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
 use IronLatch\Core\Board\Edit\Mains\StateConductor;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Power\ChooseSupply;
+use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\LinkKind;
 use IronLatch\Core\Board\SwitchedConductor;
 use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Catalogue\SurfaceProfile;
@@ -58,6 +62,7 @@ final class WorldTest extends TestCase
             new ChooseSupply('R1', TestBoards::part($supply, Supply::class)),
             new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
             new PutOnChannel('C1', $lines),
+            new ChangeChannel('C1', link: LinkKind::Inside),
             new AddLineGroup(LineGroupKind::All, 'All', $lines, ['C1']),
         );
     }
@@ -158,6 +163,27 @@ final class WorldTest extends TestCase
         $written = BenchDesk::run($pins, [[10.0, 'say', 'S2', 'on']], 20.0);
         self::assertSame([1, 0], [BenchDesk::runs($written, 'L1'), BenchDesk::runs($written, 'L2')]);
         self::assertSame(0, $written->scene->program?->step('L1'));
+    }
+
+    /** What is joined to no pin, or to one that does not receive, brings nothing to the program. */
+    public function testASerialRadioWithoutItsPinsBringsNothing(): void
+    {
+        $board = TestBoards::edited(
+            TestBoards::withLines(2),
+            new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
+            new PutOnChannel('C1', ['L1', 'L2']),
+        );
+        $says = [[10.0, 'say', 'S1', 'on']];
+        $without = BenchDesk::run($board, $says, 12.0);
+        self::assertSame(0, BenchDesk::runs($without, 'L1'));
+        self::assertStringContainsString('wants a serial link', $without->all(Happens::Lost, 'S1')[0]->words);
+        $unseated = TestBoards::edited($board, new AddGroup(GroupKind::Uart, 'Link'));
+        self::assertStringContainsString(
+            'a pin that does not receive',
+            BenchDesk::run($unseated, $says, 12.0)->all(Happens::Lost, 'S1')[0]->words,
+        );
+        $seated = TestBoards::edited($unseated, new SeatFunction('F3', '17'), new SeatFunction('F4', '16'));
+        self::assertSame(1, BenchDesk::runs(BenchDesk::run($seated, $says, 12.0), 'L1'));
     }
 
     /** Off is not isolated: a contact in the neutral leaves the inside live, one in the live conductor does not. */

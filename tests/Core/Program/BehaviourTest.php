@@ -17,7 +17,6 @@ use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Controls\SetThresholds;
 use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Drivers\StateActiveLevel;
-use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Functions\StateLamp;
@@ -41,6 +40,7 @@ use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\InfraredEncoding;
 use IronLatch\Core\Board\LampTells;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\LinkKind;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Level;
@@ -102,7 +102,7 @@ final class BehaviourTest extends TestCase
 
     public function testAKnobStepsAFanAndDoesNotActAgainUntilItIsMoved(): void
     {
-        $board = TestBoards::operatedInManyWays();
+        $board = TestBoards::edited(TestBoards::operatedInManyWays(), new ChangeChannel('C1', link: LinkKind::Inside));
         // Three positions for two steps: the first is off. From afar it is switched off; the knob, not moved, leaves it so.
         $course = BenchDesk::run($board, [
             [10.0, 'turn', 'S3', '1'],
@@ -386,19 +386,10 @@ final class BehaviourTest extends TestCase
         return TestBoards::edited(
             $board,
             new AddChannel(TestBoards::part($profile, SurfaceProfile::class), 'Afar'),
-            ...self::said(
-                new PutOnChannel('C1', $lines),
-                'message-broker' === $profile ? new ChangeChannel('C1', blockSeconds: 0.0) : null,
-            ),
+            new PutOnChannel('C1', $lines),
+            // A broker is sought beside all else; a serial radio is the controller’s own.
+            self::RADIO === $profile ? new ChangeChannel('C1', link: LinkKind::Inside) : new ChangeChannel('C1', blockSeconds: 0.0),
         );
-    }
-
-    /**
-     * @return list<Edit>
-     */
-    private static function said(?Edit ...$edits): array
-    {
-        return array_values(array_filter($edits));
     }
 
     /**

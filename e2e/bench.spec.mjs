@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
 import { test, expect, takeDemo, stageLink, swapped } from './support.mjs';
 
 test('a whole board is tried with progress, and its latch shuts', async ({ page }) => {
@@ -13,6 +14,17 @@ test('a whole board is tried with progress, and its latch shuts', async ({ page 
   await page.getByText('Run a script').click();
   await page.getByRole('button', { name: 'Run it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Run of revision 1');
+  for (const [size, colorScheme] of [
+    [{ width: 1280, height: 800 }, 'light'],
+    [{ width: 390, height: 844 }, 'dark'],
+  ]) {
+    await page.setViewportSize(size);
+    await page.emulateMedia({ colorScheme });
+    const scan = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
+    expect((await scan.analyze()).violations.map((one) => `${one.id} ${one.nodes[0].target}`)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
   const row = page.locator('.happenings tr', { hasText: 'pulls in.' }).first();
   await row.getByRole('link').click();
   await expect(page.locator('.happenings tr:target')).toContainText('is fed.');

@@ -39,7 +39,9 @@ test('First try is repaired finding by finding, sent out as a file and comes bac
   await page.getByRole('link', { name: 'Hand over' }).click();
   const file = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Board file' }).click()]))[0].path();
   const pins = await (await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Pin list' }).click()]))[0].path();
-  expect(readFileSync(pins, 'utf8').split('\r\n')[0]).toContain('No latch is open. Not fully checked: Pins, Mains, Controls, Board.');
+  expect(readFileSync(pins, 'utf8').split('\r\n')[0]).toContain(
+    'No latch is open. Not fully checked: Pins, Mains, Controls, Board, Bench.',
+  );
 
   await page.goto('/');
   await page

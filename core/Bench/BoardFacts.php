@@ -69,7 +69,7 @@ final class BoardFacts
         public readonly array $fedThrough,
     ) {}
 
-    public static function of(Inspection $inspection, Corner $corner, int $seed = 1): self
+    public static function of(Inspection $inspection, Corner $corner, int $seed = 1, bool $startsAnyway = false): self
     {
         $chances = new Chances($seed);
         $board = $inspection->board;
@@ -91,7 +91,7 @@ final class BoardFacts
             self::boot($inspection),
             self::straps($inspection),
             self::noWayIn($inspection, $unable),
-            self::wontStart($inspection, $corner, $chances),
+            $startsAnyway ? null : self::wontStart($inspection, $corner, $chances),
             self::keptApart($inspection),
             self::fedThrough($inspection),
         );

@@ -125,6 +125,13 @@ final readonly class ChipLife
             $isThere = !($this->facts->plan->channels[$channel]->connects ?? true) || null !== $route->hops[0]->profile->setsPins;
             if ($isThere && null === $route->hops[0]->channel->via && !isset($this->facts->noWayIn[$channel])) {
                 $scene->links[$channel] = true;
+                $scene->note(
+                    Happens::Link,
+                    $channel,
+                    '1',
+                    fn(): string => sprintf('The board listens to “%s”.', $this->facts->inspection->board->channels[$channel]->name),
+                    $id,
+                );
             }
         }
         $this->tellTime($scene, $id, null);

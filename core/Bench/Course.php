@@ -13,7 +13,13 @@ final readonly class Course
     /**
      * @param array<int, Happening> $happenings by id
      */
-    private function __construct(public BenchScript $script, public BoardFacts $facts, public Scene $scene, public array $happenings) {}
+    private function __construct(
+        public BenchScript $script,
+        public BoardFacts $facts,
+        public World $world,
+        public Scene $scene,
+        public array $happenings,
+    ) {}
 
     /**
      * @throws \InvalidArgumentException when the script names something that is not on the board
@@ -27,7 +33,7 @@ final readonly class Course
                 $inspection->prices,
             );
         }
-        $facts = BoardFacts::of($inspection, $script->corner, $script->seed);
+        $facts = BoardFacts::of($inspection, $script->corner, $script->seed, $script->startsAnyway);
         $world = new World($facts);
         $scene = $world->dark($script->seed);
         $scene->week = $script->clock * Micros::MINUTE;
@@ -44,12 +50,64 @@ final readonly class Course
             $scene->later(new Pending(Micros::of($deed->at), 'deed', '', 0, deed: $deed));
         }
         $world->runTo($scene, Micros::of($script->until));
+
+        return self::told($script, $facts, $world, $scene);
+    }
+
+    private static function told(BenchScript $script, BoardFacts $facts, World $world, Scene $scene): self
+    {
         $happenings = [];
         foreach ($scene->log as $one) {
             $happenings[$one->id] = $one;
         }
 
-        return new self($script, $facts, $scene, $happenings);
+        return new self($script, $facts, $world, $scene, $happenings);
+    }
+
+    /** The same run gone on for a while. */
+    public function on(Pace $pace): self
+    {
+        $scene = clone $this->scene;
+        $micros = $pace->micros();
+        match (true) {
+            null !== $micros => $this->world->runTo($scene, $scene->now + $micros),
+            Pace::NextEvent === $pace => $this->untilSomething($scene, Micros::of(Pace::MOST_SECONDS)),
+            default => $this->untilQuiet($scene),
+        };
+
+        return self::told($this->script->until(Micros::seconds($scene->now)), $this->facts, $this->world, $scene);
+    }
+
+    /** Seconds from the beginning to what happens next; null when nothing does any more, or not for long. */
+    public function nextSeconds(): ?float
+    {
+        $ahead = clone $this->scene;
+
+        return $this->untilSomething($ahead, Micros::of(Pace::MOST_SECONDS)) ? Micros::seconds($ahead->now) : null;
+    }
+
+    /** Whether something happens within a span; the scene stands at it, or where it stood. */
+    private function untilSomething(Scene $scene, int $most): bool
+    {
+        [$from, $known] = [$scene->now, count($scene->log)];
+        for ($next = $this->world->nextAt($scene); null !== $next && $next <= $from + $most; $next = $this->world->nextAt($scene)) {
+            $this->world->runTo($scene, $next);
+            if (count($scene->log) > $known) {
+                return true;
+            }
+        }
+        $scene->now = $from;
+
+        return false;
+    }
+
+    private function untilQuiet(Scene $scene): void
+    {
+        $end = $scene->now + Micros::of(Pace::MOST_UNQUIET_SECONDS);
+        $ahead = clone $scene;
+        while ($this->untilSomething($ahead, Micros::of(Pace::QUIET_SECONDS)) && $ahead->now <= $end) {
+            $this->world->runTo($scene, $ahead->now);
+        }
     }
 
     /**

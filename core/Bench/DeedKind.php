@@ -14,6 +14,8 @@ enum DeedKind: string
     case Open = 'open';
     /** A knob, to a position counted from 0. */
     case Turn = 'turn';
+    /** A line is put on or off from the bench itself, as by a hand beside it. */
+    case Command = 'command';
     /** On a channel, in a word: on, off, toggle, or a number. */
     case Say = 'say';
     /** A sensor stands in a value; without one it says nothing any more. */

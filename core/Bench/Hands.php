@@ -61,6 +61,12 @@ final readonly class Hands
         }
     }
 
+    /** Whether a code is sent edge by edge here. */
+    public static function follows(InfraredCode $code): bool
+    {
+        return in_array($code->encoding, [InfraredEncoding::PulseDistance, InfraredEncoding::Raw], true) && 32 === $code->bits;
+    }
+
     /**
      * A key of a remote is held: its frame, then the sign that it is still held.
      *
@@ -68,7 +74,7 @@ final readonly class Hands
      */
     public function key(Scene $scene, string $receiver, InfraredCode $code, int $micros, int $cause): void
     {
-        if (!in_array($code->encoding, [InfraredEncoding::PulseDistance, InfraredEncoding::Raw], true) || 32 !== $code->bits) {
+        if (!self::follows($code)) {
             $scene->note(
                 Happens::Frame,
                 $receiver,

@@ -146,4 +146,33 @@ final class Scene
 
         return $id;
     }
+
+    /**
+     * What every part is now.
+     *
+     * @return array<string, string> by kind and subject, as happenings tell them: “relay A1”
+     */
+    public function states(): array
+    {
+        $states = [Happens::Mains->value . ' ' => $this->hasMains ? '1' : '0', Tracks::CHIP => $this->chip];
+        foreach ([
+            [Happens::Pin, $this->pins],
+            [Happens::Coil, $this->coils],
+            [Happens::Relay, $this->armatures],
+            [Happens::Contact, $this->contacts],
+            [Happens::Appliance, $this->running],
+            [Happens::Lamp, $this->lamps],
+            [Happens::Link, array_filter($this->links)],
+            [Happens::Shown, $this->shown],
+        ] as [$kind, $all]) {
+            foreach ($all as $subject => $state) {
+                $states[$kind->value . ' ' . $subject] = is_bool($state) ? ($state ? '1' : '0') : (string) $state;
+            }
+        }
+        foreach (array_keys($this->outage) as $key) {
+            $states[Happens::Outage->value . ' ' . $key] = 'gone';
+        }
+
+        return $states;
+    }
 }

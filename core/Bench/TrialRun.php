@@ -36,6 +36,8 @@ final class TrialRun
     private array $rested = [];
     /** @var array<string, TrialResult> results by what was done, while alike things are gone */
     private array $alike = [];
+    /** When the last cell that was run was seen to fail. */
+    private ?int $failedAt = null;
 
     public function __construct(private readonly Inspection $inspection, Corner $corner = Corner::Worst)
     {
@@ -67,20 +69,19 @@ final class TrialRun
         return $result;
     }
 
-    /**
-     * The run of a cell once more, with everything that happens written down.
-     *
-     * @return list<Happening>
-     */
-    public function replay(int $place): array
+    /** The run of a cell once more, with everything that happens written down. */
+    public function replay(int $place): Replay
     {
         $cell = $this->cells[$place];
         $scene = $this->begin($cell);
         $scene->isLogged = true;
         $scene->log = [];
-        $this->run($cell, $scene);
+        $first = $scene->states();
+        $from = $scene->now;
+        $this->failedAt = null;
+        $result = $this->run($cell, $scene);
 
-        return $scene->log;
+        return new Replay($result, $scene->log, $first, $from, $this->failedAt);
     }
 
     private function begin(TrialCell $cell): Scene
@@ -169,9 +170,13 @@ final class TrialRun
         foreach ($cell->phases as $phase) {
             $fault = $this->phase($cell, $phase, $scene, $slowest);
             if (null !== $fault) {
+                $this->failedAt ??= $scene->now;
+
                 return new TrialResult($cell, $fault[0], $fault[1], $slowest);
             }
             if ($scene->harms > $harms) {
+                $this->failedAt = $scene->now;
+
                 return new TrialResult(
                     $cell,
                     TrialVerdict::Harm,
@@ -214,6 +219,8 @@ final class TrialRun
             $this->world->runTo($scene, $next);
         }
         if (null === $actedAt) {
+            $this->failedAt = $deadline;
+
             return $this->whatIsMissing($phase, $scene, $deadline);
         }
         $this->world->runTo($scene, max($deadline, $scene->now) + Micros::of($phase->waitSeconds));

@@ -11,12 +11,15 @@ use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Control\Outage;
 use IronLatch\Core\Control\Outages;
+use IronLatch\Core\Program\Act;
 use IronLatch\Core\Program\Effect;
 use IronLatch\Core\Program\EffectKind;
 use IronLatch\Core\Program\Kept;
 use IronLatch\Core\Program\Micros;
+use IronLatch\Core\Program\Presence;
 use IronLatch\Core\Program\Program;
 use IronLatch\Core\Program\Usual;
+use IronLatch\Core\Program\Wish;
 
 /**
  * The world around a program: event after event, each in its moment, the same from the same seed. It has no state of its own; all that
@@ -229,6 +232,7 @@ final readonly class World
             ),
             DeedKind::Turn => $this->hands->turns($scene, $this->selectorOf($deed->what), (int) $deed->value, $id),
             DeedKind::Say => $this->say($scene, $deed, $id),
+            DeedKind::Command => $this->command($scene, $deed, $id),
             DeedKind::Sensor => $this->sensor($scene, $deed, $id),
             DeedKind::Outage => $this->outage($scene, $deed->what, true, $id),
             DeedKind::Back => $this->outage($scene, $deed->what, false, $id),
@@ -256,7 +260,7 @@ final readonly class World
             DeedKind::Outage, DeedKind::Back => isset($this->outages[$deed->what]),
             DeedKind::Lose => isset($map->routes[$deed->what]),
             DeedKind::Weld => isset($this->facts->relays[$deed->what]),
-            DeedKind::OtherSwitch => isset($this->board->lines[$deed->what]),
+            DeedKind::OtherSwitch, DeedKind::Command => isset($this->board->lines[$deed->what]),
             DeedKind::CutMains, DeedKind::MainsBack, DeedKind::Hang => true,
         };
     }
@@ -303,6 +307,20 @@ final readonly class World
         }
         $this->hands->moves($scene, $function, true, $cause);
         $scene->later(new Pending($scene->now + $micros, 'moves', $function, $cause, on: false));
+    }
+
+    private function command(Scene $scene, Deed $deed, int $cause): void
+    {
+        $program = $scene->isHung ? null : $scene->program;
+        if (null !== $program && isset($this->board->lines[$deed->what])) {
+            $wish = match ($deed->value) {
+                'off' => Wish::Off,
+                'toggle' => Wish::Toggle,
+                default => ctype_digit($deed->value) ? Wish::Step : Wish::On,
+            };
+            $act = new Act($deed->what, $wish, Presence::Here, '', (int) $deed->value);
+            $this->effects($scene, $program->act($act, $scene->now, $cause));
+        }
     }
 
     private function functionOf(string $what): string

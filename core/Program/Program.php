@@ -183,6 +183,19 @@ final class Program
     }
 
     /**
+     * Somebody asks for something at the bench itself.
+     *
+     * @return list<Effect>
+     */
+    public function act(Act $act, int $now, int $cause): array
+    {
+        $this->at($now, $cause);
+        $this->lines->act($this->memory, $act);
+
+        return $this->done();
+    }
+
+    /**
      * A message arrives.
      *
      * @return list<Effect>

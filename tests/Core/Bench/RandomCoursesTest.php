@@ -13,6 +13,7 @@ use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Bench\Happening;
 use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Bench\Scene;
+use IronLatch\Core\Bench\Tracks;
 use IronLatch\Core\Bench\World;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
@@ -169,6 +170,7 @@ final class RandomCoursesTest extends TestCase
         $world->runTo($scene, Micros::of(8.0));
         $hash = hash_init('xxh128');
         $known = [];
+        $states = Tracks::of($scene->log)->all($scene->now);
         for ($number = 1; $number <= $count; ++$number) {
             $deed = $this->deed($facts, $scene, $chances);
             $world->deed($scene, $deed);
@@ -190,6 +192,8 @@ final class RandomCoursesTest extends TestCase
             }
             if ($looks) {
                 $this->looksAt($facts, $scene->log, $known);
+                $states = Tracks::of($scene->log, $states)->all($scene->now);
+                self::assertSame([], array_diff_assoc($scene->states(), $states), 'What is told of a part is what it is.');
             }
             $scene->log = [];
             $known = count($known) > 20_000 ? array_slice($known, -10_000, null, true) : $known;

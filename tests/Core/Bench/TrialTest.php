@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Bench;
 use IronLatch\Core\Bench\TrialKind;
 use IronLatch\Core\Bench\TrialReport;
 use IronLatch\Core\Bench\TrialResult;
+use IronLatch\Core\Bench\Tracks;
 use IronLatch\Core\Bench\TrialRun;
 use IronLatch\Core\Bench\TrialVerdict;
 use IronLatch\Core\Board\Board;
@@ -131,9 +132,13 @@ final class TrialTest extends TestCase
         $run = new TrialRun(new Inspection(BenchDesk::demo('aquarium')));
         foreach ($run->cells as $place => $cell) {
             if ('closed at power-up F7' === $cell->id) {
-                $words = array_map(static fn($one): string => $one->words, $run->replay($place));
+                $replay = $run->replay($place);
+                $words = array_map(static fn($one): string => $one->words, $replay->happenings);
                 self::assertStringContainsString('“Return pump wall switch” is closed', implode("\n", $words));
-                self::assertSame($run->result($place)->verdict, TrialVerdict::DoesNotAct);
+                self::assertSame(TrialVerdict::DoesNotAct, $replay->result->verdict);
+                self::assertSame($run->result($place)->verdict, $replay->result->verdict);
+                self::assertSame('stuck', $replay->tracks()->at(Tracks::CHIP, (int) $replay->failedMicros));
+                self::assertGreaterThan($replay->beganMicros, $replay->failedMicros);
 
                 return;
             }

@@ -120,6 +120,7 @@ final class LiveBenchController extends AbstractController
                 BenchScriptJson::read($this->papers->run($opened->revision, $form->getString('run'))?->script() ?? ''),
                 $runs,
             ),
+            'enter' === $do => $this->desk->act($opened, $inspection, $at, $runs, $this->typed($request, $inspection)),
             str_starts_with($do, self::PACE) => $this->desk->step(
                 $opened,
                 $inspection,
@@ -148,13 +149,37 @@ final class LiveBenchController extends AbstractController
         if (self::LOST === $deed->value) {
             return Copy::of($deed, ['value' => '']);
         }
-        $said = $request->request->all('reading')[$deed->what] ?? '';
+
+        return Copy::of($deed, ['value' => self::reading($request->request->all('reading')[$deed->what] ?? '')]);
+    }
+
+    /** @throws \InvalidArgumentException for what is no number */
+    private static function reading(mixed $said): string
+    {
         $reading = is_string($said) ? str_replace([',', '−'], ['.', '-'], trim($said)) : '';
         if (!is_numeric($reading) || abs((float) $reading) > 1e6) {
             throw new \InvalidArgumentException('Type the number that the sensor reads, such as 21.5.');
         }
 
-        return Copy::of($deed, ['value' => $reading]);
+        return $reading;
+    }
+
+    /**
+     * Enter in a field: every sensor whose field says something else than it reads.
+     *
+     * @return list<Deed>
+     */
+    private function typed(Request $request, Inspection $inspection): array
+    {
+        $deeds = [];
+        foreach ($request->request->all('reading') as $surface => $said) {
+            $was = $request->request->all('was')[$surface] ?? '';
+            if ('' !== $said && $said !== $was && isset($inspection->controls->entries[$surface])) {
+                $deeds[] = new Deed(0.0, DeedKind::Sensor, (string) $surface, self::reading($said));
+            }
+        }
+
+        return $deeds;
     }
 
     /** A run that begins anew: nothing done yet, with facts of its own. */
@@ -162,14 +187,14 @@ final class LiveBenchController extends AbstractController
     {
         $form = $request->request;
         $overrides = [];
-        foreach (preg_split('/\R/', trim($form->getString('overrides'))) ?: [] as $line) {
+        foreach (explode("\n", str_replace("\r", '', trim($form->getString('overrides')))) as $line) {
             [$place, $value] = [...explode('=', $line, 2), ''];
             if ('' !== trim($line)) {
                 $overrides[trim($place)] = trim($value);
             }
         }
-        foreach (array_keys($overrides) as $place) {
-            if (1 !== preg_match('/^[A-Za-z0-9_. -]{1,120}$/', (string) $place)) {
+        foreach (array_map(strval(...), array_keys($overrides)) as $place) {
+            if (1 !== preg_match('/^[A-Za-z0-9_. -]{1,120}$/', $place)) {
                 throw new \InvalidArgumentException(sprintf('“%s” is no place in a board file. Write it as “parts.id.field = value”.', $place));
             }
         }

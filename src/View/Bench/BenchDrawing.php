@@ -11,6 +11,7 @@ use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Bench\Pace;
 use IronLatch\Core\Bench\Tracks;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\LampTells;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\LoadKind;
 use IronLatch\Core\Catalogue\ShownKind;
@@ -25,6 +26,7 @@ final readonly class BenchDrawing
      * @param list<BenchRow> $rows
      * @param list<BenchHand> $groups
      * @param BenchPart $chip the controller
+     * @param array<string, BenchPart> $lamps of the board itself, by name
      * @param list<BenchLever> $levers
      * @param list<BenchAct> $faults that can be planted
      * @param list<array{int, string, string, string}> $play changes that led here: microseconds, part, state before, state
@@ -38,6 +40,7 @@ final readonly class BenchDrawing
         public array $rows,
         public array $groups,
         public BenchPart $chip,
+        public array $lamps,
         public array $levers,
         public array $faults,
         public array $play,
@@ -77,9 +80,10 @@ final readonly class BenchDrawing
             $rows,
             $hands->groups(),
             self::chip($states),
+            self::lamps($course, $states),
             self::levers($course, $states),
             self::faults($course),
-            self::played($changes, $parts),
+            self::played($changes, $parts + self::keyed(self::lamps($course, $states))),
             $from ?? $now,
             Ledger::of($course->happenings, $tracks, $board, $course->facts->map(), $moment, $why),
             $course->nextSeconds(),
@@ -130,16 +134,27 @@ final readonly class BenchDrawing
      */
     private static function relay(Course $course, array $states, string $id, ?string $pin): BenchRelay
     {
+        $board = $course->facts->inspection->board;
+        $actuator = $board->actuators()[$id];
+        $hasArmature = null !== $actuator->relay && null === $board->relay($actuator)->solidState;
+
         return new BenchRelay(
             $id,
-            $course->facts->inspection->board->nameOf($id),
+            $board->nameOf($id),
             $pin ?? '',
             null === $pin
                 ? null
                 : BenchPart::in($states, Happens::Pin->value . ' ' . $pin, ['z' => 'not driven', '0' => 'low', '1' => 'high']),
-            BenchPart::in($states, Happens::Coil->value . ' ' . $id, ['0' => 'no current', '1' => 'fed']),
-            BenchPart::in($states, Happens::Relay->value . ' ' . $id, ['0' => 'let go', '1' => 'pulled in']),
+            BenchPart::in($states, Happens::Coil->value . ' ' . $id, $hasArmature
+                ? ['0' => 'coil without current', '1' => 'coil fed']
+                : ['0' => 'not driven', '1' => 'driven']),
+            BenchPart::in($states, Happens::Relay->value . ' ' . $id, $hasArmature
+                ? ['0' => 'let go', '1' => 'pulled in']
+                : ['0' => 'blocks', '1' => 'conducts']),
             isset($course->scene->welded[$id]),
+            $actuator->driver->words(),
+            $hasArmature,
+            $course->facts->relays[$id]->restsClosed,
         );
     }
 
@@ -170,6 +185,26 @@ final readonly class BenchDrawing
             'running' => 'runs its program',
             'stuck' => 'does not start',
         ]);
+    }
+
+    /**
+     * @param array<string, string> $states
+     * @return array<string, BenchPart>
+     */
+    private static function lamps(Course $course, array $states): array
+    {
+        $lamps = [];
+        foreach ($course->facts->plan->lamps as $id => $lamp) {
+            if (LampTells::Line !== $lamp->tells) {
+                $lamps[$course->facts->inspection->board->nameOf($id)] = BenchPart::in(
+                    $states,
+                    Happens::Lamp->value . ' ' . $id,
+                    ['0' => 'dark', '1' => 'lit'],
+                );
+            }
+        }
+
+        return $lamps;
     }
 
     /**
@@ -217,6 +252,15 @@ final readonly class BenchDrawing
         }
 
         return $acts;
+    }
+
+    /**
+     * @param array<string, BenchPart> $parts
+     * @return array<string, BenchPart> by key
+     */
+    private static function keyed(array $parts): array
+    {
+        return array_column(array_values($parts), null, 'key');
     }
 
     /**

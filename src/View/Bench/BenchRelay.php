@@ -9,6 +9,9 @@ final readonly class BenchRelay
 {
     /**
      * @param string $pin name of its pin; empty where it has none
+     * @param string $driver what stands between pin and coil
+     * @param bool $hasArmature a contact that moves; else a semiconductor switches
+     * @param bool $restsClosed its line hangs on the contact that is closed at rest
      */
     public function __construct(
         public string $id,
@@ -18,5 +21,8 @@ final readonly class BenchRelay
         public BenchPart $coil,
         public BenchPart $armature,
         public bool $isWelded,
+        public string $driver = '',
+        public bool $hasArmature = true,
+        public bool $restsClosed = false,
     ) {}
 }

@@ -10,8 +10,10 @@
   const SLOW_MS = 900;
   let clicks = false;
   let air = null;
-  /** What goes on now: a number, so that what was begun before a newer answer ends by itself. */
-  let turn = 0;
+  /** What goes on now on each stage: a number, so that what was begun before a newer answer ends by itself. */
+  const turns = new WeakMap();
+  const turnOf = (stage) => turns.get(stage) ?? 0;
+  const newTurn = (stage) => turns.set(stage, turnOf(stage) + 1).get(stage);
   /** The moment that the clock shows, in microseconds; null while one looks back, or nothing runs. */
   let shown = null;
 
@@ -49,7 +51,7 @@
 
   /** Puts every part where it stood before, and lets it change as it did; says when it is through. */
   const play = (stage, changes, from, to, done) => {
-    const mine = ++turn;
+    const mine = newTurn(stage);
     [...changes].reverse().forEach(([, key, before]) => set(stage, key, before));
     const slow = stage.hasAttribute('data-slow');
     const span = to - from;
@@ -60,7 +62,7 @@
     const start = performance.now();
     let next = 0;
     const frame = () => {
-      if (mine !== turn || !stage.isConnected) return;
+      if (mine !== turnOf(stage) || !stage.isConnected) return;
       const passed = performance.now() - start;
       while (next < changes.length && whenOf(changes[next][0]) <= passed) {
         const [micros, key, , state] = changes[next];
@@ -92,7 +94,7 @@
     const start = performance.now();
     const next = '' === (stage.dataset.next ?? '') ? Infinity : Number(stage.dataset.next);
     const go = () => {
-      if (mine !== turn || !stage.isConnected || !running?.checked) return;
+      if (mine !== turnOf(stage) || !stage.isConnected || !running?.checked) return;
       const at = now + (performance.now() - start) * 1000;
       shown = Math.min(at, next);
       tell(stage, shown);
@@ -112,15 +114,13 @@
     const changes = JSON.parse(stage.dataset.play ?? '[]');
     const now = Number(stage.dataset.now);
     const isLive = 'live' === stage.id;
-    turn += isLive ? 1 : 0;
     if (stage.hasAttribute('data-back')) return;
     const goOn = (mine) => {
       tell(stage, now);
       if (isLive) run(stage, now, mine);
     };
-    if (!isLive) return;
-    if (0 === changes.length || still.matches) goOn(turn);
-    else play(stage, changes, Number(stage.dataset.from), now, goOn);
+    if (0 === changes.length || still.matches) goOn(turnOf(stage));
+    else play(stage, changes, Number(stage.dataset.from), now, isLive ? goOn : () => through(stage));
   };
 
   const beginAll = () => document.querySelectorAll('[data-now]').forEach(begin);
@@ -138,18 +138,21 @@
     const stage = document.getElementById('live');
     if ('time' !== field.name || !stage || stage.hasAttribute('data-back')) return;
     // What runs is stopped where it is, and what stood goes on from there.
-    turn += 1;
-    run(stage, shown ?? Number(stage.dataset.now), turn);
+    run(stage, shown ?? Number(stage.dataset.now), newTurn(stage));
   });
 
-  // The demonstrations of a page are played one after another, slowly, when somebody asks.
+  /** A demonstration has come to its end: all of its sentences stand there again. */
+  const through = (stage) => {
+    tell(stage, Number(stage.dataset.now));
+    stage.querySelectorAll('.now, .still').forEach((one) => one.classList.remove('now', 'still'));
+  };
+
+  // Board and remedy are played beside each other, slowly, and again when somebody asks.
   document.addEventListener('click', (event) => {
-    const button = event.target instanceof Element ? event.target.closest('[data-again]') : null;
-    const stage = button?.closest('[data-now]');
-    if (!stage) return;
-    play(stage, JSON.parse(stage.dataset.play ?? '[]'), Number(stage.dataset.from), Number(stage.dataset.now), () => {
-      tell(stage, Number(stage.dataset.now));
-      stage.querySelectorAll('.now, .still').forEach((one) => one.classList.remove('now', 'still'));
+    if (!(event.target instanceof Element) || !event.target.closest('[data-again]')) return;
+    document.querySelectorAll('[data-slow]').forEach((stage) => {
+      const changes = JSON.parse(stage.dataset.play ?? '[]');
+      play(stage, changes, Number(stage.dataset.from), Number(stage.dataset.now), () => through(stage));
     });
   });
 

@@ -32,6 +32,7 @@ final class TrialRun
     private readonly Board $board;
     private readonly ControlMap $map;
     private readonly World $world;
+    public readonly BoardFacts $facts;
     /** @var array<string, Scene> boards at rest, by what is gone */
     private array $rested = [];
     /** @var array<string, TrialResult> results by what was done, while alike things are gone */
@@ -44,7 +45,8 @@ final class TrialRun
         $this->board = $inspection->board;
         $this->map = $inspection->controls;
         [$this->cells, $this->gaps, $this->offs] = TrialPlan::of($this->board, $this->map);
-        $this->world = new World(BoardFacts::of($inspection, $corner));
+        $this->facts = BoardFacts::of($inspection, $corner);
+        $this->world = new World($this->facts);
     }
 
     public function result(int $place): TrialResult

@@ -209,17 +209,11 @@ final readonly class World
     /** In one piece: a table from what is done to what it does. */
     public function deed(Scene $scene, Deed $deed): void
     {
-        $words = sprintf(
-            '%s%s%s',
-            $deed->do->value,
-            '' === $deed->what ? '' : ' ' . $deed->what,
-            '' === $deed->value ? '' : ': ' . $deed->value,
-        );
         $id = $scene->note(
             DeedKind::Weld === $deed->do || DeedKind::Hang === $deed->do ? Happens::Planted : Happens::Hand,
             $deed->what,
             $deed->value,
-            fn(): string => $this->handWords($deed, $words),
+            fn(): string => (new DeedWords($this->board, $this->facts->map()))->of($deed),
             0,
         );
         match ($deed->do) {
@@ -263,17 +257,6 @@ final readonly class World
             DeedKind::OtherSwitch, DeedKind::Command => isset($this->board->lines[$deed->what]),
             DeedKind::CutMains, DeedKind::MainsBack, DeedKind::Hang => true,
         };
-    }
-
-    private function handWords(Deed $deed, string $words): string
-    {
-        $name = isset($this->surfaces[$deed->what]) ? sprintf(
-            '%s of “%s”',
-            $this->surfaces[$deed->what][1]->kind->value,
-            $this->board->lines[$this->surfaces[$deed->what][0]]->name,
-        ) : '';
-
-        return ucfirst('' === $name ? $words : str_replace($deed->what, $name, $words)) . '.';
     }
 
     private function press(Scene $scene, Deed $deed, int $cause): void

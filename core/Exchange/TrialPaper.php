@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Exchange;
 
+use IronLatch\Core\Bench\TrialCell;
 use IronLatch\Core\Bench\TrialKind;
 use IronLatch\Core\Bench\TrialReport;
 use IronLatch\Core\Bench\TrialResult;
@@ -61,12 +62,7 @@ final class TrialPaper
     public static function title(Board $board, ControlMap $map, TrialResult $result): string
     {
         $cell = $result->cell;
-        $by = match (true) {
-            '' === $cell->by => '',
-            isset($map->entries[$cell->by]) => self::surface($map, $cell->by),
-            isset($map->keys[$cell->by]) => $map->keys[$cell->by]->key->kind->value,
-            default => $board->nameOf(explode('@', $cell->by)[0]),
-        };
+        $by = self::by($board, $map, $cell);
 
         return implode(', ', array_filter([
             '' === $cell->line ? '' : sprintf('“%s”', $board->lines[$cell->line]->name),
@@ -75,6 +71,17 @@ final class TrialPaper
             $cell->words,
             null === $cell->outage ? '' : $cell->outage->words(),
         ], static fn(string $part): bool => '' !== $part));
+    }
+
+    /** By what it is tried; empty where it is tried by nothing. */
+    public static function by(Board $board, ControlMap $map, TrialCell $cell): string
+    {
+        return match (true) {
+            '' === $cell->by => '',
+            isset($map->entries[$cell->by]) => self::surface($map, $cell->by),
+            isset($map->keys[$cell->by]) => $map->keys[$cell->by]->key->kind->value,
+            default => $board->nameOf(explode('@', $cell->by)[0]),
+        };
     }
 
     private static function surface(ControlMap $map, string $surface): string

@@ -19,6 +19,8 @@ final readonly class BenchPapers
 {
     /** Older runs of a board make room. */
     private const MOST_RUNS = 100;
+    /** Edits that are looked through for a revision that passed. */
+    private const MOST_BACK = 40;
 
     public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock) {}
 
@@ -39,6 +41,25 @@ final readonly class BenchPapers
     public function note(RevisionRecord $revision): ?TrialNote
     {
         return $this->verdict($revision)?->note();
+    }
+
+    /**
+     * The revisions since one that has passed its trial, by the present rule book and program: the newest first.
+     *
+     * @return ?list<RevisionRecord> the one that passed is the last; null where none did
+     */
+    public function sincePass(RevisionRecord $revision): ?array
+    {
+        $since = [];
+        for ($one = $revision; null !== $one && count($since) < self::MOST_BACK; $one = $one->base()) {
+            $since[] = $one;
+            $note = $this->note($one);
+            if (null !== $note && 0 === $note->failed) {
+                return $since;
+            }
+        }
+
+        return null;
     }
 
     public function keep(RevisionRecord $revision, TrialMarks $marks): void

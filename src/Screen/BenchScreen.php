@@ -41,6 +41,7 @@ final readonly class BenchScreen implements Screen
             'held' => false,
             'time_runs' => $live->runs ?? true,
             'trial' => null === $report ? null : TrialView::of($look->inspection, $report),
+            'since' => null !== $report && $report->passes() ? null : $this->papers->sincePass($look->opened->revision),
             'runs' => $this->papers->runs($look->opened->revision),
             'script_text' => '',
             'example' => self::example($look),

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Bench;
 
+use IronLatch\Core\Bench\Tracks;
 use IronLatch\Core\Bench\TrialKind;
 use IronLatch\Core\Bench\TrialReport;
 use IronLatch\Core\Bench\TrialResult;
-use IronLatch\Core\Bench\Tracks;
 use IronLatch\Core\Bench\TrialRun;
 use IronLatch\Core\Bench\TrialVerdict;
 use IronLatch\Core\Board\Board;

@@ -84,7 +84,7 @@ final class ShowController extends AbstractController
             'opened' => $opened,
             'board' => $opened->board,
             'replay' => $replay,
-            'cell' => $place,
+            'of_cell' => $place,
             'title' => TrialPaper::title($inspection->board, $inspection->controls, $replay->result),
             'picture' => BenchPicture::ofReplay($run->facts, $replay, $query->has('at') ? $query->getInt('at') : null, $query->getInt('why')),
         ]);

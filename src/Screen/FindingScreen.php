@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Board\Inspections;
+use IronLatch\Core\Bench\Show\Showing;
 use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspector;
 
@@ -44,6 +45,11 @@ final readonly class FindingScreen implements Screen
             static fn(Finding $one): bool => $one !== $finding,
         );
 
-        return ['finding' => $finding, 'effects' => $effects, 'alike' => $alike];
+        return [
+            'finding' => $finding,
+            'effects' => $effects,
+            'alike' => $alike,
+            'can_be_shown' => null !== $finding && Showing::isOf($look->inspection, $finding),
+        ];
     }
 }

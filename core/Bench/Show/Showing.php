@@ -165,12 +165,12 @@ final readonly class Showing
     {
         $left = [];
         foreach ($this->mended->happenings ?? [] as $one) {
-            $key = self::likeness($one);
+            $key = self::likeness($this->mended ?? $this->faulty, $one);
             $left[$key] = ($left[$key] ?? 0) + 1;
         }
         $only = [];
         foreach (null === $this->mended ? [] : $this->faulty->happenings as $one) {
-            $key = self::likeness($one);
+            $key = self::likeness($this->faulty, $one);
             $left[$key] = ($left[$key] ?? 0) - 1;
             if ($left[$key] < 0) {
                 $only[$one->id] = true;
@@ -180,9 +180,14 @@ final readonly class Showing
         return $only;
     }
 
-    /** What happened, whenever it did. */
-    private static function likeness(Happening $one): string
+    /** What happened, whenever it did; a pin counts as what it drives. */
+    private static function likeness(Course $course, Happening $one): string
     {
-        return implode(' ', [$one->kind->value, $one->subject, $one->value]);
+        $subject = $one->subject;
+        foreach (Happens::Pin === $one->kind ? $course->facts->relays : [] as $relay) {
+            $subject = $relay->pin === $one->subject ? $relay->id : $subject;
+        }
+
+        return implode(' ', [$one->kind->value, $subject, $one->value]);
     }
 }

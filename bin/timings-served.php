@@ -122,10 +122,17 @@ $open = static function (Board $board) use ($curl, $base, $one): string {
 };
 $views = static function (string $name, string $id, string $aim) use ($cpu, $request): array {
     $taken = [];
-    foreach (['lines', 'pins', 'pins?open=F1', 'drive', 'power', 'mains', 'controls', 'facts', 'hand-over', 'compare'] as $view) {
+    foreach (['lines', 'pins', 'pins?open=F1', 'drive', 'power', 'mains', 'controls', 'facts', 'hand-over', 'compare', 'bench'] as $view) {
         $taken[$view] = $cpu(9, static fn() => $request("/boards/$id/$view"));
         row(sprintf('%s of “%s”', ucfirst($view), $name), $taken[$view], $aim);
     }
+    $act = 0;
+    row('  an act on its bench, and until it is quiet', $cpu(9, static function () use ($request, $id, &$act): void {
+        $answer = $request("/boards/$id/bench/live", ['do' => 'command|L1|' . (0 === ++$act % 2 ? 'off' : 'on'), 'time' => 'runs']);
+        if (!str_contains($answer, 'data-now')) {
+            exit("The act was not done.\n");
+        }
+    }), '100 ms');
     row(sprintf('  its comparison, once it is asked for'), $cpu(3, static fn() => $request("/boards/$id/pins/comparison")), '');
 
     return $taken;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Support;
 
+use IronLatch\Core\Bench\TrialPlan;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
@@ -77,6 +79,12 @@ final class EveryAddress
                 $all['board_export'][] = "exports/rail:$rail?event=$event";
             }
         }
+        $all['board_live_look'] = ['bench/look', 'bench/look?at=500000&why=3'];
+        $all['board_shows'] = ['bench/shows'];
+        $all['board_replay'] = array_map(
+            static fn(int $place): string => 'bench/trial/' . $place,
+            [] === TrialPlan::of($board, ControlMap::of($board))[0] ? [] : [0],
+        );
         $all['controls_sheets'] = ['set-up'];
         $all['controls_messages'] = ['messages'];
         foreach (array_keys(SetUpSheet::all(new Inspection($board))) as $column) {
@@ -84,6 +92,7 @@ final class EveryAddress
         }
         foreach ($report->findings as $finding) {
             $all['board_view'][] = 'finding?open=' . rawurlencode($finding->key());
+            $all['board_show'][] = 'bench/show?finding=' . rawurlencode($finding->key());
             $all['board_offers'][] = 'offers?finding=' . rawurlencode($finding->key());
         }
 

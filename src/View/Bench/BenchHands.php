@@ -172,7 +172,7 @@ final readonly class BenchHands
     {
         $isSensed = null !== ($this->facts->plan->lines[$entry->line]->sense ?? null);
         [$on, $off] = $isSensed ? [Claim::On, Claim::Off] : [Claim::ToldOn, Claim::ToldOff];
-        $words = ['?' => 'shows ' . Claim::Unknown->value, '0' => 'shows: ' . $off->value];
+        $words = ['?' => 'shows: ' . Claim::Unknown->value, '0' => 'shows: ' . $off->value];
         $top = $this->facts->plan->lines[$entry->line]->top();
         for ($step = 1; $step <= $top; ++$step) {
             $words[(string) $step] = 'shows: ' . ($top > 1 ? sprintf('step %d', $step) : $on->value);

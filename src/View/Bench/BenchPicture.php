@@ -169,7 +169,7 @@ final readonly class BenchPicture
                 ? null
                 : BenchPart::in($states, Happens::Pin->value . ' ' . $pin, ['z' => 'not driven', '0' => 'low', '1' => 'high']),
             BenchPart::in($states, Happens::Coil->value . ' ' . $id, $hasArmature
-                ? ['0' => 'coil without current', '1' => 'coil fed']
+                ? ['0' => 'coil idle', '1' => 'coil fed']
                 : ['0' => 'not driven', '1' => 'driven']),
             BenchPart::in($states, Happens::Relay->value . ' ' . $id, $hasArmature
                 ? ['0' => 'let go', '1' => 'pulled in']

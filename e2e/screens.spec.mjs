@@ -52,6 +52,9 @@ const screens = [
   'board/build?open=order',
   '/prices',
   'board/bench',
+  'board/bench/shows',
+  'board/bench/show?finding=pins.boot-twitch:A3',
+  'board/bench/trial/0',
   'board/wiring',
   'board/wiring?open=mains.L1',
   'board/wiring?open=box',
@@ -75,6 +78,7 @@ const others = [
   /\/exports\/\{what\}$/,
   /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/,
   /\/power\/\{rail\}\/(offers|waveform)$/,
+  /\/bench\/look$/,
   /\/pins\/(\{function\}\/straps|comparison)$/,
   /^\/boards\/\{id\}\/offers$/,
   // A run is there once it was made: bench.spec.mjs scans its page; its files are no screens.

@@ -18,8 +18,9 @@ final class Version20261129070000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql(
-            'CREATE TABLE live_bench (board_id CHAR(36) NOT NULL, revision_id CHAR(36) NOT NULL, script CLOB NOT NULL, runs BOOLEAN NOT NULL, '
-                . 'PRIMARY KEY (board_id), CONSTRAINT FK_LIVE_BENCH_BOARD FOREIGN KEY (board_id) REFERENCES board (id) ON DELETE CASCADE)',
+            'CREATE TABLE live_bench (board_id CHAR(36) NOT NULL, revision_id CHAR(36) NOT NULL, '
+                . 'script CLOB NOT NULL, runs BOOLEAN NOT NULL, PRIMARY KEY (board_id), '
+                . 'CONSTRAINT FK_LIVE_BENCH_BOARD FOREIGN KEY (board_id) REFERENCES board (id) ON DELETE CASCADE)',
         );
     }
 

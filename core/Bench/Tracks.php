@@ -66,7 +66,8 @@ final readonly class Tracks
     {
         foreach (array_keys([...$first, ...$changes]) as $key) {
             [$kind] = explode(' ', $key);
-            if (in_array($kind, [Happens::Link->value, Happens::Lamp->value], true) && '1' === (self::last($changes, $key) ?? $first[$key] ?? '')) {
+            $isOn = '1' === (self::last($changes, $key) ?? $first[$key] ?? '');
+            if ($isOn && in_array($kind, [Happens::Link->value, Happens::Lamp->value], true)) {
                 $changes[$key][] = [$reset->micros, '0', $reset->id];
             }
         }

@@ -101,7 +101,7 @@ final class LiveBenchController extends AbstractController
     }
 
     /**
-     * In one piece: a table from what a button sends to what is done.
+     * From what a button sends to what is done.
      *
      * @throws BoardFileFault|\InvalidArgumentException with a sentence that says what to do
      */
@@ -195,7 +195,9 @@ final class LiveBenchController extends AbstractController
         }
         foreach (array_map(strval(...), array_keys($overrides)) as $place) {
             if (1 !== preg_match('/^[A-Za-z0-9_. -]{1,120}$/', $place)) {
-                throw new \InvalidArgumentException(sprintf('“%s” is no place in a board file. Write it as “parts.id.field = value”.', $place));
+                throw new \InvalidArgumentException(
+                    sprintf('“%s” is no place in a board file. Write it as “parts.id.field = value”.', $place),
+                );
             }
         }
         $seed = $form->getString('seed', '1');

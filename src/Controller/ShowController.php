@@ -56,7 +56,13 @@ final class ShowController extends AbstractController
             'finding' => $finding,
             'showing' => $showing,
             'isKnown' => null !== $finding && $this->isKnown($inspection, $finding),
-            'faulty' => null === $showing ? null : BenchPicture::of($showing->faulty, null, $showing->fromMicros() - 1, null, $showing->lines),
+            'faulty' => null === $showing ? null : BenchPicture::of(
+                $showing->faulty,
+                null,
+                $showing->fromMicros() - 1,
+                null,
+                $showing->lines,
+            ),
             'mended' => null === $showing?->mended
                 ? null
                 : BenchPicture::of($showing->mended, null, $showing->fromMicros() - 1, null, $showing->lines),
@@ -86,7 +92,12 @@ final class ShowController extends AbstractController
             'replay' => $replay,
             'of_cell' => $place,
             'title' => TrialPaper::title($inspection->board, $inspection->controls, $replay->result),
-            'picture' => BenchPicture::ofReplay($run->facts, $replay, $query->has('at') ? $query->getInt('at') : null, $query->getInt('why')),
+            'picture' => BenchPicture::ofReplay(
+                $run->facts,
+                $replay,
+                $query->has('at') ? $query->getInt('at') : null,
+                $query->getInt('why'),
+            ),
         ]);
     }
 }

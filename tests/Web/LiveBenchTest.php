@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
+use Doctrine\DBAL\Connection;
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
 use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Tests\Support\BenchDesk;
@@ -33,7 +34,12 @@ final class LiveBenchTest extends BoardTestCase
      */
     private function act(string $board, string $do, array $more = []): Crawler
     {
-        $crawler = $this->browser->request('POST', "/boards/$board/bench/live", ['do' => $do, 'time' => 'stands', ...$more], server: self::HTMX);
+        $crawler = $this->browser->request(
+            'POST',
+            "/boards/$board/bench/live",
+            ['do' => $do, 'time' => 'stands', ...$more],
+            server: self::HTMX,
+        );
         self::assertResponseIsSuccessful();
 
         return $crawler;
@@ -56,7 +62,7 @@ final class LiveBenchTest extends BoardTestCase
         self::assertSame('5.912 s', self::clock($page));
         self::assertSame('running', self::state($page, 'chip '));
         self::assertSame('0', self::state($page, 'appliance L5'));
-        self::assertSame(0, self::getContainer()->get('doctrine')->getConnection()->fetchOne('SELECT count(*) FROM live_bench'));
+        self::assertSame(0, self::getContainer()->get(Connection::class)->fetchOne('SELECT count(*) FROM live_bench'));
     }
 
     public function testAPressIsSeenFromContactToApplianceAndTakenBack(): void
@@ -130,7 +136,12 @@ final class LiveBenchTest extends BoardTestCase
         self::assertSame('20', $page->filter('#reading-' . $surface)->attr('value'));
         self::assertSame('20', $this->act($id, 'enter', ['reading' => [$surface => '20'], 'was' => [$surface => '20']])
             ->filter('#reading-' . $surface)->attr('value'));
-        $this->browser->request('POST', "/boards/$id/bench/live", ['do' => "sensor|$surface|", 'reading' => [$surface => 'damp']], server: self::HTMX);
+        $this->browser->request(
+            'POST',
+            "/boards/$id/bench/live",
+            ['do' => "sensor|$surface|", 'reading' => [$surface => 'damp']],
+            server: self::HTMX,
+        );
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('Type the number that the sensor reads', $this->page());
     }
@@ -163,7 +174,10 @@ final class LiveBenchTest extends BoardTestCase
         self::assertSame('worst', $page->filter('select[name=corner] option[selected]')->attr('value'));
         foreach ([
             ['do' => 'anew', 'seed' => 'seven'], ['do' => 'anew', 'clock' => 'noon'], ['do' => 'anew', 'overrides' => 'parts.none.x = 1'],
-            ['do' => 'anew', 'overrides' => '<script> = 1'], ['do' => 'dance'], ['do' => 'press|S99|'], ['do' => 'pace|a year'], ['do' => ''],
+            [
+                'do' => 'anew',
+                'overrides' => '<script> = 1',
+            ], ['do' => 'dance'], ['do' => 'press|S99|'], ['do' => 'pace|a year'], ['do' => ''],
         ] as $odd) {
             $this->browser->request('POST', "/boards/$id/bench/live", $odd, server: self::HTMX);
             self::assertResponseStatusCodeSame(422, json_encode($odd, JSON_THROW_ON_ERROR));
@@ -179,12 +193,18 @@ final class LiveBenchTest extends BoardTestCase
         $first = $this->store->open($id);
         self::assertNotNull($first);
         $this->store->apply($id, $first->revision->id(), new RenameLine('L5', 'Bench lamp'));
-        self::assertStringContainsString('The board has changed since this run was begun', $this->bench($id)->filter('.bench-back')->text());
+        self::assertStringContainsString(
+            'The board has changed since this run was begun',
+            $this->bench($id)->filter('.bench-back')->text(),
+        );
         $second = $this->store->open($id);
         self::assertNotNull($second);
         $this->store->apply($id, $second->revision->id(), new RemoveLine('L5'));
         $page = $this->bench($id);
-        self::assertStringContainsString('1 of its acts and facts name what is no longer there and was left out', $page->filter('.bench-back')->text());
+        self::assertStringContainsString(
+            '1 of its acts and facts name what is no longer there and was left out',
+            $page->filter('.bench-back')->text(),
+        );
         self::assertSame('1', self::state($page, 'appliance L2'));
         self::assertCount(0, $page->filter('[data-part="appliance L5"]'));
     }
@@ -220,7 +240,10 @@ final class LiveBenchTest extends BoardTestCase
         self::assertStringContainsString('“Fan heater” moves before any program runs', $page->filter('.shown-says')->text());
         $halves = $page->filter('.shown-half');
         self::assertCount(2, $halves);
-        self::assertStringContainsString('“Fan heater” pulls in.', $halves->eq(0)->filter('.told-all .is-broken')->text() . $halves->eq(0)->text());
+        self::assertStringContainsString(
+            '“Fan heater” pulls in.',
+            $halves->eq(0)->filter('.told-all .is-broken')->text() . $halves->eq(0)->text(),
+        );
         self::assertStringNotContainsString('“Fan heater” pulls in.', $halves->eq(1)->text());
         self::assertStringContainsString('Seat it on GPIO26', $halves->eq(1)->filter('h2')->text());
         self::assertCount(1, $halves->eq(0)->filter('.bench-relay.pointed'));

@@ -31,7 +31,10 @@ final class AbsentHandAsks implements Demonstration
                 ? new Deed(Staged::READY_SECONDS, DeedKind::Say, $subject, 'on')
                 : new Deed(Staged::READY_SECONDS, DeedKind::Press, $subject)),
             $subject,
-            sprintf('Nobody is beside “%s”, and it is asked to start: the program alone refuses.', $inspection->board->lines[$entry->line]->name),
+            sprintf(
+                'Nobody is beside “%s”, and it is asked to start: the program alone refuses.',
+                $inspection->board->lines[$entry->line]->name,
+            ),
             static fn(Course $course): bool => [] !== $course->all(Happens::Refused, $entry->line),
         );
     }

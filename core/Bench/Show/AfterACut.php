@@ -41,7 +41,9 @@ final class AfterACut implements Demonstration
             ),
             $line,
             sprintf(
-                $mustRun ? '“%s” was on when power went, and stays off when it is back.' : '“%s” was on when power went, and starts by itself when it is back.',
+                $mustRun
+                    ? '“%s” was on when power went, and stays off when it is back.'
+                    : '“%s” was on when power went, and starts by itself when it is back.',
                 $board->lines[$line]->name,
             ),
             static fn(Course $course): bool => Staged::ran($course, $line, $ready + self::BACK) !== $mustRun,

@@ -42,7 +42,10 @@ final class Blocks implements Demonstration
         return new Situation(
             Staged::script($from + (float) $waits->value + 2.0, $gone, ...$hand),
             $subject,
-            sprintf('What “%s” needs is gone; each time the program seeks it, everything else waits.', $inspection->board->channels[$subject]->name),
+            sprintf(
+                'What “%s” needs is gone; each time the program seeks it, everything else waits.',
+                $inspection->board->channels[$subject]->name,
+            ),
             static fn(Course $course): bool => [] !== self::waits($course, $subject)
                 && ([] === $hand || !Staged::moves($course, $line, $from, $from + Operated::PROMPT_SECONDS)),
         );

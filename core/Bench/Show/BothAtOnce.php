@@ -36,7 +36,11 @@ final class BothAtOnce implements Demonstration
                 Staged::command($other, $one === $other ? '2' : '1', 20.0),
             ),
             $subject,
-            sprintf('The contact of “%s” has welded; “%s” is switched on, and both carry current.', $inspection->board->nameOf($first), $inspection->board->nameOf($second)),
+            sprintf(
+                'The contact of “%s” has welded; “%s” is switched on, and both carry current.',
+                $inspection->board->nameOf($first),
+                $inspection->board->nameOf($second),
+            ),
             static fn(Course $course): bool => !isset($course->facts->fedThrough[$second]) && !isset($course->facts->fedThrough[$first])
                 && [] !== $course->all(Happens::Harm),
         );

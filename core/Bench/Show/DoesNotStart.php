@@ -21,7 +21,7 @@ final class DoesNotStart implements Demonstration
 
     public function situation(Inspection $inspection, string $rule, string $subject): ?Situation
     {
-        $contact = isset($inspection->board->functions[$subject]) && $inspection->board->functions[$subject]->kind->isContact() ? $subject : null;
+        $contact = true === ($inspection->board->functions[$subject] ?? null)?->kind->isContact() ? $subject : null;
         $pin = $inspection->seating->pins[$subject] ?? $inspection->controller->pins[$subject] ?? null;
         if (StrapConsequence::WontRun !== $pin?->chip->strap?->consequence) {
             return null;

@@ -27,7 +27,10 @@ final class KeyOfNothing implements Demonstration
         return null === $entry || null === $code || !Hands::follows($code) ? null : new Situation(
             Staged::script(15.0, new Deed(Staged::READY_SECONDS, DeedKind::Press, $subject)),
             $subject,
-            sprintf('The key of “%s” is pressed. What the remote sends is not what was written down.', $inspection->board->lines[$entry->line]->name),
+            sprintf(
+                'The key of “%s” is pressed. What the remote sends is not what was written down.',
+                $inspection->board->lines[$entry->line]->name,
+            ),
             static fn(Course $course): bool => !Staged::ran($course, $entry->line, Staged::READY_SECONDS)
                 && [] === $course->all(Happens::Refused, $entry->line),
         );

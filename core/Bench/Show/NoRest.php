@@ -26,7 +26,10 @@ final class NoRest implements Demonstration
                 Staged::command($subject, 'on', 440.0),
             ),
             $subject,
-            sprintf('“%s” is switched off, and on again ten seconds later: its compressor starts against pressure.', $inspection->board->lines[$subject]->name),
+            sprintf(
+                '“%s” is switched off, and on again ten seconds later: its compressor starts against pressure.',
+                $inspection->board->lines[$subject]->name,
+            ),
             static fn(Course $course): bool => [] !== $course->all(Happens::Harm, $subject),
         );
     }

@@ -35,7 +35,11 @@ final class OnTheWay implements Demonstration
         return new Situation(
             Staged::script(60.0, new Deed(Staged::READY_SECONDS, DeedKind::Say, $entry->surface, 'on')),
             $entry->surface,
-            sprintf('“%s” is asked for on “%s”, and it does not come on.', $inspection->board->lines[$entry->line]->name, $inspection->controls->columns[$entry->column]->title),
+            sprintf(
+                '“%s” is asked for on “%s”, and it does not come on.',
+                $inspection->board->lines[$entry->line]->name,
+                $inspection->controls->columns[$entry->column]->title,
+            ),
             static fn(Course $course): bool => [] !== $course->all(Happens::Lost, $entry->surface)
                 || !Staged::ran($course, $entry->line, Staged::READY_SECONDS) && [] === $course->all(Happens::Refused, $entry->line),
         );

@@ -25,8 +25,12 @@ final class RelayHolds implements Demonstration
         return new Situation(
             Staged::script(16.0, Staged::command($line), Staged::command($line, 'off', 13.0)),
             $subject,
-            sprintf('“%s” is switched on and off again. Its input never says clearly which of the two it is.', $inspection->board->nameOf($subject)),
-            static fn(Course $course): bool => ($course->scene->armatures[$subject] ?? false) || !Staged::ran($course, $line, Staged::READY_SECONDS),
+            sprintf(
+                '“%s” is switched on and off again. Its input never says clearly which of the two it is.',
+                $inspection->board->nameOf($subject),
+            ),
+            static fn(Course $course): bool => ($course->scene->armatures[$subject] ?? false)
+                || !Staged::ran($course, $line, Staged::READY_SECONDS),
         );
     }
 }

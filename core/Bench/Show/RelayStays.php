@@ -25,7 +25,10 @@ final class RelayStays implements Demonstration
         return new Situation(
             Staged::script(12.0, Staged::command($inspection->board->lineOf($subject))),
             $subject,
-            sprintf('“%s” is switched on. Its pin does what it is told, and its relay does not move.', $inspection->board->nameOf($subject)),
+            sprintf(
+                '“%s” is switched on. Its pin does what it is told, and its relay does not move.',
+                $inspection->board->nameOf($subject),
+            ),
             static fn(Course $course): bool => !Staged::comes($course, Happens::Relay, $subject, '1', Staged::READY_SECONDS),
         );
     }

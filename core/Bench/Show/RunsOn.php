@@ -20,7 +20,8 @@ final class RunsOn implements Demonstration
     public function situation(Inspection $inspection, string $rule, string $subject): ?Situation
     {
         $board = $inspection->board;
-        $relay = $board->actuatorOf($board->groups[$subject]->functions[0] ?? '') ?? (isset($board->actuators()[$subject]) ? $subject : null);
+        $relay = $board->actuatorOf($board->groups[$subject]->functions[0] ?? '')
+            ?? (isset($board->actuators()[$subject]) ? $subject : null);
         $line = null === $relay ? (isset($board->lines[$subject]) ? $subject : null) : $board->lineOf($relay);
 
         return null === $line ? null : new Situation(

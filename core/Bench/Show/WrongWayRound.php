@@ -25,7 +25,10 @@ final class WrongWayRound implements Demonstration
         return new Situation(
             Staged::script(14.0, Staged::command($line)),
             $subject,
-            sprintf('Nobody has asked for “%s”, and it is on as soon as the program runs; switched on, it goes off.', $inspection->board->nameOf($line)),
+            sprintf(
+                'Nobody has asked for “%s”, and it is on as soon as the program runs; switched on, it goes off.',
+                $inspection->board->nameOf($line),
+            ),
             static fn(Course $course): bool => Staged::ran($course, $line, 0.0, Staged::READY_SECONDS)
                 && 0 === ($course->scene->running[$line] ?? 0),
         );

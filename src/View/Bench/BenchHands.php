@@ -141,7 +141,8 @@ final readonly class BenchHands
     {
         $title = $this->map->columns[$entry->column]->title ?? $entry->column;
         $acts = [];
-        foreach ($entry->direction->commands() ? ['on' => $entry->on, 'off' => $entry->off, 'toggle' => $entry->toggle] : [] as $word => $says) {
+        $words = ['on' => $entry->on, 'off' => $entry->off, 'toggle' => $entry->toggle];
+        foreach ($entry->direction->commands() ? $words : [] as $word => $says) {
             if ('' !== $says) {
                 $acts[] = BenchAct::of(
                     'toggle' === $word ? 'Flip' : ucfirst($word),

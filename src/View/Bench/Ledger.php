@@ -26,8 +26,8 @@ final readonly class Ledger
         'hands and faults' => [Happens::Hand, Happens::Planted, Happens::Frame],
         'messages' => [Happens::Sent, Happens::Arrives, Happens::Told, Happens::Lost],
         'program' => [
-            Happens::Runs, Happens::Phase, Happens::Stuck, Happens::Reset, Happens::Waits, Happens::Refused, Happens::Ignored, Happens::Kept,
-            Happens::Alarm, Happens::Sensor, Happens::Stays, Happens::Harm,
+            Happens::Runs, Happens::Phase, Happens::Stuck, Happens::Reset, Happens::Waits, Happens::Refused, Happens::Ignored,
+            Happens::Kept, Happens::Alarm, Happens::Sensor, Happens::Stays, Happens::Harm,
         ],
     ];
     /** Kinds in the order in which a command goes through the board. */
@@ -175,6 +175,7 @@ final readonly class Ledger
         return $rows;
     }
 
+    /** In one piece: a table from states to their shortest words. */
     private static function says(string $kind, string $state): string
     {
         return match ($kind) {

@@ -9,7 +9,7 @@ use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Review\Inspection;
 
 /** All relays of a rail pull in at once: it dips, and the controller starts anew or relays let go. */
-final class RailDips implements Demonstration
+final class DipWithAll implements Demonstration
 {
     public static function rules(): array
     {

@@ -11,7 +11,7 @@ use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Review\Inspection;
 
 /** A sensor asks for its line, and is lost. */
-final class SensorLost implements Demonstration
+final class SensorGone implements Demonstration
 {
     public static function rules(): array
     {
@@ -38,7 +38,10 @@ final class SensorLost implements Demonstration
         return new Situation(
             Staged::script(60.0, $asks, new Deed(20.0, DeedKind::Sensor, $subject)),
             $subject,
-            sprintf($runs ? '“%s” runs when its sensor is lost, and goes on running.' : '“%s” rests, its sensor is lost, and it starts.', $name),
+            sprintf(
+                $runs ? '“%s” runs when its sensor is lost, and goes on running.' : '“%s” rests, its sensor is lost, and it starts.',
+                $name,
+            ),
             static fn(Course $course): bool => ($course->scene->running[$entry->line] ?? 0) > 0,
         );
     }

@@ -6,6 +6,7 @@ namespace IronLatch\Tests\Architecture;
 
 use IronLatch\Tests\Support\House;
 use IronLatch\Tests\Support\Notice;
+use IronLatch\Tests\Support\ShowPaper;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -18,6 +19,7 @@ final class WrittenTest extends TestCase
     public static function papers(): iterable
     {
         yield 'docs/house.svg' => [House::svg(...)];
+        yield 'docs/show-me.md' => [ShowPaper::text(...)];
         yield 'NOTICE' => [Notice::text(...)];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Bench;
 
 use IronLatch\Core\Bench\Show\Demonstrations;
+use IronLatch\Core\Bench\Show\Unshown;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -52,6 +53,24 @@ final class DemonstrationsTest extends TestCase
         $all = Demonstrations::rules();
         self::assertSame([], array_diff($all, $ids), 'A rule that is not in the book.');
         self::assertSame(array_unique($all), $all);
+    }
+
+    public function testEveryOtherRuleSaysWhyThereIsNothingToSee(): void
+    {
+        $shown = array_fill_keys(Demonstrations::rules(), true);
+        $all = array_map(static fn($rule): string => $rule->facts()->id, RuleBook::rules());
+        foreach ($all as $id) {
+            $reasons = array_filter(Unshown::cases(), static fn(Unshown $one): bool => in_array($id, $one->rules(), true)
+                || in_array(explode('.', $id)[0] . '.', $one->rules(), true));
+            self::assertCount(isset($shown[$id]) ? 0 : 1, $reasons, $id);
+            self::assertSame($reasons ? reset($reasons) : null, Unshown::why($id));
+        }
+        foreach (Unshown::cases() as $one) {
+            self::assertSame([], array_filter(
+                $one->rules(),
+                static fn(string $id): bool => !str_ends_with($id, '.') && !in_array($id, $all, true),
+            ), 'A rule that is not in the book.');
+        }
     }
 
     public function testFirstTryFailsByItsDemonstrations(): void

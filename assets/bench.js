@@ -40,11 +40,19 @@
     });
   };
 
+  const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+  const timeOfWeek = (micros) => {
+    const seconds = Math.floor(micros / 1e6) % (7 * 86400);
+    const two = (number) => String(number).padStart(2, '0');
+    return `${days[Math.floor(seconds / 86400)]} ${[(seconds / 3600) % 24, (seconds / 60) % 60, seconds % 60].map(Math.floor).map(two).join(':')}`;
+  };
   const clockOf = (stage) => stage.querySelector('[data-clock]');
   const tell = (stage, micros) => {
     const clock = clockOf(stage);
     const words = `${(micros / 1e6).toFixed(3)} s`;
     if (clock && clock.textContent !== words) clock.textContent = words;
+    const week = stage.querySelector('[data-week]');
+    if (week) week.textContent = timeOfWeek(Number(week.dataset.week) + micros);
     const at = stage.querySelector('input[name=at]');
     if (at) at.value = String(Math.round(micros));
   };

@@ -161,10 +161,13 @@ final readonly class BenchPicture
         $actuator = $board->actuators()[$id];
         $hasArmature = null !== $actuator->relay && null === $board->relay($actuator)->solidState;
 
+        $isWelded = isset($course->scene->welded[$id]);
+
         return new BenchRelay(
             $id,
             $board->nameOf($id),
             $pin ?? '',
+            ($facts->inspection->seating->pins[$actuator->function] ?? null)?->bothNames() ?? '',
             null === $pin
                 ? null
                 : BenchPart::in($states, Happens::Pin->value . ' ' . $pin, ['z' => 'not driven', '0' => 'low', '1' => 'high']),
@@ -172,9 +175,9 @@ final readonly class BenchPicture
                 ? ['0' => 'coil idle', '1' => 'coil fed']
                 : ['0' => 'not driven', '1' => 'driven']),
             BenchPart::in($states, Happens::Relay->value . ' ' . $id, $hasArmature
-                ? ['0' => 'let go', '1' => 'pulled in']
+                ? ['0' => $isWelded ? 'held by its weld' : 'let go', '1' => 'pulled in']
                 : ['0' => 'blocks', '1' => 'conducts']),
-            isset($course->scene->welded[$id]),
+            $isWelded,
             $actuator->driver->words(),
             $hasArmature,
             $facts->relays[$id]->restsClosed,

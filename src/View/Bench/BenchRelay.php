@@ -9,6 +9,7 @@ final readonly class BenchRelay
 {
     /**
      * @param string $pin name of its pin; empty where it has none
+     * @param string $bothNames of that pin
      * @param string $driver what stands between pin and coil
      * @param bool $hasArmature a contact that moves; else a semiconductor switches
      * @param bool $restsClosed its line hangs on the contact that is closed at rest
@@ -17,6 +18,7 @@ final readonly class BenchRelay
         public string $id,
         public string $name,
         public string $pin,
+        public string $bothNames,
         public ?BenchPart $level,
         public BenchPart $coil,
         public BenchPart $armature,

@@ -44,7 +44,8 @@
   const timeOfWeek = (micros) => {
     const seconds = Math.floor(micros / 1e6) % (7 * 86400);
     const two = (number) => String(number).padStart(2, '0');
-    return `${days[Math.floor(seconds / 86400)]} ${[(seconds / 3600) % 24, (seconds / 60) % 60, seconds % 60].map(Math.floor).map(two).join(':')}`;
+    const clock = [(seconds / 3600) % 24, (seconds / 60) % 60, seconds % 60].map(Math.floor).map(two).join(':');
+    return `${days[Math.floor(seconds / 86400)]} ${clock}`;
   };
   const clockOf = (stage) => stage.querySelector('[data-clock]');
   const tell = (stage, micros) => {

@@ -45,7 +45,9 @@ final readonly class Links
             return;
         }
         if ($channel->connects) {
-            $wait = (int) round($memory->retry[$id] * (1 + 0.25 * $memory->chance()));
+            // In whole milliseconds, as small chips count them.
+            $milliseconds = (int) round($memory->retry[$id] / Micros::MILLISECOND * (1 + 0.25 * $memory->chance()));
+            $wait = $milliseconds * Micros::MILLISECOND;
             $memory->later('retry:' . $id, $memory->now + $wait);
             $memory->retry[$id] = min(Micros::of(Usual::LONGEST_RETRY_SECONDS), 2 * $memory->retry[$id]);
         }

@@ -1,0 +1,2 @@
+#define LATCH_TABLES
+#include "tables.h"

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Support;
+
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Exchange\Firmware\ProgramTables;
+use IronLatch\Core\Exchange\Firmware\TablesText;
+use IronLatch\Core\Program\ProgramPlan;
+use Symfony\Component\Process\Process;
+
+/** Builds the portable library for a board, natively; what was built of the same sources is used again. */
+final class FirmwareBuild
+{
+    public const STRICT = ['-std=c++11', '-Wall', '-Wextra', '-Wconversion', '-Werror'];
+
+    public static function root(): string
+    {
+        return dirname(__DIR__, 2) . '/firmware';
+    }
+
+    public static function folder(string $name): string
+    {
+        $folder = dirname(__DIR__, 2) . '/var/firmware/' . $name;
+        if (!is_dir($folder)) {
+            mkdir($folder, 0o777, true);
+        }
+
+        return $folder;
+    }
+
+    /**
+     * A program that reads events and writes down what it does.
+     *
+     * @param list<string> $flags beside the strict ones
+     * @return string its path
+     */
+    public static function native(Board $board, string $compiler = 'g++', array $flags = ['-O1']): string
+    {
+        $header = "#pragma once\n#include <stdint.h>\n" . TablesText::of(ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board))));
+        $sources = glob(self::root() . '/latch/*.{h,cpp}', GLOB_BRACE) ?: [];
+        $sources[] = self::root() . '/tests/native.cpp';
+        $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources)))
+            . $header . $compiler . implode(' ', $flags));
+        $folder = self::folder($hash);
+        if (!is_file($folder . '/native')) {
+            file_put_contents($folder . '/constants.h', $header);
+            $files = array_filter($sources, static fn(string $file): bool => str_ends_with($file, '.cpp'));
+            (new Process([
+                $compiler, ...self::STRICT, ...$flags, '-I' . self::root(), '-I' . $folder, ...array_values($files), '-o', $folder . '/native',
+            ], timeout: 300))->mustRun();
+        }
+
+        return $folder . '/native';
+    }
+
+    /**
+     * @param list<string> $lines
+     * @return list<string>
+     */
+    public static function run(string $program, array $lines): array
+    {
+        $process = new Process([$program], input: implode("\n", $lines) . "\n", timeout: 300);
+        $process->mustRun();
+
+        return explode("\n", rtrim($process->getOutput()));
+    }
+}

@@ -9,6 +9,7 @@ use IronLatch\Core\Board\LampTells;
 use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\MissedTime;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Program\Act;
 use IronLatch\Core\Program\LinePlan;
@@ -388,7 +389,7 @@ final class ProgramTables
     {
         foreach ($this->plan->sensors as $sensor) {
             [$on, $off] = [$sensor->rule->on(), $sensor->rule->off()];
-            $judges = \IronLatch\Core\Board\Sensed::Event !== $sensor->rule->sensed && null !== $on && null !== $off;
+            $judges = Sensed::Event !== $sensor->rule->sensed && null !== $on && null !== $off;
             $this->row(
                 'RULES',
                 $this->act($sensor->act),

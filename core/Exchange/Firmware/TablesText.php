@@ -15,26 +15,54 @@ final class TablesText
         'MOMENTS' => 'Moment', 'LAMPS' => 'Lamp', 'SENSES' => 'uint8_t',
     ];
 
-    public static function of(ProgramTables $tables): string
+    /** Types of rows of the layer that knows the chip. */
+    private const PIN_TYPES = [
+        'PINS' => 'Pin', 'CONTACT_PINS' => 'Pin', 'RECEIVER_PINS' => 'Pin', 'SENSE_PINS' => 'Pin', 'SENSOR_PINS' => 'Pin',
+        'SENSOR_KINDS' => 'uint8_t', 'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin',
+    ];
+
+    /**
+     * @param ?PinTables $pins null for a build that has no pins
+     * @param string $stamp what the program says of itself when it starts
+     */
+    public static function of(ProgramTables $tables, ?PinTables $pins = null, string $stamp = ''): string
     {
-        $text = "\n// What the program is told of its board: see latch/facts.h for what each row says.\n"
+        $text = "\n// What the program is told of its board: latch/facts.h and latch/pins.h say what each row says.\n"
             . "#include \"latch/facts.h\"\nnamespace latch {\nnamespace board {\n";
-        foreach ($tables->numbers() as $name => $value) {
-            $text .= sprintf("constexpr %s %s = %d;\n", $value > 255 || str_ends_with($name, '_MS') ? 'uint32_t' : 'uint8_t', $name, $value);
+        foreach ([...$tables->numbers(), ...$pins->numbers ?? []] as $name => $value) {
+            $text .= sprintf("constexpr %s %s = %d;\n", self::type($name, $value), $name, $value);
         }
-        $text .= "\n#ifdef LATCH_TABLES\n";
+        $text .= "extern const char STAMP[];\n}  // namespace board\n}  // namespace latch\n\n#ifdef LATCH_TABLES\n"
+            . "#include \"latch/pins.h\"\nnamespace latch {\nnamespace board {\n";
         foreach ($tables->texts() as $says => $name) {
             $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $name, self::quoted((string) $says));
         }
+        $text .= sprintf("const char STAMP[] LATCH_FLASH = %s;\n", self::quoted($stamp));
         foreach ($tables->rows() as $table => $rows) {
-            $text .= sprintf("extern const %s %s[];\n", self::TYPES[$table], $table)
-                . sprintf("const %s %s[] LATCH_FLASH = {\n", self::TYPES[$table], $table)
-                . implode('', array_map(static fn(string $row): string => "  $row,\n", $rows))
-                . ([] === $rows ? ('uint8_t' === self::TYPES[$table] ? "  0,\n" : "  " . self::TYPES[$table] . "(),\n") : '')
-                . "};\n";
+            $text .= self::table($table, self::TYPES[$table], array_map(static fn(string $row): string => $row . ',', $rows));
+        }
+        foreach ($pins->rows ?? [] as $table => $rows) {
+            $text .= self::table($table, self::PIN_TYPES[$table], $rows);
         }
 
-        return $text . "#endif\n}  // namespace board\n}  // namespace latch\n";
+        return $text . "}  // namespace board\n}  // namespace latch\n#endif\n";
+    }
+
+    private static function type(string $name, int $value): string
+    {
+        return $value > 255 || str_ends_with($name, '_MS') || str_ends_with($name, '_RATE') ? 'uint32_t' : 'uint8_t';
+    }
+
+    /**
+     * @param list<string> $rows
+     */
+    private static function table(string $name, string $type, array $rows): string
+    {
+        $none = 'uint8_t' === $type ? '0,' : $type . '(),';
+
+        return sprintf("extern const %s %s[];\nconst %s %s[] LATCH_FLASH = {\n", $type, $name, $type, $name)
+            . implode('', array_map(static fn(string $row): string => "  $row\n", [] === $rows ? [$none] : $rows))
+            . "};\n";
     }
 
     /** Bytes beyond ASCII are written by their values: no compiler has to guess an encoding. */

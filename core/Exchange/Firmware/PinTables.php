@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Exchange\Firmware;
+
+use IronLatch\Core\Board\FirmwareFacts;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\LineEnding;
+use IronLatch\Core\Board\Sensed;
+use IronLatch\Core\Catalogue\Addressing;
+use IronLatch\Core\Catalogue\ExpanderKind;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Control\PinNumbers;
+use IronLatch\Core\Review\Inspection;
+
+/** Where each place of the program’s tables sits on the chip, for the layer that knows its registers. */
+final readonly class PinTables
+{
+    /** Shortest time of the watchdog, doubled with each of its settings up to the ninth (from memory of the chip’s data sheet). */
+    private const WATCHDOG_MILLISECONDS = 16;
+    private const LONGEST_WATCHDOG = 9;
+    /** A text that nothing ends is over after so long without a letter. */
+    private const TEXT_PAUSE_MILLISECONDS = 30;
+    private const RATE = 115_200;
+
+    /**
+     * @param array<string, list<string>> $rows by table
+     * @param array<string, int> $numbers by name
+     */
+    private function __construct(public array $rows, public array $numbers) {}
+
+    public static function of(Inspection $inspection, ProgramTables $tables): self
+    {
+        $board = $inspection->board;
+        $expanders = array_flip(array_keys($board->expanders));
+        $pin = static fn(string $function, bool $high, bool $pulls = false): string => self::pin(
+            $inspection->seating->pins[$function] ?? null,
+            $expanders,
+            $high,
+            $pulls,
+        );
+        $input = static function (string $function, bool $whenHigh) use ($inspection, $pin): string {
+            $facts = $inspection->board->functions[$function];
+            $isInside = null === ($inspection->seating->pins[$function] ?? null)?->expander;
+
+            return $pin($function, $whenHigh, $isInside && null === $facts->pull && $facts->kind->restsHigh());
+        };
+        $closesHigh = static fn(string $function): bool => PullDirection::Down === $board->functions[$function]->pull?->direction;
+        $registers = self::registers($inspection, $pin);
+
+        return new self([
+            'PINS' => array_map(static fn(string $one): string => $pin($one, self::isActiveHigh($inspection, $one)), array_keys($tables->pins)),
+            'CONTACT_PINS' => array_map(
+                static fn(string $one): string => $input($one, $closesHigh($one)),
+                array_keys($tables->contacts),
+            ),
+            // A receiver pulls its output low while it sees carrier (common practice).
+            'RECEIVER_PINS' => array_map(static fn(string $one): string => $input($one, false), array_keys($tables->receivers)),
+            'SENSE_PINS' => array_map(static fn(string $one): string => $input($one, $closesHigh($one)), array_keys($tables->senses)),
+            'SENSOR_PINS' => array_map(static fn(string $one): string => $input(
+                $one,
+                FunctionKind::LeakProbe !== $board->functions[$one]->kind,
+            ), array_keys($tables->sensors)),
+            'SENSOR_KINDS' => array_map(static fn(string $one): string => self::kind($inspection, $one), array_keys($tables->sensors)),
+            'EXPANDERS' => self::expanders($inspection),
+            'REGISTER_PINS' => $registers,
+        ], [
+            'EXPANDER_COUNT' => count($board->expanders),
+            'REGISTER_PIN_COUNT' => count($registers),
+            ...self::serial($inspection, $tables),
+            'WATCHDOG' => self::watchdog($board->program->watchdogSeconds->value ?? null),
+        ]);
+    }
+
+    /**
+     * @param array<string, int> $expanders places by id
+     */
+    private static function pin(?Pin $pin, array $expanders, bool $high, bool $pulls): string
+    {
+        [$port, $bit] = ['NONE', '0'];
+        if (null !== $pin?->expander && 1 === preg_match('/\.([A-Z]?)(\d+)$|\.[A-Z]?(\d+)$/', $pin->name(), $match)) {
+            [$port, $bit] = ['EXPANDER + ' . $expanders[$pin->expander], (string) PinNumbers::ofProgram($pin)];
+        } elseif (null !== $pin && 1 === preg_match('/^P([A-Z])(\d)$/', $pin->name(), $match)) {
+            [$port, $bit] = [(string) (ord($match[1]) - ord('A')), $match[2]];
+        }
+        $number = null === $pin ? null : PinNumbers::ofProgram($pin);
+
+        return sprintf(
+            '{%s, %s, %s, %d, %d},%s',
+            $port,
+            $bit,
+            $number ?? 'NONE',
+            $high,
+            $pulls,
+            null === $pin ? '' : '  // ' . $pin->bothNames(),
+        );
+    }
+
+    private static function isActiveHigh(Inspection $inspection, string $function): bool
+    {
+        $board = $inspection->board;
+        $relay = $board->actuatorOf($function);
+        $level = null === $relay
+            ? $board->functions[$function]->lamp?->litLevel()
+                ?? ($board->isCarriersOwnLamp($function) ? ($inspection->seating->pins[$function] ?? null)?->header->lamp : null)
+            : $board->actuator($relay)->activeLevel->value;
+
+        return Level::Low !== $level;
+    }
+
+    private static function kind(Inspection $inspection, string $function): string
+    {
+        $sensed = null;
+        foreach ($inspection->board->lines as $line) {
+            foreach ($line->surfaces as $surface) {
+                $sensed = $surface->function === $function ? $surface->rule->sensed ?? $sensed : $sensed;
+            }
+        }
+
+        return match ($inspection->board->functions[$function]->kind) {
+            FunctionKind::OneWireSensor => Sensed::Humidity === $sensed ? 'READS_PULSES' : 'READS_ONE_WIRE',
+            FunctionKind::AnalogueSensor => 'READS_ANALOGUE',
+            default => 'READS_LEVEL',
+        };
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function expanders(Inspection $inspection): array
+    {
+        $rows = [];
+        $registers = 0;
+        foreach ($inspection->board->expanders as $fitted) {
+            $kind = $inspection->board->expander($fitted)->kind;
+            $rows[] = match ($kind) {
+                ExpanderKind::QuasiBidirectional => sprintf('{EIGHT_BITS, 0x%02X},', $fitted->address),
+                ExpanderKind::PushPull => sprintf('{SIXTEEN_BITS, 0x%02X},', $fitted->address),
+                ExpanderKind::ShiftRegister => sprintf('{SHIFT_REGISTER, %d},', 3 * $registers++),
+            };
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Data, clock and latch of each shift register.
+     *
+     * @param \Closure(string, bool): string $pin
+     * @return list<string>
+     */
+    private static function registers(Inspection $inspection, \Closure $pin): array
+    {
+        $rows = [];
+        foreach ($inspection->board->expanders as $fitted) {
+            if (ExpanderKind::ShiftRegister === $inspection->board->expander($fitted)->kind) {
+                foreach ([FunctionKind::RegisterData, FunctionKind::RegisterClock, FunctionKind::RegisterLatch] as $kind) {
+                    foreach ($inspection->board->groups[$fitted->bus]->functions ?? [] as $function) {
+                        if ($inspection->board->functions[$function]->kind === $kind) {
+                            $rows[] = $pin($function, true);
+                        }
+                    }
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * The channel that comes by the serial line, its rate, and what ends a text.
+     *
+     * @return array<string, int>
+     */
+    private static function serial(Inspection $inspection, ProgramTables $tables): array
+    {
+        $facts = $inspection->board->program->firmware ?? new FirmwareFacts();
+        foreach ($inspection->controls->routes as $id => $route) {
+            if (isset($tables->channels[$id]) && Addressing::Command === $route->hops[0]->profile->addressing) {
+                $ending = $route->hops[0]->channel->reading?->ending;
+
+                return [
+                    'SERIAL_CHANNEL' => $tables->channels[$id],
+                    'SERIAL_RATE' => $facts->radioRate,
+                    'SERIAL_PAUSE_MS' => LineEnding::None === $ending ? self::TEXT_PAUSE_MILLISECONDS : 0,
+                ];
+            }
+        }
+
+        return ['SERIAL_CHANNEL' => 255, 'SERIAL_RATE' => $facts->consoleRate ?: self::RATE, 'SERIAL_PAUSE_MS' => 0];
+    }
+
+    /** The setting that is nearest to what is stated, and not shorter where there is one. */
+    private static function watchdog(?float $seconds): int
+    {
+        $wanted = ProgramTables::watchdogMilliseconds($seconds);
+        for ($setting = 0; $setting < self::LONGEST_WATCHDOG && self::WATCHDOG_MILLISECONDS << $setting < $wanted; ++$setting);
+
+        return $setting;
+    }
+}

@@ -1,0 +1,313 @@
+/*
+ * A bench for the 8-bit chip: runs a program in simavr, does to its pins what a script says, and writes down what it does to them.
+ *
+ *   chipbench PROGRAM.elf < SCRIPT
+ *
+ * Each line of the script begins with microseconds, in their order:
+ *   T pin D5 0|1           the world pulls a pin to a level
+ *   T free D5              the world lets it go: a pull-up, inside or outside, decides
+ *   T pull D4              there is a pull-up outside
+ *   T byte 65              a byte arrives on the serial line
+ *   T thermometer D4 N|-   a one-wire thermometer says N sixteenths of a degree, or is not there
+ *   T power 0|1            power goes, and comes: memory that keeps stays, all else is lost
+ *   T reset watchdog|brown-out|button   a reset of that kind
+ *   T hang                 the program hangs where it is, with interrupts running
+ *   T end
+ * It prints, with the same clock: “T D7 1”, “T D7 0” and “T D7 z” for an output and an input; “T says TEXT” for a line on the serial line;
+ * “T starts CAUSE” for each start.
+ */
+#include <ctype.h>
+#include <stdint.h>
+#include <stdio.h>
+#include <stdlib.h>
+#include <string.h>
+
+#include <simavr/avr_eeprom.h>
+#include <simavr/avr_ioport.h>
+#include <simavr/avr_uart.h>
+#include <simavr/sim_avr.h>
+#include <simavr/sim_cycle_timers.h>
+#include <simavr/sim_elf.h>
+#include <simavr/sim_io.h>
+
+#define EEPROM_BYTES 1024
+#define PORTS 3
+#define MHZ 16
+
+static const char PORT_NAMES[PORTS] = {'B', 'C', 'D'};
+
+static avr_t *avr;
+static uint64_t base_micros; /* when this power began */
+static uint8_t eeprom[EEPROM_BYTES];
+static uint8_t last_port[PORTS], last_ddr[PORTS], known[PORTS];
+static char said[256];
+static size_t said_length;
+
+static uint64_t micros(void) { return base_micros + avr->cycle / MHZ; }
+
+static int port_of(const char *pin) { return toupper((unsigned char)pin[0]) - 'B'; }
+static int bit_of(const char *pin) { return pin[1] - '0'; }
+static avr_irq_t *pin_irq(const char *pin) { return avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port_of(pin)]), (uint32_t)bit_of(pin)); }
+
+/* What the world does to each pin: where it does nothing, a pull-up inside the chip decides. */
+static uint8_t held_masks[PORTS], held_levels[PORTS];
+
+static void hold_port(int port) {
+  avr_ioport_external_t outside = {.name = (unsigned long)PORT_NAMES[port], .mask = held_masks[port], .value = held_levels[port]};
+  avr_ioctl(avr, AVR_IOCTL_IOPORT_SET_EXTERNAL(PORT_NAMES[port]), &outside);
+}
+
+static void hold(const char *pin, int is_held, int level) {
+  int port = port_of(pin);
+  uint8_t mask = (uint8_t)(1 << bit_of(pin));
+  held_masks[port] = (uint8_t)(is_held ? held_masks[port] | mask : held_masks[port] & ~mask);
+  held_levels[port] = (uint8_t)(level ? held_levels[port] | mask : held_levels[port] & ~mask);
+  if (!avr) return;
+  hold_port(port);
+  avr_raise_irq(pin_irq(pin), (uint32_t)(is_held ? level : 1));
+}
+
+/* What each pin does, told when it changes. */
+static void told(int port, uint8_t levels, uint8_t directions) {
+  for (int bit = 0; bit < 8; ++bit) {
+    uint8_t mask = (uint8_t)(1 << bit);
+    int was_out = known[port] && (last_ddr[port] & mask), is_out = directions & mask;
+    int was_high = last_port[port] & mask, is_high = levels & mask;
+    if (is_out && (!was_out || !was_high != !is_high)) printf("%llu %c%d %d\n", (unsigned long long)micros(), PORT_NAMES[port], bit, is_high ? 1 : 0);
+    if (!is_out && was_out) printf("%llu %c%d z\n", (unsigned long long)micros(), PORT_NAMES[port], bit);
+  }
+  last_port[port] = levels;
+  last_ddr[port] = directions;
+  known[port] = 1;
+}
+
+/* A thermometer on one wire. */
+static struct {
+  char pin[4];
+  int is_there;
+  int16_t sixteenths;
+  uint64_t low_since;
+  int is_low;
+  uint8_t command, bits;
+  uint8_t bytes[9];
+  int sends, sent; /* bits */
+} wire;
+
+static avr_cycle_count_t wire_release(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
+  (void)a;
+  (void)when;
+  (void)parameter;
+  avr_raise_irq(pin_irq(wire.pin), 1);
+  return 0;
+}
+
+static avr_cycle_count_t wire_hold(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
+  (void)when;
+  avr_raise_irq(pin_irq(wire.pin), 0);
+  avr_cycle_timer_register(a, (avr_cycle_count_t)(uintptr_t)parameter * MHZ, wire_release, NULL);
+  return 0;
+}
+
+static void wire_fill(void) {
+  memset(wire.bytes, 0, sizeof wire.bytes);
+  wire.bytes[0] = (uint8_t)wire.sixteenths;
+  wire.bytes[1] = (uint8_t)(wire.sixteenths >> 8);
+  wire.bytes[4] = 0x7F;
+  wire.bytes[5] = 0xFF;
+  uint8_t sum = 0;
+  for (int place = 0; place < 8; ++place) {
+    uint8_t left = wire.bytes[place];
+    for (int bit = 0; bit < 8; ++bit, left = (uint8_t)(left >> 1)) sum = (uint8_t)((sum ^ left) & 1 ? (sum >> 1) ^ 0x8C : sum >> 1);
+  }
+  wire.bytes[8] = sum;
+}
+
+static void wire_changed(uint8_t levels, uint8_t directions) {
+  uint8_t mask = (uint8_t)(1 << bit_of(wire.pin));
+  int low = (directions & mask) && !(levels & mask);
+  if (low == wire.is_low) return;
+  wire.is_low = low;
+  if (low) {
+    wire.low_since = micros();
+    return;
+  }
+  if (!wire.is_there) {
+    avr_cycle_timer_register(avr, 1 * MHZ, wire_release, NULL);
+    return;
+  }
+  uint64_t lasted = micros() - wire.low_since;
+  if (lasted >= 400) {
+    wire.command = wire.bits = 0;
+    wire.sends = wire.sent = 0;
+    avr_cycle_timer_register(avr, 20 * MHZ, wire_hold, (void *)(uintptr_t)120);
+    return;
+  }
+  if (wire.sends > 0) {
+    int one = wire.bytes[wire.sent / 8] >> (wire.sent % 8) & 1;
+    ++wire.sent;
+    --wire.sends;
+    if (!one) avr_cycle_timer_register(avr, 1 * MHZ, wire_hold, (void *)(uintptr_t)30);
+    return;
+  }
+  wire.command = (uint8_t)(wire.command >> 1 | (lasted < 15 ? 0x80 : 0));
+  if (8 == ++wire.bits) {
+    wire.bits = 0;
+    if (0xBE == wire.command) {
+      wire_fill();
+      wire.sends = 72;
+      wire.sent = 0;
+    }
+  }
+}
+
+static void port_changed(avr_irq_t *irq, uint32_t value, void *parameter) {
+  (void)irq;
+  int port = (int)(intptr_t)parameter;
+  if (wire.pin[0] && port == port_of(wire.pin)) wire_changed((uint8_t)value, last_ddr[port]);
+  told(port, (uint8_t)value, last_ddr[port]);
+}
+
+static void direction_changed(avr_irq_t *irq, uint32_t value, void *parameter) {
+  (void)irq;
+  int port = (int)(intptr_t)parameter;
+  if (wire.pin[0] && port == port_of(wire.pin)) wire_changed(last_port[port], (uint8_t)value);
+  told(port, last_port[port], (uint8_t)value);
+}
+
+static void byte_said(avr_irq_t *irq, uint32_t value, void *parameter) {
+  (void)irq;
+  (void)parameter;
+  if ('\n' == value) {
+    said[said_length] = '\0';
+    printf("%llu says %s\n", (unsigned long long)micros(), said);
+    said_length = 0;
+  } else if ('\r' != value && said_length + 1 < sizeof said) {
+    said[said_length++] = (char)value;
+  }
+}
+
+static void no_sleep(avr_t *a, avr_cycle_count_t long_) {
+  (void)a;
+  (void)long_;
+}
+
+static void connect_all(void) {
+  for (int port = 0; port < PORTS; ++port) {
+    known[port] = last_port[port] = last_ddr[port] = 0;
+    avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), IOPORT_IRQ_REG_PORT), port_changed, (void *)(intptr_t)port);
+    avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), IOPORT_IRQ_DIRECTION_ALL), direction_changed,
+                            (void *)(intptr_t)port);
+  }
+  uint32_t flags = 0;
+  avr_ioctl(avr, AVR_IOCTL_UART_GET_FLAGS('0'), &flags);
+  flags &= ~(uint32_t)(AVR_UART_FLAG_STDIO | AVR_UART_FLAG_POLL_SLEEP);
+  avr_ioctl(avr, AVR_IOCTL_UART_SET_FLAGS('0'), &flags);
+  avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_UART_GETIRQ('0'), UART_IRQ_OUTPUT), byte_said, NULL);
+}
+
+static elf_firmware_t firmware;
+
+static void power_on(void) {
+  avr = avr_make_mcu_by_name("atmega328p");
+  avr_init(avr);
+  avr->frequency = MHZ * 1000000;
+  avr->sleep = no_sleep;
+  avr->log = 1;
+  avr_load_firmware(avr, &firmware);
+  avr->frequency = MHZ * 1000000;
+  /* Memory begins as it will. */
+  for (uint32_t at = 0x100; at <= avr->ramend; ++at) avr->data[at] = (uint8_t)(at * 37 + 11);
+  avr_eeprom_desc_t all = {.ee = eeprom, .offset = 0, .size = EEPROM_BYTES};
+  avr_ioctl(avr, AVR_IOCTL_EEPROM_SET, &all);
+  connect_all();
+}
+
+static void power_off(void) {
+  avr_eeprom_desc_t all = {.ee = NULL, .offset = 0, .size = EEPROM_BYTES};
+  avr_ioctl(avr, AVR_IOCTL_EEPROM_GET, &all);
+  if (all.ee) memcpy(eeprom, all.ee, EEPROM_BYTES);
+  for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
+}
+
+static int is_stopped;
+
+static avr_cycle_count_t stop_here(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
+  (void)a;
+  (void)when;
+  (void)parameter;
+  is_stopped = 1;
+  return 0;
+}
+
+/* Runs to a moment; 0 where the program crashed. */
+static int run_to(uint64_t until) {
+  if (until <= micros()) return 1;
+  is_stopped = 0;
+  avr_cycle_timer_register(avr, (until - base_micros) * MHZ - avr->cycle, stop_here, NULL);
+  while (!is_stopped) {
+    int state = avr_run(avr);
+    if (cpu_Done == state || cpu_Crashed == state) {
+      printf("%llu crashed\n", (unsigned long long)micros());
+      return 0;
+    }
+  }
+  return 1;
+}
+
+int main(int count, char **words) {
+  if (count < 2 || elf_read_firmware(words[1], &firmware) != 0) return 2;
+  memset(eeprom, 0xFF, sizeof eeprom);
+  uint64_t now = 0;
+  int is_on = 0;
+  char line[256];
+  while (fgets(line, sizeof line, stdin)) {
+    unsigned long long at;
+    char word[24] = "", one[24] = "", two[24] = "";
+    if (sscanf(line, "%llu %23s %23s %23s", &at, word, one, two) < 2) continue;
+    if (is_on && !run_to(at)) return 1;
+    now = at;
+    if (!strcmp(word, "power")) {
+      if ('1' == one[0] && !is_on) {
+        base_micros = now;
+        power_on();
+        is_on = 1;
+        wire.is_low = 0;
+        for (int port = 0; port < PORTS; ++port) {
+          hold_port(port);
+          for (int bit = 0; bit < 8; ++bit) {
+            if (held_masks[port] >> bit & 1) {
+              avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), bit), held_levels[port] >> bit & 1);
+            }
+          }
+        }
+      } else if ('0' == one[0] && is_on) {
+        power_off();
+        is_on = 0;
+      }
+    } else if (!strcmp(word, "pull")) {
+      hold(one, 1, 1);
+    } else if (!strcmp(word, "pin")) {
+      hold(one, 1, '1' == two[0]);
+    } else if (!strcmp(word, "free")) {
+      hold(one, 0, 1);
+    } else if (!strcmp(word, "byte")) {
+      if (is_on) avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_UART_GETIRQ('0'), UART_IRQ_INPUT), (uint32_t)atoi(one));
+    } else if (!strcmp(word, "thermometer")) {
+      snprintf(wire.pin, sizeof wire.pin, "%.2s", one);
+      wire.is_there = '-' != two[0] || two[1] != '\0';
+      wire.sixteenths = (int16_t)atoi(two);
+    } else if (!strcmp(word, "reset") && is_on) {
+      avr_reset(avr);
+      /* What each kind leaves in the register of causes: power-on 1, button 2, brown-out 4, watchdog 8. */
+      avr->data[0x54] = !strcmp(one, "watchdog") ? 8 : !strcmp(one, "brown-out") ? 4 : 2;
+      for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
+    } else if (!strcmp(word, "hang") && is_on) {
+      /* A jump to itself where it stands: interrupts go on, the loop does not. */
+      avr->flash[avr->pc] = 0xFF;
+      avr->flash[avr->pc + 1] = 0xCF;
+    } else if (!strcmp(word, "end")) {
+      break;
+    }
+  }
+  return 0;
+}

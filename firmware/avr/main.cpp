@@ -51,6 +51,16 @@ void hear(uint8_t byte) {
   end_text();
 }
 
+/** What runs here, said a letter at a time: nothing waits for the line. */
+void say_stamp() {
+  static const char *next = board::STAMP;
+  uint8_t letter = flash_byte(next);
+  if (0 != letter && chip::serial_is_free()) {
+    chip::serial_write(letter);
+    ++next;
+  }
+}
+
 /** Which start this is, counted from the last time that power came or ten minutes were quiet. */
 uint8_t count_resets() {
   bool is_power = 0 != (reset_cause & _BV(PORF));
@@ -130,7 +140,6 @@ int main() {
   chip::begin_serial(board::SERIAL_RATE);
   set_sleep_mode(SLEEP_MODE_IDLE);
   sei();
-  chip::serial_say(board::STAMP);
   chip::read_expanders();
 
   uint8_t steps[room(board::LINE_COUNT)];
@@ -161,6 +170,7 @@ int main() {
     program.pass(chip::now());
     chip::write_expanders();
     ring.step();
+    say_stamp();
     remember_resets();
     // Only here, where inputs were read and outputs were written: a loop that hangs anywhere is reset.
     wdt_reset();

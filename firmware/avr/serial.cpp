@@ -37,6 +37,8 @@ bool serial_read(uint8_t *byte) {
   return true;
 }
 
+bool serial_is_free() { return 0 != (UCSR0A & _BV(UDRE0)); }
+
 void serial_write(uint8_t byte) {
   while (!(UCSR0A & _BV(UDRE0))) {
   }

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Support;
+
+use IronLatch\Core\Bench\BenchScript;
+use IronLatch\Core\Bench\Course;
+use IronLatch\Core\Bench\Customary;
+use IronLatch\Core\Bench\Deed;
+use IronLatch\Core\Bench\DeedKind;
+use IronLatch\Core\Bench\Happening;
+use IronLatch\Core\Bench\Happens;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Program\InfraredDecoder;
+use IronLatch\Core\Program\Micros;
+use IronLatch\Core\Review\Inspection;
+
+/** A run of the bench as the same events on the pins of the simulated chip, and what both say of the outputs. */
+final class ChipCourse
+{
+    public readonly Course $course;
+    private readonly Inspection $inspection;
+
+    public function __construct(Board $board, BenchScript $script)
+    {
+        $this->inspection = new Inspection($board);
+        $this->course = Course::of($this->inspection, $script);
+    }
+
+    /** “D7” for the chip’s PD7. */
+    private function pin(string $function): string
+    {
+        return substr($this->inspection->seating->pins[$function]->name(), 1);
+    }
+
+    /**
+     * @return list<string> for firmware/tests/chipbench.c
+     */
+    public function script(): array
+    {
+        $lines = [];
+        foreach ($this->inspection->board->functions as $id => $function) {
+            if (isset($this->inspection->seating->pins[$id]) && null === $this->inspection->board->actuatorOf($id)) {
+                $lines[] = [0, $function->kind->isContact()
+                    ? sprintf('pin %s %d', $this->pin($id), PullDirection::Down !== $function->pull?->direction)
+                    : sprintf('pull %s', $this->pin($id))];
+                if (FunctionKind::OneWireSensor === $function->kind) {
+                    $reading = $this->first(Happens::Sensor, $id)->value ?? '20';
+                    $lines[] = [0, sprintf('thermometer %s %d', $this->pin($id), (int) round((float) $reading * 16))];
+                }
+            }
+        }
+        foreach ($this->course->happenings as $one) {
+            foreach ($this->does($one) as $line) {
+                $lines[] = $line;
+            }
+        }
+        foreach ($this->course->script->deeds as $deed) {
+            foreach ($this->done($deed) as $line) {
+                $lines[] = $line;
+            }
+        }
+        $lines[] = [Micros::of($this->course->script->until), 'end'];
+        usort($lines, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_map(static fn(array $line): string => $line[0] . ' ' . $line[1], $lines);
+    }
+
+    private function first(Happens $kind, string $subject): ?Happening
+    {
+        return $this->course->all($kind, $subject)[0] ?? null;
+    }
+
+    /**
+     * @return list<array{int, string}>
+     */
+    private function does(Happening $one): array
+    {
+        $function = $this->inspection->board->functions[$one->subject] ?? null;
+
+        return match ($one->kind) {
+            // The chip has its boot loader behind it; its program is quicker at its first step than a millisecond.
+            Happens::Runs => [[$one->micros - 1_000, 'power 1']],
+            Happens::Reset => [[$one->micros, 'power 0']],
+            Happens::Contact => [[
+                $one->micros,
+                sprintf('pin %s %d', $this->pin($one->subject), ('1' === $one->value) === (PullDirection::Down === $function?->pull?->direction)),
+            ]],
+            Happens::Arrives => $this->typed($one),
+            default => [],
+        };
+    }
+
+    /**
+     * A text whose last letter arrives when the bench says so.
+     *
+     * @return list<array{int, string}>
+     */
+    private function typed(Happening $one): array
+    {
+        $lines = [];
+        $text = $one->value . "\n";
+        foreach (str_split($text) as $place => $letter) {
+            $lines[] = [$one->micros - 1_050 * (strlen($text) - 1 - $place), 'byte ' . ord($letter)];
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @return list<array{int, string}>
+     */
+    private function done(Deed $deed): array
+    {
+        $at = Micros::of($deed->at);
+        $entry = $this->inspection->controls->entries[$deed->what] ?? null;
+        if (DeedKind::Sensor === $deed->do && null !== $entry) {
+            $function = $this->inspection->board->lines[$entry->line]->surfaces[$deed->what]->function;
+
+            return [[$at, sprintf('thermometer %s %s', $this->pin($function), '' === $deed->value ? '-' : (string) (int) round((float) $deed->value * 16))]];
+        }
+        if (DeedKind::Press !== $deed->do || null === $entry || SurfaceKind::InfraredKey !== $entry->kind || null === $entry->code) {
+            return [];
+        }
+        $pin = $this->pin($entry->column);
+        $held = Micros::of($deed->for ?? Customary::PRESS_SECONDS);
+        $lines = self::frame($pin, $at, (int) hexdec($entry->code->value));
+        for ($after = Micros::of(Customary::REPEAT_SECONDS); $after < $held; $after += Micros::of(Customary::REPEAT_SECONDS)) {
+            array_push($lines, ...self::frame($pin, $at + $after, null));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param ?int $code null for the sign of a held key
+     * @return list<array{int, string}>
+     */
+    private static function frame(string $pin, int $at, ?int $code): array
+    {
+        $spaces = null === $code ? [InfraredDecoder::REPEAT_SPACE] : [InfraredDecoder::HEAD_SPACE];
+        for ($bit = InfraredDecoder::BITS - 1; null !== $code && $bit >= 0; --$bit) {
+            $spaces[] = 1 === ($code >> $bit & 1) ? InfraredDecoder::ONE_SPACE : InfraredDecoder::ZERO_SPACE;
+        }
+        $lines = [];
+        $stretch = Micros::of(Customary::STRETCH_SECONDS);
+        foreach ([...$spaces, 0] as $place => $space) {
+            $mark = 0 === $place ? InfraredDecoder::HEAD_MARK : InfraredDecoder::BIT_MARK;
+            $lines[] = [$at, sprintf('pin %s 0', $pin)];
+            $lines[] = [$at + $mark + $stretch, sprintf('pin %s 1', $pin)];
+            $at += $mark + $space;
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What the bench says of the outputs.
+     *
+     * @return list<array{int, string, string}> microseconds, pin, level
+     */
+    public function expected(): array
+    {
+        $pins = $this->outputs();
+        $levels = [];
+        foreach ($this->course->all(Happens::Pin) as $one) {
+            if (in_array(substr($one->subject, 1), $pins, true)) {
+                $levels[] = [$one->micros, substr($one->subject, 1), $one->value];
+            }
+        }
+
+        return $levels;
+    }
+
+    /**
+     * What the chip does to them.
+     *
+     * @param list<string> $said by the chip
+     * @return list<array{int, string, string}>
+     */
+    public function done_(array $said): array
+    {
+        $pins = $this->outputs();
+        $levels = [];
+        foreach ($said as $line) {
+            [$micros, $pin, $level] = [...explode(' ', $line), '', ''];
+            if (in_array($pin, $pins, true)) {
+                $levels[] = [(int) $micros, $pin, $level];
+            }
+        }
+
+        return $levels;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function outputs(): array
+    {
+        return array_values(array_map(fn($relay): string => substr((string) $relay->pin, 1), $this->course->facts->relays));
+    }
+}

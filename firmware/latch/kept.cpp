@@ -13,33 +13,49 @@ uint16_t checked(uint16_t sum, uint8_t byte) {
 
 }  // namespace
 
-bool KeptRing::is_sound(uint16_t slot, uint16_t *number) const {
+/** Numbers go around: the newer of two is less than half of them ahead. */
+bool KeptRing::is_newer(uint16_t one, uint16_t other) { return static_cast<int16_t>(one - other) > 0; }
+
+uint16_t KeptRing::number_of(uint16_t slot) const { return static_cast<uint16_t>(byte_of(slot, 0) | byte_of(slot, 1) << 8); }
+
+bool KeptRing::is_sound(uint16_t slot) const {
   uint16_t sum = 0xFFFF;
   for (uint8_t place = 0; place + 2 < RECORD; ++place) sum = checked(sum, byte_of(slot, place));
-  *number = static_cast<uint16_t>(byte_of(slot, 0) | byte_of(slot, 1) << 8);
   return byte_of(slot, RECORD - 2) == (sum >> 8) && byte_of(slot, RECORD - 1) == (sum & 0xFF);
 }
 
+/** The newest first: only where its checksum is wrong is the one before looked at. */
 bool KeptRing::load(uint8_t *steps) {
-  has_any_ = false;
-  for (uint16_t slot = 0; slot < slots_; ++slot) {
-    uint16_t number;
-    // Numbers go around too: the newer of two is less than half of them ahead.
-    if (is_sound(slot, &number) && (!has_any_ || static_cast<int16_t>(number - number_) > 0)) {
+  uint16_t before = EMPTY;
+  for (uint16_t tried = 0; tried < slots_; ++tried) {
+    uint16_t newest = EMPTY, slot = 0;
+    for (uint16_t one = 0; one < slots_; ++one) {
+      uint16_t number = number_of(one);
+      if (EMPTY == number || (EMPTY != before && !is_newer(before, number))) continue;
+      if (EMPTY == newest || is_newer(number, newest)) {
+        newest = number;
+        slot = one;
+      }
+    }
+    if (EMPTY == newest) return false;
+    if (is_sound(slot)) {
       has_any_ = true;
       slot_ = slot;
-      number_ = number;
+      number_ = newest;
+      for (uint8_t line = 0; line < board::LINE_COUNT; ++line) steps[line] = byte_of(slot, static_cast<uint8_t>(2 + line));
+      return true;
     }
+    before = newest;
   }
-  for (uint8_t line = 0; has_any_ && line < board::LINE_COUNT; ++line) steps[line] = byte_of(slot_, static_cast<uint8_t>(2 + line));
-  return has_any_;
+  return false;
 }
 
 void KeptRing::keep(const uint8_t *steps) {
   // A record that is being written stays where it is: it is not sound before its last byte.
   if (!is_busy()) {
     slot_ = has_any_ && slot_ + 1 < slots_ ? static_cast<uint16_t>(slot_ + 1) : 0;
-    ++number_;
+    // A memory that was never written says EMPTY everywhere.
+    if (EMPTY == ++number_) ++number_;
     has_any_ = true;
   }
   record_[0] = static_cast<uint8_t>(number_);

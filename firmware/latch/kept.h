@@ -30,7 +30,11 @@ class KeptRing {
 
  private:
   uint8_t byte_of(uint16_t slot, uint8_t place) const { return store::read(static_cast<uint16_t>(slot * RECORD + place)); }
-  bool is_sound(uint16_t slot, uint16_t *number) const;
+  uint16_t number_of(uint16_t slot) const;
+  bool is_sound(uint16_t slot) const;
+  static bool is_newer(uint16_t one, uint16_t other);
+
+  static const uint16_t EMPTY = 0xFFFF;
 
   uint16_t slots_;
   uint16_t slot_;    // of the newest record

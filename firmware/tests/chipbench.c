@@ -206,6 +206,20 @@ static void connect_all(void) {
 }
 
 static elf_firmware_t firmware;
+static void (*reset_of_chip)(struct avr_t *);
+static uint8_t hung_bytes[2];
+static uint32_t hung_at;
+static int is_hung;
+
+/* Any reset: pins are let go, the clock of the simulator begins anew, and a loop that hung is sound again. */
+static void reset_begins(struct avr_t *a) {
+  for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
+  base_micros += a->cycle / MHZ;
+  a->cycle = 0;
+  if (is_hung) memcpy(a->flash + hung_at, hung_bytes, sizeof hung_bytes);
+  is_hung = 0;
+  if (reset_of_chip) reset_of_chip(a);
+}
 
 static void power_on(void) {
   avr = avr_make_mcu_by_name("atmega328p");
@@ -219,7 +233,18 @@ static void power_on(void) {
   for (uint32_t at = 0x100; at <= avr->ramend; ++at) avr->data[at] = (uint8_t)(at * 37 + 11);
   avr_eeprom_desc_t all = {.ee = eeprom, .offset = 0, .size = EEPROM_BYTES};
   avr_ioctl(avr, AVR_IOCTL_EEPROM_SET, &all);
+  reset_of_chip = avr->reset;
+  avr->reset = reset_begins;
   connect_all();
+  wire.is_low = 0;
+  for (int port = 0; port < PORTS; ++port) {
+    hold_port(port);
+    for (int bit = 0; bit < 8; ++bit) {
+      if (held_masks[port] >> bit & 1) {
+        avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), (uint32_t)bit), held_levels[port] >> bit & 1);
+      }
+    }
+  }
 }
 
 static void power_off(void) {
@@ -227,29 +252,72 @@ static void power_off(void) {
   avr_ioctl(avr, AVR_IOCTL_EEPROM_GET, &all);
   if (all.ee) memcpy(eeprom, all.ee, EEPROM_BYTES);
   for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
+  avr = NULL;
+}
+
+/* What the script says, word by word. */
+static struct {
+  unsigned long long at;
+  char word[24], one[24], two[24];
+} command;
+
+static void reset_as(const char *kind) {
+  avr_reset(avr);
+  /* What each kind leaves in the register of causes: button 2, brown-out 4, watchdog 8. */
+  avr->data[0x54] = !strcmp(kind, "watchdog") ? 8 : !strcmp(kind, "brown-out") ? 4 : 2;
+}
+
+/* Everything but power. */
+static void apply(void) {
+  if (!strcmp(command.word, "pull")) {
+    hold(command.one, 1, 1);
+  } else if (!strcmp(command.word, "pin")) {
+    hold(command.one, 1, '1' == command.two[0]);
+  } else if (!strcmp(command.word, "free")) {
+    hold(command.one, 0, 1);
+  } else if (!strcmp(command.word, "thermometer")) {
+    snprintf(wire.pin, sizeof wire.pin, "%.2s", command.one);
+    wire.is_there = '-' != command.two[0] || command.two[1] != '\0';
+    wire.sixteenths = (int16_t)atoi(command.two);
+  } else if (avr && !strcmp(command.word, "byte")) {
+    avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_UART_GETIRQ('0'), UART_IRQ_INPUT), (uint32_t)atoi(command.one));
+  } else if (avr && !strcmp(command.word, "reset")) {
+    reset_as(command.one);
+  } else if (avr && !strcmp(command.word, "hang")) {
+    /* A jump to itself where it stands: interrupts go on, the loop does not. */
+    hung_at = avr->pc;
+    memcpy(hung_bytes, avr->flash + hung_at, sizeof hung_bytes);
+    is_hung = 1;
+    avr->flash[avr->pc] = 0xFF;
+    avr->flash[avr->pc + 1] = 0xCF;
+  }
 }
 
 static int is_stopped;
 
-static avr_cycle_count_t stop_here(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
+/* At the very moment: a chip that sleeps would be at its next tick when it has come back from here. */
+static avr_cycle_count_t apply_here(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
   (void)a;
   (void)when;
   (void)parameter;
+  apply();
   is_stopped = 1;
   return 0;
 }
 
-/* Runs to a moment; 0 where the program crashed. */
+/* Runs to a moment, and does what is to be done there; 0 where the program crashed. */
 static int run_to(uint64_t until) {
-  if (until <= micros()) return 1;
+  uint64_t cycle = (until - base_micros) * MHZ;
   is_stopped = 0;
-  avr_cycle_timer_register(avr, (until - base_micros) * MHZ - avr->cycle, stop_here, NULL);
+  avr_cycle_timer_register(avr, cycle > avr->cycle ? cycle - avr->cycle : 1, apply_here, NULL);
   while (!is_stopped) {
     int state = avr_run(avr);
     if (cpu_Done == state || cpu_Crashed == state) {
       printf("%llu crashed\n", (unsigned long long)micros());
       return 0;
     }
+    /* A reset of the chip’s own forgets what was put off. */
+    if (!is_stopped && micros() >= until) apply_here(avr, avr->cycle, NULL);
   }
   return 1;
 }
@@ -257,56 +325,22 @@ static int run_to(uint64_t until) {
 int main(int count, char **words) {
   if (count < 2 || elf_read_firmware(words[1], &firmware) != 0) return 2;
   memset(eeprom, 0xFF, sizeof eeprom);
-  uint64_t now = 0;
-  int is_on = 0;
   char line[256];
   while (fgets(line, sizeof line, stdin)) {
-    unsigned long long at;
-    char word[24] = "", one[24] = "", two[24] = "";
-    if (sscanf(line, "%llu %23s %23s %23s", &at, word, one, two) < 2) continue;
-    if (is_on && !run_to(at)) return 1;
-    now = at;
-    if (!strcmp(word, "power")) {
-      if ('1' == one[0] && !is_on) {
-        base_micros = now;
-        power_on();
-        is_on = 1;
-        wire.is_low = 0;
-        for (int port = 0; port < PORTS; ++port) {
-          hold_port(port);
-          for (int bit = 0; bit < 8; ++bit) {
-            if (held_masks[port] >> bit & 1) {
-              avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), bit), held_levels[port] >> bit & 1);
-            }
-          }
-        }
-      } else if ('0' == one[0] && is_on) {
-        power_off();
-        is_on = 0;
-      }
-    } else if (!strcmp(word, "pull")) {
-      hold(one, 1, 1);
-    } else if (!strcmp(word, "pin")) {
-      hold(one, 1, '1' == two[0]);
-    } else if (!strcmp(word, "free")) {
-      hold(one, 0, 1);
-    } else if (!strcmp(word, "byte")) {
-      if (is_on) avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_UART_GETIRQ('0'), UART_IRQ_INPUT), (uint32_t)atoi(one));
-    } else if (!strcmp(word, "thermometer")) {
-      snprintf(wire.pin, sizeof wire.pin, "%.2s", one);
-      wire.is_there = '-' != two[0] || two[1] != '\0';
-      wire.sixteenths = (int16_t)atoi(two);
-    } else if (!strcmp(word, "reset") && is_on) {
-      avr_reset(avr);
-      /* What each kind leaves in the register of causes: power-on 1, button 2, brown-out 4, watchdog 8. */
-      avr->data[0x54] = !strcmp(one, "watchdog") ? 8 : !strcmp(one, "brown-out") ? 4 : 2;
-      for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
-    } else if (!strcmp(word, "hang") && is_on) {
-      /* A jump to itself where it stands: interrupts go on, the loop does not. */
-      avr->flash[avr->pc] = 0xFF;
-      avr->flash[avr->pc + 1] = 0xCF;
-    } else if (!strcmp(word, "end")) {
-      break;
+    memset(&command, 0, sizeof command);
+    if (sscanf(line, "%llu %23s %23s %23s", &command.at, command.word, command.one, command.two) < 2) continue;
+    if (!avr) {
+      apply();
+    } else if (!run_to(command.at)) {
+      return 1;
+    }
+    if (!strcmp(command.word, "end")) break;
+    if (strcmp(command.word, "power")) continue;
+    if ('1' == command.one[0] && !avr) {
+      base_micros = command.at;
+      power_on();
+    } else if ('0' == command.one[0] && avr) {
+      power_off();
     }
   }
   return 0;

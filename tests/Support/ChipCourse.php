@@ -161,15 +161,15 @@ final class ChipCourse
     /**
      * What the bench says of the outputs.
      *
-     * @return list<array{int, string, string}> microseconds, pin, level
+     * @return array<string, list<array{int, string}>> microseconds and level, by pin
      */
     public function expected(): array
     {
-        $pins = $this->outputs();
-        $levels = [];
+        $levels = array_fill_keys($this->outputs(), []);
         foreach ($this->course->all(Happens::Pin) as $one) {
-            if (in_array(substr($one->subject, 1), $pins, true)) {
-                $levels[] = [$one->micros, substr($one->subject, 1), $one->value];
+            $pin = substr($one->subject, 1);
+            if (isset($levels[$pin])) {
+                $levels[$pin][] = [$one->micros, $one->value];
             }
         }
 
@@ -180,16 +180,15 @@ final class ChipCourse
      * What the chip does to them.
      *
      * @param list<string> $said by the chip
-     * @return list<array{int, string, string}>
+     * @return array<string, list<array{int, string}>> microseconds and level, by pin
      */
-    public function done_(array $said): array
+    public function levels(array $said): array
     {
-        $pins = $this->outputs();
-        $levels = [];
+        $levels = array_fill_keys($this->outputs(), []);
         foreach ($said as $line) {
             [$micros, $pin, $level] = [...explode(' ', $line), '', ''];
-            if (in_array($pin, $pins, true)) {
-                $levels[] = [(int) $micros, $pin, $level];
+            if (isset($levels[$pin])) {
+                $levels[$pin][] = [(int) $micros, $level];
             }
         }
 

@@ -39,7 +39,6 @@ bool next_edge(Edge *edge);
 
 void begin_serial(uint32_t rate);
 bool serial_read(uint8_t *byte);
-bool serial_is_free();
 void serial_write(uint8_t byte);
 /** A text that lies where the tables lie. */
 void serial_say(const char *text);

@@ -1,4 +1,5 @@
 #include <avr/io.h>
+#include <util/delay.h>
 
 #include "chip.h"
 
@@ -11,13 +12,16 @@ namespace {
 using latch::board::EXPANDER_COUNT;
 
 struct State {
-  uint16_t outputs, directions, levels;  // a set bit: high; an input; high
+  uint16_t outputs, inputs, levels;  // a set bit: high; read by the program; high
+  uint16_t driven;                   // what is used as an output: all else stays an input
   bool has_changed;
 };
 State states[latch::room(EXPANDER_COUNT)];
 
 /** Waits for the bus: longer than a byte takes at 100 kHz, and no longer. */
 bool is_done() {
+  // A byte takes 90 us: it cannot be over before a tenth of that.
+  _delay_us(10);
   for (uint16_t turns = 0; turns < 2000; ++turns) {
     if (TWCR & _BV(TWINT)) return true;
   }
@@ -25,19 +29,24 @@ bool is_done() {
   return false;
 }
 
+/** An address or a byte was acknowledged: by one that is written to, or read from. Some simulators call the first by the second’s number. */
+bool is_acknowledged() {
+  uint8_t status = TWSR & 0xF8;
+  return 0x18 == status || 0x28 == status || 0x40 == status;
+}
+
 bool begin_to(uint8_t address, bool reads) {
   TWCR = _BV(TWINT) | _BV(TWSTA) | _BV(TWEN);
   if (!is_done()) return false;
   TWDR = static_cast<uint8_t>(address << 1 | (reads ? 1 : 0));
   TWCR = _BV(TWINT) | _BV(TWEN);
-  // Acknowledged by the one that is called.
-  return is_done() && (reads ? 0x40 : 0x18) == (TWSR & 0xF8);
+  return is_done() && is_acknowledged();
 }
 
 bool send(uint8_t byte) {
   TWDR = byte;
   TWCR = _BV(TWINT) | _BV(TWEN);
-  return is_done() && 0x28 == (TWSR & 0xF8);
+  return is_done() && is_acknowledged();
 }
 
 bool receive(uint8_t *byte, bool is_last) {
@@ -47,7 +56,12 @@ bool receive(uint8_t *byte, bool is_last) {
   return true;
 }
 
-void stop() { TWCR = _BV(TWINT) | _BV(TWEN) | _BV(TWSTO); }
+/** The bus is free again before anybody is called anew. */
+void stop() {
+  TWCR = _BV(TWINT) | _BV(TWEN) | _BV(TWSTO);
+  for (uint16_t turns = 0; turns < 200 && (TWCR & _BV(TWSTO)); ++turns) {
+  }
+}
 
 bool write_pair(uint8_t address, uint8_t from, uint16_t both) {
   bool is_sent = begin_to(address, false) && send(from) && send(static_cast<uint8_t>(both)) && send(static_cast<uint8_t>(both >> 8));
@@ -58,13 +72,13 @@ bool write_pair(uint8_t address, uint8_t from, uint16_t both) {
 void write_one(const latch::ExpanderRow &row, State &state) {
   if (latch::EIGHT_BITS == row.kind) {
     // Its inputs are outputs that are let go high.
-    bool is_sent = begin_to(row.address, false) && send(static_cast<uint8_t>(state.outputs | state.directions));
+    bool is_sent = begin_to(row.address, false) && send(static_cast<uint8_t>(state.outputs | ~state.driven));
     stop();
     state.has_changed = !is_sent;
   } else if (latch::SIXTEEN_BITS == row.kind) {
     // Levels before directions; inputs have their pull-ups.
-    state.has_changed = !(write_pair(row.address, 0x14, state.outputs) && write_pair(row.address, 0x0C, state.directions) &&
-                          write_pair(row.address, 0x00, state.directions));
+    state.has_changed = !(write_pair(row.address, 0x14, state.outputs) && write_pair(row.address, 0x0C, state.inputs) &&
+                          write_pair(row.address, 0x00, static_cast<uint16_t>(~state.driven)));
   } else {
     latch::Pin data = latch::row_of(latch::board::REGISTER_PINS, row.address);
     latch::Pin clock = latch::row_of(latch::board::REGISTER_PINS, static_cast<uint8_t>(row.address + 1));
@@ -94,7 +108,7 @@ void read_expanders() {
   for (uint8_t place = 0; place < EXPANDER_COUNT; ++place) {
     latch::ExpanderRow row = latch::row_of(latch::board::EXPANDERS, place);
     State &state = states[place];
-    if (0 == state.directions || latch::SHIFT_REGISTER == row.kind) continue;
+    if (0 == state.inputs || latch::SHIFT_REGISTER == row.kind) continue;
     uint8_t low = 0, high = 0;
     bool is_read = false;
     if (latch::EIGHT_BITS == row.kind) {
@@ -120,12 +134,12 @@ void expander_output(uint8_t expander, uint8_t bit, bool high) {
   uint16_t mask = static_cast<uint16_t>(1U << bit);
   state.outputs = static_cast<uint16_t>(high ? state.outputs | mask : state.outputs & ~mask);
   state.has_changed = true;
-  state.directions = static_cast<uint16_t>(state.directions & ~mask);
+  state.driven = static_cast<uint16_t>(state.driven | mask);
 }
 
 void expander_input(uint8_t expander, uint8_t bit) {
   State &state = states[expander];
-  state.directions = static_cast<uint16_t>(state.directions | (1U << bit));
+  state.inputs = static_cast<uint16_t>(state.inputs | (1U << bit));
   state.levels = static_cast<uint16_t>(state.levels | (1U << bit));
   state.has_changed = true;
 }

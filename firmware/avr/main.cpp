@@ -51,16 +51,6 @@ void hear(uint8_t byte) {
   end_text();
 }
 
-/** What runs here, said a letter at a time: nothing waits for the line. */
-void say_stamp() {
-  static const char *next = board::STAMP;
-  uint8_t letter = flash_byte(next);
-  if (0 != letter && chip::serial_is_free()) {
-    chip::serial_write(letter);
-    ++next;
-  }
-}
-
 /** Which start this is, counted from the last time that power came or ten minutes were quiet. */
 uint8_t count_resets() {
   bool is_power = 0 != (reset_cause & _BV(PORF));
@@ -116,9 +106,17 @@ namespace world {
 void output(uint8_t pin, bool active) { chip::put(row_of(board::PINS, pin), active); }
 void lamp(uint8_t pin, bool lit) { chip::put(row_of(board::PINS, pin), lit); }
 void keep(const uint8_t *steps) { ring.keep(steps); }
-// A serial line only listens; what else the program says is for whoever watches a trial.
-void tell(uint8_t, bool, const char *, const char *) {}
-void tell_number(uint8_t, bool, const char *, uint8_t) {}
+void tell(uint8_t channel, bool, const char *, const char *says) {
+  if (channel != board::SERIAL_CHANNEL) return;
+  chip::serial_say(says);
+  chip::serial_write('\n');
+}
+void tell_number(uint8_t channel, bool, const char *, uint8_t number) {
+  if (channel != board::SERIAL_CHANNEL) return;
+  chip::serial_number(number);
+  chip::serial_write('\n');
+}
+// What else the program says is for whoever watches a trial.
 void connect(uint8_t) {}
 void refuse(uint8_t, Refusal) {}
 void wait(uint8_t, uint32_t) {}
@@ -140,6 +138,7 @@ int main() {
   chip::begin_serial(board::SERIAL_RATE);
   set_sleep_mode(SLEEP_MODE_IDLE);
   sei();
+  chip::serial_say(board::STAMP);
   chip::read_expanders();
 
   uint8_t steps[room(board::LINE_COUNT)];
@@ -170,7 +169,6 @@ int main() {
     program.pass(chip::now());
     chip::write_expanders();
     ring.step();
-    say_stamp();
     remember_resets();
     // Only here, where inputs were read and outputs were written: a loop that hangs anywhere is reset.
     wdt_reset();

@@ -12,6 +12,10 @@ const uint8_t ROOM = 64;
 volatile uint8_t begin = 0, end = 0;
 volatile uint8_t heard[ROOM];
 
+const uint8_t SAID_ROOM = 160;
+volatile uint8_t said_begin = 0, said_end = 0;
+uint8_t said[SAID_ROOM];
+
 }  // namespace
 
 void begin_serial(uint32_t rate) {
@@ -37,12 +41,22 @@ bool serial_read(uint8_t *byte) {
   return true;
 }
 
-bool serial_is_free() { return 0 != (UCSR0A & _BV(UDRE0)); }
-
+/** Put into a line and sent letter by letter; what finds no room is lost, and nothing waits. */
 void serial_write(uint8_t byte) {
-  while (!(UCSR0A & _BV(UDRE0))) {
+  uint8_t next = static_cast<uint8_t>((said_end + 1) % SAID_ROOM);
+  if (next == said_begin) return;
+  said[said_end] = byte;
+  said_end = next;
+  UCSR0B = static_cast<uint8_t>(UCSR0B | _BV(UDRIE0));
+}
+
+void send_byte() {
+  if (said_begin == said_end) {
+    UCSR0B = static_cast<uint8_t>(UCSR0B & ~_BV(UDRIE0));
+    return;
   }
-  UDR0 = byte;
+  UDR0 = said[said_begin];
+  said_begin = static_cast<uint8_t>((said_begin + 1) % SAID_ROOM);
 }
 
 void serial_say(const char *text) {
@@ -57,3 +71,4 @@ void serial_number(uint32_t number) {
 }  // namespace chip
 
 ISR(USART_RX_vect) { chip::note_byte(); }
+ISR(USART_UDRE_vect) { chip::send_byte(); }

@@ -58,7 +58,7 @@ const uint16_t MOST_DUE = board::LINE_COUNT + board::RUN_LIMITS + board::SENSED_
                           board::SELECTOR_COUNT + board::RECEIVER_COUNT + board::RULE_COUNT + board::TIMER_COUNT + board::CHANNEL_COUNT + 2;
 
 struct Memory {
-  Time now, started_at, busy_until, looked_at;
+  Time now, started_at, busy_until, looked_at, aged_at;
   bool is_busy;
   uint8_t resets;
   bool is_halted;

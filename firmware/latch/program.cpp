@@ -46,7 +46,7 @@ void Program::start(const Kept &kept, const uint8_t *closed, Time now, uint32_t 
   Memory &m = memory_;
   m = Memory();
   m.seed = seed;
-  m.now = m.started_at = m.looked_at = now;
+  m.now = m.started_at = m.looked_at = m.aged_at = now;
   m.resets = kept.resets;
   m.knows_kept = nullptr != kept.steps;
   for (uint8_t place = 0; place <= board::CONTACT_COUNT / 8; ++place) m.closed[place] = m.raw[place] = closed[place];
@@ -81,6 +81,7 @@ bool Program::due(Time *at) const {
 
 void Program::pass(Time now) {
   Memory &m = memory_;
+  bool was_any = false;
   for (;;) {
     uint8_t next = NONE;
     for (uint8_t place = 0; place < m.dues; ++place) {
@@ -92,18 +93,22 @@ void Program::pass(Time now) {
     m.forget(static_cast<Due>(one.what), one.which);
     if (m.is_busy) one.at = later_of(one.at, m.busy_until);
     at(later_of(one.at, m.now));
+    was_any = true;
     falls_due(static_cast<Due>(one.what), one.which);
     tell_all();
   }
   at(later_of(now, m.now));
   age();
-  done();
+  // Where nothing was due nothing has changed since the last event.
+  if (was_any) done();
 }
 
 /** Moments that are so old that nothing depends on them any more would come back when the clock wraps. */
 void Program::age() {
   Memory &m = memory_;
   if (m.is_busy && is_over(m.busy_until, m.now)) m.is_busy = false;
+  if (m.now - m.aged_at < AGING_MS) return;
+  m.aged_at = m.now;
   for (uint8_t line = 0; line < board::LINE_COUNT; ++line) {
     LineState &one = m.lines[line];
     if (one.was_open && m.now - one.opened_at > board::LONGEST_WAIT_MS) one.was_open = false;

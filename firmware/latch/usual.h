@@ -16,6 +16,8 @@ const uint32_t LONGEST_RETRY_MS = 60000UL;
 const uint32_t GAP_MS = 300;
 /** A key that is held counts anew after so long without a frame. */
 const uint32_t KEY_RELEASED_MS = 150;
+/** How often it is looked for moments that are too old to matter. */
+const uint32_t AGING_MS = 60000UL;
 const uint32_t MINUTE_MS = 60000UL;
 const uint32_t WEEK_MS = 7UL * 24 * 60 * MINUTE_MS;
 

@@ -9,11 +9,14 @@
  *   T pull D4              there is a pull-up outside
  *   T byte 65              a byte arrives on the serial line
  *   T thermometer D4 N|-   a one-wire thermometer says N sixteenths of a degree, or is not there
+ *   T expander 32 8|16     an expander with so many bits at that address of the two-wire bus
+ *   T far 32.3 0|1         the world pulls a pin of an expander
  *   T power 0|1            power goes, and comes: memory that keeps stays, all else is lost
  *   T reset watchdog|brown-out|button   a reset of that kind
  *   T hang                 the program hangs where it is, with interrupts running
  *   T end
- * It prints, with the same clock: “T D7 1”, “T D7 0” and “T D7 z” for an output and an input; “T says TEXT” for a line on the serial line;
+ * It prints, with the same clock: “T D7 1”, “T D7 0” and “T D7 z” for an output and an input, “T X32.0 1” for one of an
+ * expander; “T says TEXT” for a line on the serial line;
  * “T starts CAUSE” for each start.
  */
 #include <ctype.h>
@@ -24,6 +27,7 @@
 
 #include <simavr/avr_eeprom.h>
 #include <simavr/avr_ioport.h>
+#include <simavr/avr_twi.h>
 #include <simavr/avr_uart.h>
 #include <simavr/sim_avr.h>
 #include <simavr/sim_cycle_timers.h>
@@ -160,6 +164,84 @@ static void wire_changed(uint8_t levels, uint8_t directions) {
   }
 }
 
+/* Expanders on the two-wire bus: one that has a byte and nothing else, and one with registers. */
+static struct expander {
+  int address, bits;
+  int is_called, has_pointer;
+  uint8_t pointer, registers[32];
+  uint16_t outside, told_levels, told_directions;
+  int is_known;
+} expanders[8];
+static int expander_count;
+
+static void expander_told(struct expander *one) {
+  uint16_t levels = 8 == one->bits ? one->registers[0] : (uint16_t)(one->registers[0x14] | one->registers[0x15] << 8);
+  uint16_t inputs = 8 == one->bits ? 0 : (uint16_t)(one->registers[0] | one->registers[1] << 8);
+  for (int bit = 0; bit < one->bits; ++bit) {
+    uint16_t mask = (uint16_t)(1 << bit);
+    int is_new = !one->is_known || ((one->told_levels ^ levels) & mask) || ((one->told_directions ^ inputs) & mask);
+    if (is_new && !(inputs & mask)) printf("%llu X%d.%d %d\n", (unsigned long long)micros(), one->address, bit, levels & mask ? 1 : 0);
+  }
+  one->told_levels = levels;
+  one->told_directions = inputs;
+  one->is_known = 1;
+}
+
+static void expander_written(struct expander *one, uint8_t byte) {
+  if (8 == one->bits) {
+    one->registers[0] = byte;
+  } else if (!one->has_pointer) {
+    one->pointer = byte & 31;
+    one->has_pointer = 1;
+    return;
+  } else {
+    one->registers[one->pointer] = byte;
+    one->pointer = (one->pointer + 1) & 31;
+    /* Both halves of a pair are told together. */
+    if (one->pointer & 1) return;
+  }
+  expander_told(one);
+}
+
+static uint8_t expander_read(struct expander *one) {
+  if (8 == one->bits) return (uint8_t)(one->registers[0] & one->outside);
+  uint8_t at = one->pointer;
+  one->pointer = (one->pointer + 1) & 31;
+  return (uint8_t)(0x12 == at ? one->outside : 0x13 == at ? one->outside >> 8 : one->registers[at]);
+}
+
+static void bus_changed(avr_irq_t *irq, uint32_t value, void *parameter) {
+  (void)irq;
+  (void)parameter;
+  avr_twi_msg_irq_t said_;
+  said_.u.v = value;
+  avr_irq_t *answer = avr_io_getirq(avr, AVR_IOCTL_TWI_GETIRQ(0), TWI_IRQ_INPUT);
+  for (int place = 0; place < expander_count; ++place) {
+    struct expander *one = &expanders[place];
+    if (said_.u.twi.msg & TWI_COND_STOP) one->is_called = 0;
+    if (said_.u.twi.msg & TWI_COND_START) {
+      one->is_called = said_.u.twi.addr >> 1 == one->address;
+      if (!(said_.u.twi.addr & 1)) one->has_pointer = 0;
+      if (one->is_called) avr_raise_irq(answer, avr_twi_irq_msg(TWI_COND_ACK, said_.u.twi.addr, 1));
+    }
+    if (!one->is_called) continue;
+    if (said_.u.twi.msg & TWI_COND_WRITE) {
+      avr_raise_irq(answer, avr_twi_irq_msg(TWI_COND_ACK, said_.u.twi.addr, 1));
+      expander_written(one, said_.u.twi.data);
+    }
+    if (said_.u.twi.msg & TWI_COND_READ) avr_raise_irq(answer, avr_twi_irq_msg(TWI_COND_READ, said_.u.twi.addr, expander_read(one)));
+  }
+}
+
+/* Without power nothing of it stays: the small one lets all its pins go high, the other makes inputs of them. */
+static void expanders_begin(void) {
+  for (int place = 0; place < expander_count; ++place) {
+    memset(expanders[place].registers, 8 == expanders[place].bits ? 0xFF : 0, sizeof expanders[place].registers);
+    if (16 == expanders[place].bits) expanders[place].registers[0] = expanders[place].registers[1] = 0xFF;
+    expanders[place].is_called = expanders[place].has_pointer = expanders[place].is_known = 0;
+  }
+}
+
 static void port_changed(avr_irq_t *irq, uint32_t value, void *parameter) {
   (void)irq;
   int port = (int)(intptr_t)parameter;
@@ -198,6 +280,8 @@ static void connect_all(void) {
     avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), IOPORT_IRQ_DIRECTION_ALL), direction_changed,
                             (void *)(intptr_t)port);
   }
+  avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_TWI_GETIRQ(0), TWI_IRQ_OUTPUT), bus_changed, NULL);
+  expanders_begin();
   uint32_t flags = 0;
   avr_ioctl(avr, AVR_IOCTL_UART_GET_FLAGS('0'), &flags);
   flags &= ~(uint32_t)(AVR_UART_FLAG_STDIO | AVR_UART_FLAG_POLL_SLEEP);
@@ -252,6 +336,11 @@ static void power_off(void) {
   avr_ioctl(avr, AVR_IOCTL_EEPROM_GET, &all);
   if (all.ee) memcpy(eeprom, all.ee, EEPROM_BYTES);
   for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
+  for (int place = 0; place < expander_count; ++place) {
+    for (int bit = 0; bit < expanders[place].bits && expanders[place].is_known; ++bit) {
+      if (!(expanders[place].told_directions >> bit & 1)) printf("%llu X%d.%d z\n", (unsigned long long)micros(), expanders[place].address, bit);
+    }
+  }
   avr = NULL;
 }
 
@@ -279,6 +368,19 @@ static void apply(void) {
     snprintf(wire.pin, sizeof wire.pin, "%.2s", command.one);
     wire.is_there = '-' != command.two[0] || command.two[1] != '\0';
     wire.sixteenths = (int16_t)atoi(command.two);
+  } else if (!strcmp(command.word, "expander") && expander_count < 8) {
+    struct expander *one = &expanders[expander_count++];
+    one->address = atoi(command.one);
+    one->bits = atoi(command.two);
+    one->outside = 0xFFFF;
+  } else if (!strcmp(command.word, "far")) {
+    int address = 0, bit = 0;
+    if (2 != sscanf(command.one, "%d.%d", &address, &bit)) return;
+    for (int place = 0; place < expander_count; ++place) {
+      if (expanders[place].address != address) continue;
+      uint16_t mask = (uint16_t)(1 << bit);
+      expanders[place].outside = (uint16_t)('1' == command.two[0] ? expanders[place].outside | mask : expanders[place].outside & ~mask);
+    }
   } else if (avr && !strcmp(command.word, "byte")) {
     avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_UART_GETIRQ('0'), UART_IRQ_INPUT), (uint32_t)atoi(command.one));
   } else if (avr && !strcmp(command.word, "reset")) {

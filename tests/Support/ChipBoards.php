@@ -5,20 +5,26 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Support;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Controller\FitExpander;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Lines\StateStagger;
+use IronLatch\Core\Board\Edit\Pins\LockSeat;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Review\Inspection;
@@ -38,6 +44,8 @@ final class ChipBoards
             'serial radio' => self::radio(...),
             'apart' => self::apart(...),
             'restored' => self::restored(...),
+            'sixteen on expanders' => self::sixteen(...),
+            'sixteen bits' => self::sixteenBits(...),
         ];
     }
 
@@ -55,8 +63,13 @@ final class ChipBoards
         return $board;
     }
 
+    /** Everything gets a pin, and what has one keeps it. */
     private static function seated(Board $board): Board
     {
+        foreach (array_keys($board->seats) as $function) {
+            $board = (new LockSeat($function, true))->apply($board);
+        }
+
         return (new Inspection($board))->plan->edit()->apply($board);
     }
 
@@ -126,5 +139,49 @@ final class ChipBoards
                 new StateStagger(0.3),
             ],
         ));
+    }
+
+    /** Sixteen lines on two expanders of eight bits, by a remote and by a serial radio. */
+    private static function sixteen(): Board
+    {
+        $small = TestBoards::part('pcf8574', Expander::class);
+        $board = self::lamps(16, TestBoards::edited(self::bare(), new FitExpander($small), new FitExpander($small)));
+        for ($line = 1; $line <= 16; ++$line) {
+            $board = TestBoards::edited(
+                $board,
+                // A small expander pulls low well, and high hardly at all.
+                new DriveByModule(array_keys($board->lines['L' . $line]->actuators), TestBoards::part('opto-module-low', OptoModule::class)),
+                new AddSurface('L' . $line, SurfaceKind::InfraredKey),
+                new AssignCode('S' . $line, sprintf('%08X', PulseDistance::value(4, 16 + $line))),
+                new SeatFunction(
+                    array_values($board->lines['L' . $line]->actuators)[0]->function,
+                    sprintf('X%d.P%d', intdiv($line - 1, 8) + 1, ($line - 1) % 8),
+                ),
+            );
+        }
+
+        return self::seated(TestBoards::edited(
+            $board,
+            new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
+            new PutOnChannel('C1', array_keys($board->lines)),
+        ));
+    }
+
+    /** Relays and a button on an expander of sixteen bits. */
+    private static function sixteenBits(): Board
+    {
+        $board = self::lamps(3, TestBoards::edited(self::bare(), new FitExpander(TestBoards::part('mcp23017', Expander::class))));
+        $board = TestBoards::edited(
+            $board,
+            ...array_map(static fn(int $line): AddSurface => new AddSurface('L' . $line, SurfaceKind::PushButton), range(1, 3)),
+        );
+        foreach (['A0', 'A7', 'B6'] as $place => $bit) {
+            $board = TestBoards::edited($board, new SeatFunction(
+                array_values($board->lines['L' . ($place + 1)]->actuators)[0]->function,
+                'X1.' . $bit,
+            ));
+        }
+
+        return self::seated($board);
     }
 }

@@ -12,9 +12,13 @@ use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Bench\Happening;
 use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\ExpanderKind;
+use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PullDirection;
+use IronLatch\Core\Control\PinNumbers;
 use IronLatch\Core\Program\InfraredDecoder;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Review\Inspection;
@@ -34,7 +38,23 @@ final class ChipCourse
     /** “D7” for the chip’s PD7. */
     private function pin(string $function): string
     {
-        return substr($this->inspection->seating->pins[$function]->name(), 1);
+        return $this->named($this->inspection->seating->pins[$function]);
+    }
+
+    /** “X32.3” for the fourth bit of the expander at that address. */
+    private function named(Pin $pin): string
+    {
+        return null === $pin->expander
+            ? substr($pin->name(), 1)
+            : sprintf('X%d.%d', $this->inspection->board->expanders[$pin->expander]->address, (int) PinNumbers::ofProgram($pin));
+    }
+
+    /** The world pulls a pin to a level. */
+    private function held(string $function, bool $isHigh): string
+    {
+        $pin = $this->pin($function);
+
+        return str_starts_with($pin, 'X') ? sprintf('far %s %d', substr($pin, 1), $isHigh) : sprintf('pin %s %d', $pin, $isHigh);
     }
 
     /**
@@ -42,11 +62,18 @@ final class ChipCourse
      */
     public function script(): array
     {
-        $lines = [];
+        $lines = array_map(fn(FittedExpander $fitted): array => [0, sprintf(
+            'expander %d %d',
+            $fitted->address,
+            ExpanderKind::QuasiBidirectional === $this->inspection->board->expander($fitted)->kind ? 8 : 16,
+        )], array_values($this->inspection->board->expanders));
         foreach ($this->inspection->board->functions as $id => $function) {
+            if ($function->kind->isTwoWay()) {
+                continue;
+            }
             if (isset($this->inspection->seating->pins[$id]) && null === $this->inspection->board->actuatorOf($id)) {
                 $lines[] = [0, $function->kind->isContact()
-                    ? sprintf('pin %s %d', $this->pin($id), PullDirection::Down !== $function->pull?->direction)
+                    ? $this->held($id, PullDirection::Down !== $function->pull?->direction)
                     : sprintf('pull %s', $this->pin($id))];
                 if (FunctionKind::OneWireSensor === $function->kind) {
                     $reading = $this->first(Happens::Sensor, $id)->value ?? '20';
@@ -88,7 +115,7 @@ final class ChipCourse
             Happens::Reset => [[$one->micros, 'power 0']],
             Happens::Contact => [[
                 $one->micros,
-                sprintf('pin %s %d', $this->pin($one->subject), ('1' === $one->value) === (PullDirection::Down === $function?->pull?->direction)),
+                $this->held($one->subject, ('1' === $one->value) === (PullDirection::Down === $function?->pull?->direction)),
             ]],
             Happens::Arrives => $this->typed($one),
             default => [],
@@ -167,7 +194,7 @@ final class ChipCourse
     {
         $levels = array_fill_keys($this->outputs(), []);
         foreach ($this->course->all(Happens::Pin) as $one) {
-            $pin = substr($one->subject, 1);
+            $pin = $this->named($this->inspection->controller->pins[$one->subject]);
             if (isset($levels[$pin])) {
                 $levels[$pin][] = [$one->micros, $one->value];
             }
@@ -200,6 +227,6 @@ final class ChipCourse
      */
     private function outputs(): array
     {
-        return array_values(array_map(fn($relay): string => substr((string) $relay->pin, 1), $this->course->facts->relays));
+        return array_values(array_map(fn($relay): string => $this->pin($relay->function), $this->course->facts->relays));
     }
 }

@@ -18,7 +18,7 @@ class KeptRing {
   /** Number, steps, checksum. */
   static const uint8_t RECORD = static_cast<uint8_t>(2 + board::LINE_COUNT + 2);
 
-  explicit KeptRing(uint16_t size) : slots_(size / RECORD), slot_(0), number_(0), has_any_(false), at_(NONE) {}
+  explicit KeptRing(uint16_t size) : slots_(static_cast<uint16_t>(size / RECORD)), slot_(0), number_(0), has_any_(false), at_(NONE) {}
 
   /** The newest sound record; false where there is none. */
   bool load(uint8_t *steps);

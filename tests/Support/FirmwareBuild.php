@@ -35,19 +35,24 @@ final class FirmwareBuild
      * A program that reads events and writes down what it does.
      *
      * @param list<string> $flags beside the strict ones
+     * @param string $main the program in firmware/tests that it is built with
      * @return string its path
      */
-    public static function native(Board $board, string $compiler = 'g++', array $flags = ['-O1']): string
+    public static function native(Board $board, string $compiler = 'g++', array $flags = ['-O1'], string $main = 'native'): string
     {
         $header = "#pragma once\n#include <stdint.h>\n" . TablesText::of(ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board))));
         $sources = glob(self::root() . '/latch/*.{h,cpp}', GLOB_BRACE) ?: [];
-        $sources[] = self::root() . '/tests/native.cpp';
+        $sources[] = self::root() . "/tests/$main.cpp";
         $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources)))
             . $header . $compiler . implode(' ', $flags));
         $folder = self::folder($hash);
         if (!is_file($folder . '/native')) {
             file_put_contents($folder . '/constants.h', $header);
-            $files = array_filter($sources, static fn(string $file): bool => str_ends_with($file, '.cpp'));
+            // What keeps needs a memory, which its own test brings, and nothing of the program.
+            $files = array_filter($sources, static fn(string $file): bool => 1 === preg_match(
+                'kept' === $main ? '~/(kept|tables)\\.cpp$~' : '~(?<!latch/kept)\\.cpp$~',
+                $file,
+            ));
             (new Process([
                 $compiler, ...self::STRICT, ...$flags, '-I' . self::root(), '-I' . $folder, ...array_values($files), '-o', $folder . '/native',
             ], timeout: 300))->mustRun();
@@ -60,9 +65,9 @@ final class FirmwareBuild
      * @param list<string> $lines
      * @return list<string>
      */
-    public static function run(string $program, array $lines): array
+    public static function run(string $program, array $lines, string ...$words): array
     {
-        $process = new Process([$program], input: implode("\n", $lines) . "\n", timeout: 300);
+        $process = new Process([$program, ...$words], input: implode("\n", $lines) . "\n", timeout: 300);
         $process->mustRun();
 
         return explode("\n", rtrim($process->getOutput()));

@@ -35,5 +35,13 @@ extern const uint8_t SENSOR_KINDS[];
 extern const ExpanderRow EXPANDERS[];
 extern const Pin REGISTER_PINS[];
 
+// Both names of each pin, and words, for whoever tries the wiring.
+extern const char *const PIN_NAMES[];
+extern const char *const CONTACT_NAMES[];
+extern const char *const RECEIVER_NAMES[];
+extern const char *const SENSE_NAMES[];
+extern const char *const SENSOR_NAMES[];
+extern const char SAYS_ON[], SAYS_OFF[], SAYS_OPEN[], SAYS_CLOSED[], SAYS_CODE[], SAYS_READS[], SAYS_NOTHING[];
+
 }  // namespace board
 }  // namespace latch

@@ -124,7 +124,8 @@ final class ChipTest extends TestCase
             ));
             self::assertSame(['0' => 101, 'z' => 100], array_intersect_key($levels($pin), ['0' => 0, '1' => 0, 'z' => 0]), $kind);
             // The first start and two more bring the other one back; from the third reset on everything stays off.
-            self::assertSame('power' === $kind ? 101 : 3, $levels($other)['1'] ?? 0, $kind);
+            $starts = array_filter($said, static fn(string $line): bool => str_ends_with($line, " $other 1"));
+            self::assertCount('power' === $kind ? 101 : 3, $starts, $kind);
         }
     }
 

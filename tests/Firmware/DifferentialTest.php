@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Firmware;
 use IronLatch\Core\Board\Board;
 use IronLatch\Tests\Support\BenchDesk;
 use IronLatch\Tests\Support\FirmwareBuild;
+use IronLatch\Tests\Support\ProgramEvent;
 use IronLatch\Tests\Support\ProgramEvents;
 use IronLatch\Tests\Support\Sample;
 use IronLatch\Tests\Support\TestBoards;
@@ -45,14 +46,14 @@ final class DifferentialTest extends TestCase
             $all = $events->random($seed, 400);
             $difference = self::difference($events, $program, $all);
             if (null !== $difference) {
-                self::fail(self::shrunk($events, $program, $all, $difference[2]));
+                self::fail(self::shrunk($events, $program, $all));
             }
         }
         $this->addToAssertionCount(1);
     }
 
     /**
-     * @param list<array{string, int, mixed, mixed}> $all
+     * @param list<ProgramEvent> $all
      * @return ?array{string, string, int} expected, said, and the place of the line; null where there is none
      */
     private static function difference(ProgramEvents $events, string $program, array $all): ?array
@@ -71,9 +72,9 @@ final class DifferentialTest extends TestCase
     /**
      * The fewest events that still show a difference, as they were told.
      *
-     * @param list<array{string, int, mixed, mixed}> $all
+     * @param list<ProgramEvent> $all
      */
-    private static function shrunk(ProgramEvents $events, string $program, array $all, int $place): string
+    private static function shrunk(ProgramEvents $events, string $program, array $all): string
     {
         for ($share = 2; $share <= 2 * count($all); $share *= 2) {
             $length = max(1, intdiv(count($all), $share));

@@ -32,7 +32,7 @@ final class ChipBuild
     public static function elf(string $header): string
     {
         $root = FirmwareBuild::root();
-        $sources = [...glob($root . '/latch/*.{h,cpp}', GLOB_BRACE) ?: [], ...glob($root . '/avr/*.{h,cpp}', GLOB_BRACE) ?: []];
+        $sources = [...FirmwareBuild::sources('latch'), ...FirmwareBuild::sources('avr')];
         $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources))) . $header);
         $folder = FirmwareBuild::folder($hash);
         if (!is_file($folder . '/program.elf')) {
@@ -54,10 +54,9 @@ final class ChipBuild
     {
         $process = new Process(['avr-size', $elf]);
         $process->mustRun();
-        [, $second] = explode("\n", $process->getOutput());
-        [$text, $data, $bss] = array_map(intval(...), preg_split('/\s+/', trim($second)) ?: [0, 0, 0]);
+        sscanf(explode("\n", $process->getOutput())[1], '%d %d %d', $text, $data, $bss);
 
-        return [$text + $data, $data + $bss];
+        return [(int) $text + (int) $data, (int) $data + (int) $bss];
     }
 
     private static function bench(): string

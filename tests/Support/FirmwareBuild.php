@@ -21,6 +21,16 @@ final class FirmwareBuild
         return dirname(__DIR__, 2) . '/firmware';
     }
 
+    /**
+     * @return list<string> paths of the files of a folder of firmware/
+     */
+    public static function sources(string $folder): array
+    {
+        $files = glob(self::root() . "/$folder/*.{h,cpp}", GLOB_BRACE);
+
+        return false === $files ? [] : $files;
+    }
+
     public static function folder(string $name): string
     {
         $folder = dirname(__DIR__, 2) . '/var/firmware/' . $name;
@@ -41,7 +51,7 @@ final class FirmwareBuild
     public static function native(Board $board, string $compiler = 'g++', array $flags = ['-O1'], string $main = 'native'): string
     {
         $header = "#pragma once\n#include <stdint.h>\n" . TablesText::of(ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board))));
-        $sources = glob(self::root() . '/latch/*.{h,cpp}', GLOB_BRACE) ?: [];
+        $sources = self::sources('latch');
         $sources[] = self::root() . "/tests/$main.cpp";
         $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources)))
             . $header . $compiler . implode(' ', $flags));

@@ -14,6 +14,7 @@ use IronLatch\Core\Program\Kept;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Program\Program;
 use IronLatch\Core\Program\ProgramPlan;
+use IronLatch\Core\Program\SelectorPlan;
 
 /**
  * Random events for the program of a board, told to the specification and, as lines of text, to the library: both say what they do in the
@@ -35,36 +36,47 @@ final class ProgramEvents
     }
 
     /**
-     * Events in the order of time: what, microseconds, and the rest by its kind.
-     *
-     * @return list<array{string, int, mixed, mixed}>
+     * @return list<ProgramEvent> in the order of time
      */
     public function random(int $seed, int $count): array
     {
         mt_srand($seed);
-        $events = [['start', 1000 * Micros::MILLISECOND, mt_rand(0, 0x7FFFFFFF), $this->kept()]];
+        $events = [$this->start(1000)];
         $now = 1000;
         $kinds = array_keys(array_filter([
             'contact' => $this->tables->contacts, 'edge' => $this->tables->receivers, 'message' => $this->plan->channels,
             'linked' => $this->plan->channels, 'sensor' => $this->plan->sensors, 'sense' => $this->plan->senses,
-            'time' => $this->plan->timers, 'ladder' => array_filter($this->plan->selectors, static fn($one): bool => 1 === count($one->functions)),
+            'time' => $this->plan->timers, 'ladder' => $this->ladders(),
         ]));
         while (count($events) < $count && [] !== $kinds) {
             $now += [0, 1, 3, 10, 29, 30, 31, 40, 120, 400, 1_000, 5_000, 20_000, 400_000][mt_rand(0, 13)];
             $kind = $kinds[mt_rand(0, count($kinds) - 1)];
             if ('edge' === $kind) {
                 array_push($events, ...$this->frame($now));
-                $now = max($now, intdiv($events[count($events) - 1][1], Micros::MILLISECOND));
+                $now = max($now, intdiv($events[count($events) - 1]->micros, Micros::MILLISECOND));
             } else {
                 $events[] = $this->event($kind, $now * Micros::MILLISECOND);
             }
             if (0 === mt_rand(0, 60)) {
                 // Power goes and comes: what was kept by then is there again.
-                $events[] = ['start', ++$now * Micros::MILLISECOND, mt_rand(0, 0x7FFFFFFF), $this->kept()];
+                $events[] = $this->start(++$now);
             }
         }
 
         return $events;
+    }
+
+    private function start(int $milliseconds): ProgramEvent
+    {
+        return new ProgramEvent('start', $milliseconds * Micros::MILLISECOND, number: mt_rand(0, 0x7FFFFFFF), kept: $this->kept());
+    }
+
+    /**
+     * @return array<string, SelectorPlan> knobs that are read as a number
+     */
+    private function ladders(): array
+    {
+        return array_filter($this->plan->selectors, static fn(SelectorPlan $one): bool => 1 === count($one->functions));
     }
 
     private function kept(): Kept
@@ -79,31 +91,47 @@ final class ProgramEvents
 
     /**
      * @template T
-     * @param non-empty-array<array-key, T> $of
+     * @param array<array-key, T> $of
      * @return T
      */
     private static function one(array $of): mixed
     {
-        return array_values($of)[mt_rand(0, count($of) - 1)];
+        return [] === $of ? throw new \LogicException('There is nothing to draw from.') : array_values($of)[mt_rand(0, count($of) - 1)];
     }
 
-    /**
-     * @return array{string, int, mixed, mixed}
-     */
-    private function event(string $kind, int $micros): array
+    private function event(string $kind, int $micros): ProgramEvent
     {
         return match ($kind) {
-            'contact' => ['contact', $micros, self::one(array_keys($this->tables->contacts)), 1 === mt_rand(0, 1)],
-            'ladder' => ['ladder', $micros, $id = self::one(array_keys(array_filter(
-                $this->plan->selectors,
-                static fn($one): bool => 1 === count($one->functions),
-            ))), mt_rand(0, $this->plan->selectors[$id]->positions - 1)],
-            'message' => ['message', $micros, $id = self::one(array_keys($this->plan->channels)), $this->text($id)],
-            'linked' => ['linked', $micros, self::one(array_keys($this->plan->channels)), mt_rand(0, 2) > 0],
-            'sensor' => ['sensor', $micros, $id = self::one($this->plan->sensors)->function, $this->reading($id)],
-            'sense' => ['sense', $micros, self::one(array_keys($this->plan->senses)), 1 === mt_rand(0, 1)],
-            default => ['time', $micros, mt_rand(0, intdiv(Micros::WEEK, Micros::MILLISECOND) - 1), null],
+            'contact' => new ProgramEvent($kind, $micros, self::one(array_keys($this->tables->contacts)), 1 === mt_rand(0, 1)),
+            'ladder' => $this->turn($micros),
+            'message' => $this->said($micros),
+            'linked' => new ProgramEvent($kind, $micros, self::one(array_keys($this->plan->channels)), mt_rand(0, 2) > 0),
+            'sensor' => $this->read($micros),
+            'sense' => new ProgramEvent($kind, $micros, self::one(array_keys($this->plan->senses)), 1 === mt_rand(0, 1)),
+            default => new ProgramEvent('time', $micros, number: mt_rand(0, intdiv(Micros::WEEK, Micros::MILLISECOND) - 1)),
         };
+    }
+
+    private function turn(int $micros): ProgramEvent
+    {
+        $id = self::one(array_keys($this->ladders()));
+
+        return new ProgramEvent('ladder', $micros, $id, number: mt_rand(0, $this->plan->selectors[$id]->positions - 1));
+    }
+
+    private function read(int $micros): ProgramEvent
+    {
+        $function = self::one($this->plan->sensors)->function;
+
+        return new ProgramEvent('sensor', $micros, $function, reading: $this->reading($function));
+    }
+
+    private function said(int $micros): ProgramEvent
+    {
+        $id = self::one(array_keys($this->plan->channels));
+        [$to, $says] = $this->text($id);
+
+        return new ProgramEvent('message', $micros, $id, to: $to, says: $says);
     }
 
     private function reading(string $function): ?float
@@ -141,15 +169,11 @@ final class ProgramEvents
     /**
      * The edges of a key’s frame, or of none, the last of them in a whole millisecond.
      *
-     * @return list<array{string, int, mixed, mixed}>
+     * @return list<ProgramEvent>
      */
     private function frame(int $now): array
     {
         $receiver = self::one(array_keys($this->tables->receivers));
-        $codes = array_map(static fn(string $key): int => (int) hexdec(substr($key, (int) strpos($key, ':'))), array_filter(
-            array_keys($this->plan->keys[$receiver]),
-            static fn(string $key): bool => 1 === preg_match('/^(p|Raw32:)/', $key),
-        ));
         $code = self::one([...array_map(
             static fn(string $key): int => (int) hexdec((string) preg_replace('/^(p|Raw32:)/', '', $key)),
             array_filter(array_keys($this->plan->keys[$receiver]), static fn(string $key): bool => 1 === preg_match('/^(p|Raw32:)/', $key)),
@@ -171,7 +195,7 @@ final class ProgramEvents
         $begin = $last - $times[count($times) - 1];
         $edges = [];
         foreach ($times as $place => $after) {
-            $edges[] = ['edge', $begin + $after, $receiver, 0 === $place % 2];
+            $edges[] = new ProgramEvent('edge', $begin + $after, $receiver, 0 === $place % 2);
         }
         // Now and then one is lost.
         if (0 === mt_rand(0, 9)) {
@@ -184,7 +208,7 @@ final class ProgramEvents
     /**
      * What the specification does, and the lines by which the library is told the same.
      *
-     * @param list<array{string, int, mixed, mixed}> $events
+     * @param list<ProgramEvent> $events
      * @return array{list<string>, list<string>} lines to send, lines that are expected
      */
     public function told(array $events): array
@@ -192,8 +216,10 @@ final class ProgramEvents
         $send = $expect = [];
         $program = null;
         $closed = [];
-        $answer = function (Program $program, array $effects) use (&$expect): void {
-            array_push($expect, ...array_filter(array_map($this->words(...), $effects), static fn(string $one): bool => '' !== $one));
+        $answer = function (Program $program, Effect ...$effects) use (&$expect): void {
+            foreach ($effects as $effect) {
+                $expect[] = $this->words($effect);
+            }
             $due = $program->due();
             $expect[] = null === $due ? 'due -' : 'due ' . intdiv($due, Micros::MILLISECOND);
             $state = '';
@@ -202,76 +228,96 @@ final class ProgramEvents
             }
             $expect[] = $state . '.';
         };
-        foreach ($events as [$kind, $micros, $what, $value]) {
-            while ('start' !== $kind && null !== $program && null !== $program->due() && $program->due() <= $micros) {
+        foreach ($events as $event) {
+            while ('start' !== $event->kind && null !== $program && null !== $program->due() && $program->due() <= $event->micros) {
                 $at = $program->due();
                 $send[] = 'pass ' . intdiv($at, Micros::MILLISECOND);
-                $answer($program, $program->pass($at));
+                $answer($program, ...$program->pass($at));
             }
-            if ('contact' === $kind) {
-                $closed[$what] = $value;
+            if ('contact' === $event->kind) {
+                $closed[$event->what] = $event->on;
             }
-            $now = intdiv($micros, Micros::MILLISECOND);
-            if ('start' === $kind) {
-                $known = array_intersect_key($closed, $this->tables->contacts);
-                $send[] = sprintf(
-                    'start %d %d %d %d %s %s',
-                    $now,
-                    $what,
-                    $value->resets,
-                    [] !== $value->steps,
-                    implode(' ', array_map(static fn(string $line): int => $value->steps[$line] ?? 0, array_keys($this->plan->lines))),
-                    implode(' ', array_map(static fn(string $one): int => (int) ($closed[$one] ?? false), array_keys($this->tables->contacts))),
+            if (null !== $event->kept) {
+                $send[] = $this->startLine($event, $event->kept, $closed);
+                [$program, $effects] = Program::started(
+                    $this->plan,
+                    $event->kept,
+                    array_intersect_key($closed, $this->tables->contacts),
+                    $event->micros,
+                    0,
+                    $event->number,
                 );
-                [$program, $effects] = Program::started($this->plan, $value, $known, $micros, 0, $what);
-                $answer($program, $effects);
-                continue;
+                $answer($program, ...$effects);
+            } elseif (null !== $program) {
+                [$line, $effects] = $this->toldOf($program, $event);
+                $send[] = $line;
+                $answer($program, ...$effects);
             }
-            if (null === $program) {
-                continue;
-            }
-            [$line, $effects] = match ($kind) {
-                'contact' => [
-                    sprintf('contact %d %d %d', $now, $this->tables->contacts[$what], $value),
-                    $program->contact($what, $value, $micros, 0),
-                ],
-                'ladder' => [
-                    sprintf('ladder %d %d %d', $now, $this->tables->selectors[$what], $value),
-                    $program->ladder($what, $value, $micros, 0),
-                ],
-                'edge' => [
-                    sprintf('edge %d %d %d %d', $now, $this->tables->receivers[$what], $value, $micros),
-                    $program->edge($what, $value, $micros, 0),
-                ],
-                'message' => [
-                    sprintf('message %d %d %s %s', $now, $this->tables->channels[$what], self::hex($value[0]), self::hex($value[1])),
-                    $program->message($what, $value[0], $value[1], $micros, 0),
-                ],
-                'linked' => [
-                    sprintf('linked %d %d %d', $now, $this->tables->channels[$what], $value),
-                    $program->linked($what, $value, $micros, 0),
-                ],
-                'sensor' => [
-                    sprintf(
-                        'sensor %d %d %d %d',
-                        $now,
-                        $this->tables->sensors[$what],
-                        null !== $value,
-                        (int) round(($value ?? 0.0) * ProgramTables::PARTS_OF_UNIT),
-                    ),
-                    $program->sensor($what, $value, $micros, 0),
-                ],
-                'sense' => [
-                    sprintf('sense %d %d %d', $now, $this->tables->senses[$what], $value),
-                    $program->sense($what, $value, $micros, 0),
-                ],
-                default => [sprintf('time %d %d', $now, $what), $program->time($what * Micros::MILLISECOND, $micros, 0)],
-            };
-            $send[] = $line;
-            $answer($program, $effects);
         }
 
         return [$send, $expect];
+    }
+
+    /**
+     * @param array<string, bool> $closed
+     */
+    private function startLine(ProgramEvent $event, Kept $kept, array $closed): string
+    {
+        return sprintf(
+            'start %d %d %d %d %s %s',
+            intdiv($event->micros, Micros::MILLISECOND),
+            $event->number,
+            $kept->resets,
+            [] !== $kept->steps,
+            implode(' ', array_map(static fn(string $line): int => $kept->steps[$line] ?? 0, array_keys($this->plan->lines))),
+            implode(' ', array_map(static fn(string $one): int => (int) ($closed[$one] ?? false), array_keys($this->tables->contacts))),
+        );
+    }
+
+    /**
+     * @return array{string, list<Effect>} the line by which the library is told, and what the specification does
+     */
+    private function toldOf(Program $program, ProgramEvent $event): array
+    {
+        [$now, $what, $micros] = [intdiv($event->micros, Micros::MILLISECOND), $event->what, $event->micros];
+
+        return match ($event->kind) {
+            'contact' => [
+                sprintf('contact %d %d %d', $now, $this->tables->contacts[$what], $event->on),
+                $program->contact($what, $event->on, $micros, 0),
+            ],
+            'ladder' => [
+                sprintf('ladder %d %d %d', $now, $this->tables->selectors[$what], $event->number),
+                $program->ladder($what, $event->number, $micros, 0),
+            ],
+            'edge' => [
+                sprintf('edge %d %d %d %d', $now, $this->tables->receivers[$what], $event->on, $micros),
+                $program->edge($what, $event->on, $micros, 0),
+            ],
+            'message' => [
+                sprintf('message %d %d %s %s', $now, $this->tables->channels[$what], self::hex($event->to), self::hex($event->says)),
+                $program->message($what, $event->to, $event->says, $micros, 0),
+            ],
+            'linked' => [
+                sprintf('linked %d %d %d', $now, $this->tables->channels[$what], $event->on),
+                $program->linked($what, $event->on, $micros, 0),
+            ],
+            'sensor' => [
+                sprintf(
+                    'sensor %d %d %d %d',
+                    $now,
+                    $this->tables->sensors[$what],
+                    null !== $event->reading,
+                    (int) round(($event->reading ?? 0.0) * ProgramTables::PARTS_OF_UNIT),
+                ),
+                $program->sensor($what, $event->reading, $micros, 0),
+            ],
+            'sense' => [
+                sprintf('sense %d %d %d', $now, $this->tables->senses[$what], $event->on),
+                $program->sense($what, $event->on, $micros, 0),
+            ],
+            default => [sprintf('time %d %d', $now, $event->number), $program->time($event->number * Micros::MILLISECOND, $micros, 0)],
+        };
     }
 
     private static function hex(string $text): string

@@ -29,8 +29,9 @@ final readonly class PinTables
     /**
      * @param array<string, list<string>> $rows by table
      * @param array<string, int> $numbers by name
+     * @param array<string, list<string>> $names what each pin is and both of its names, by table
      */
-    private function __construct(public array $rows, public array $numbers) {}
+    private function __construct(public array $rows, public array $numbers, public array $names) {}
 
     public static function of(Inspection $inspection, ProgramTables $tables): self
     {
@@ -72,7 +73,23 @@ final readonly class PinTables
             'REGISTER_PIN_COUNT' => count($registers),
             ...self::serial($inspection, $tables),
             'WATCHDOG' => self::watchdog($board->program->watchdogSeconds->value ?? null),
-        ]);
+        ], array_map(static fn(array $places): array => array_map(
+            static fn(string $one): string => self::named($inspection, $one),
+            array_keys($places),
+        ), [
+            'PIN_NAMES' => $tables->pins,
+            'CONTACT_NAMES' => $tables->contacts,
+            'RECEIVER_NAMES' => $tables->receivers,
+            'SENSE_NAMES' => $tables->senses,
+            'SENSOR_NAMES' => $tables->sensors,
+        ]));
+    }
+
+    private static function named(Inspection $inspection, string $function): string
+    {
+        $pin = $inspection->seating->pins[$function] ?? null;
+
+        return sprintf('%s, %s', $inspection->board->nameOf($function), null === $pin ? 'no pin' : $pin->bothNames());
     }
 
     /**
@@ -190,14 +207,17 @@ final readonly class PinTables
             }
         }
 
-        return ['SERIAL_CHANNEL' => 255, 'SERIAL_RATE' => $facts->consoleRate ?: self::RATE, 'SERIAL_PAUSE_MS' => 0];
+        return ['SERIAL_CHANNEL' => 255, 'SERIAL_RATE' => 0 === $facts->consoleRate ? self::RATE : $facts->consoleRate, 'SERIAL_PAUSE_MS' => 0];
     }
 
     /** The setting that is nearest to what is stated, and not shorter where there is one. */
     private static function watchdog(?float $seconds): int
     {
         $wanted = ProgramTables::watchdogMilliseconds($seconds);
-        for ($setting = 0; $setting < self::LONGEST_WATCHDOG && self::WATCHDOG_MILLISECONDS << $setting < $wanted; ++$setting);
+        $setting = 0;
+        while ($setting < self::LONGEST_WATCHDOG && self::WATCHDOG_MILLISECONDS << $setting < $wanted) {
+            ++$setting;
+        }
 
         return $setting;
     }

@@ -60,15 +60,23 @@ final class ProgramTables
 
     private function __construct(private readonly ProgramPlan $plan)
     {
-        $place = static fn(array $ids): array => array_flip(array_values(array_unique($ids)));
-        $this->lines = $place(array_keys($plan->lines));
-        $this->pins = $place([...$plan->order, ...array_keys($plan->lamps)]);
-        $this->contacts = $place([...array_keys($plan->contacts), ...array_keys($plan->positions)]);
-        $this->receivers = $place(array_keys($plan->keys));
-        $this->sensors = $place(array_values(array_map(static fn($sensor): string => $sensor->function, $plan->sensors)));
-        $this->senses = $place(array_keys($plan->senses));
-        $this->selectors = $place(array_keys($plan->selectors));
-        $this->channels = $place(array_keys($plan->channels));
+        $this->lines = self::places(array_keys($plan->lines));
+        $this->pins = self::places([...$plan->order, ...array_keys($plan->lamps)]);
+        $this->contacts = self::places([...array_keys($plan->contacts), ...array_keys($plan->positions)]);
+        $this->receivers = self::places(array_keys($plan->keys));
+        $this->sensors = self::places(array_values(array_map(static fn($sensor): string => $sensor->function, $plan->sensors)));
+        $this->senses = self::places(array_keys($plan->senses));
+        $this->selectors = self::places(array_keys($plan->selectors));
+        $this->channels = self::places(array_keys($plan->channels));
+    }
+
+    /**
+     * @param array<array-key, string> $ids
+     * @return array<string, int>
+     */
+    private static function places(array $ids): array
+    {
+        return array_flip(array_values(array_unique($ids)));
     }
 
     /**
@@ -78,7 +86,7 @@ final class ProgramTables
     {
         $tables = new self($plan);
         $tables->fill();
-        $most = max(0, ...array_map(count(...), array_values($tables->rows)));
+        $most = max([0, ...array_map(count(...), array_values($tables->rows))]);
         if ($most > self::MOST_ROWS || count($tables->lines) > self::MOST_LINES || count($tables->pins) > self::MOST_ROWS) {
             throw new \DomainException(sprintf(
                 'The program has room for %d rows in each of its tables, and this board needs %d. Operate fewer lines by fewer surfaces.',
@@ -124,7 +132,7 @@ final class ProgramTables
             'STAGGER_MS' => self::milliseconds($plan->staggerMicros),
             'AT_ONCE' => min(255, $plan->atOnce ?? 255),
             'KEEP_MS' => self::milliseconds($plan->keepMicros),
-            'LONGEST_WAIT_MS' => max($this->waits) + self::milliseconds($plan->staggerMicros) * count($plan->lines) + 1000,
+            'LONGEST_WAIT_MS' => max([0, ...$this->waits]) + self::milliseconds($plan->staggerMicros) * count($plan->lines) + 1000,
         ];
     }
 

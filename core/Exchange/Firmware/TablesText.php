@@ -15,6 +15,11 @@ final class TablesText
         'MOMENTS' => 'Moment', 'LAMPS' => 'Lamp', 'SENSES' => 'uint8_t',
     ];
 
+    /** What the trial of the wiring says. */
+    private const WORDS = [
+        'SAYS_ON' => ': on', 'SAYS_OFF' => ': off', 'SAYS_OPEN' => ': open', 'SAYS_CLOSED' => ': closed', 'SAYS_CODE' => ': code 0x',
+        'SAYS_READS' => ': reads ', 'SAYS_NOTHING' => ': says nothing',
+    ];
     /** Types of rows of the layer that knows the chip. */
     private const PIN_TYPES = [
         'PINS' => 'Pin', 'CONTACT_PINS' => 'Pin', 'RECEIVER_PINS' => 'Pin', 'SENSE_PINS' => 'Pin', 'SENSOR_PINS' => 'Pin',
@@ -35,7 +40,7 @@ final class TablesText
         $text .= "extern const char STAMP[];\n}  // namespace board\n}  // namespace latch\n\n#ifdef LATCH_TABLES\n"
             . "#include \"latch/pins.h\"\nnamespace latch {\nnamespace board {\n";
         foreach ($tables->texts() as $says => $name) {
-            $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $name, self::quoted((string) $says));
+            $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $name, self::quoted($says));
         }
         $text .= sprintf("const char STAMP[] LATCH_FLASH = %s;\n", self::quoted($stamp));
         foreach ($tables->rows() as $table => $rows) {
@@ -45,7 +50,37 @@ final class TablesText
             $text .= self::table($table, self::PIN_TYPES[$table], $rows);
         }
 
+        $text .= self::names($pins->names ?? []);
+
         return $text . "}  // namespace board\n}  // namespace latch\n#endif\n";
+    }
+
+    /**
+     * Names of pins for the trial of the wiring: texts, and where they lie.
+     *
+     * @param array<string, list<string>> $names
+     */
+    private static function names(array $names): string
+    {
+        $text = '';
+        foreach ($names as $table => $own) {
+            $places = [];
+            foreach ($own as $place => $name) {
+                $places[] = sprintf('%s_%d', $table, $place);
+                $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $places[$place], self::quoted($name));
+            }
+            $text .= sprintf(
+                "extern const char *const %s[];\nconst char *const %s[] LATCH_FLASH = {%s};\n",
+                $table,
+                $table,
+                [] === $places ? 'NO_TEXT' : implode(', ', $places),
+            );
+        }
+        foreach ([] === $names ? [] : self::WORDS as $word => $says) {
+            $text .= sprintf("extern const char %s[];\nconst char %s[] LATCH_FLASH = %s;\n", $word, $word, self::quoted($says));
+        }
+
+        return $text;
     }
 
     private static function type(string $name, int $value): string
@@ -72,7 +107,7 @@ final class TablesText
         foreach (str_split($text) as $byte) {
             $quoted .= match (true) {
                 '"' === $byte || '\\' === $byte || '?' === $byte => '\\' . $byte,
-                '' === $byte || $byte >= ' ' && $byte <= '~' => $byte,
+                $byte >= ' ' && $byte <= '~' => $byte,
                 // Ended, so that no digit behind it joins it.
                 default => sprintf('\\%03o', ord($byte)),
             };

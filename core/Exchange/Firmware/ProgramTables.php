@@ -53,7 +53,7 @@ final class ProgramTables
     public readonly array $channels;
     /** @var array<string, list<string>> rows by table */
     private array $rows = [];
-    /** @var array<string, string> names of texts, by what they say */
+    /** @var array<int|string, string> names of texts, by what they say */
     private array $texts = ['' => 'NO_TEXT'];
     /** @var list<int> milliseconds after which a moment matters no more */
     private array $waits = [0];
@@ -145,11 +145,12 @@ final class ProgramTables
     }
 
     /**
-     * @return array<string, string> names by what they say
+     * @return array<string, string> what is said, by the name of its text
      */
     public function texts(): array
     {
-        return $this->texts;
+        // A key that looks like a number is one to PHP.
+        return array_map(strval(...), array_flip($this->texts));
     }
 
     private function fill(): void

@@ -39,7 +39,7 @@ final class TablesText
         }
         $text .= "extern const char STAMP[];\n}  // namespace board\n}  // namespace latch\n\n#ifdef LATCH_TABLES\n"
             . "#include \"latch/pins.h\"\nnamespace latch {\nnamespace board {\n";
-        foreach ($tables->texts() as $says => $name) {
+        foreach ($tables->texts() as $name => $says) {
             $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $name, self::quoted($says));
         }
         $text .= sprintf("const char STAMP[] LATCH_FLASH = %s;\n", self::quoted($stamp));

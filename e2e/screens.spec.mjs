@@ -64,6 +64,7 @@ const screens = [
   'board/sheets',
   'board/compare',
   'board/hand-over',
+  'board/program',
   'board/read',
   'board/revisions',
   'board/settings',

@@ -29,7 +29,8 @@ bool is_done() {
   return false;
 }
 
-/** An address or a byte was acknowledged: by one that is written to, or read from. Some simulators call the first by the second’s number. */
+/** An address or a byte was acknowledged: by one that is written to, or read from. Some simulators call the first by the second’s number.
+ */
 bool is_acknowledged() {
   uint8_t status = TWSR & 0xF8;
   return 0x18 == status || 0x28 == status || 0x40 == status;
@@ -101,7 +102,8 @@ void begin_expanders() {
   // 100 kHz.
   TWSR = 0;
   TWBR = static_cast<uint8_t>((F_CPU / 100000UL - 16) / 2);
-  for (uint8_t place = 0; place < latch::board::REGISTER_PIN_COUNT; ++place) make_output(latch::row_of(latch::board::REGISTER_PINS, place), false);
+  for (uint8_t place = 0; place < latch::board::REGISTER_PIN_COUNT; ++place)
+    make_output(latch::row_of(latch::board::REGISTER_PINS, place), false);
 }
 
 void read_expanders() {

@@ -144,7 +144,8 @@ int main() {
   uint8_t steps[room(board::LINE_COUNT)];
   bool knows = ring.load(steps);
   uint8_t closed[board::CONTACT_COUNT / 8 + 1] = {0};
-  for (uint8_t place = 0; place < board::CONTACT_COUNT; ++place) set_bit(closed, place, chip::is_active(row_of(board::CONTACT_PINS, place)));
+  for (uint8_t place = 0; place < board::CONTACT_COUNT; ++place)
+    set_bit(closed, place, chip::is_active(row_of(board::CONTACT_PINS, place)));
   Kept kept = {knows ? steps : nullptr, count_resets()};
   program.start(kept, closed, chip::now(), 1);
   remember_resets();

@@ -12,7 +12,20 @@ inline bool is_over(Time moment, Time now) { return static_cast<int32_t>(now - m
 inline Time later_of(Time one, Time other) { return is_over(one, other) ? other : one; }
 
 /** What is put off. */
-enum Due : uint8_t { DUE_LINE, DUE_RUN, DUE_PULSE, DUE_WELD, DUE_CONTACT, DUE_GAP, DUE_KEY, DUE_RULE, DUE_TIMER, DUE_RETRY, DUE_KEEP, DUE_QUIET };
+enum Due : uint8_t {
+  DUE_LINE,
+  DUE_RUN,
+  DUE_PULSE,
+  DUE_WELD,
+  DUE_CONTACT,
+  DUE_GAP,
+  DUE_KEY,
+  DUE_RULE,
+  DUE_TIMER,
+  DUE_RETRY,
+  DUE_KEEP,
+  DUE_QUIET
+};
 
 struct Pending {
   Time at;

@@ -8,7 +8,7 @@ namespace latch {
 const uint8_t EXPANDER = 128;
 
 struct Pin {
-  uint8_t port;    // of the chip: 1 for its port B and so on, by its letter; EXPANDER and more: an expander; NONE: by number alone
+  uint8_t port;  // of the chip: 1 for its port B and so on, by its letter; EXPANDER and more: an expander; NONE: by number alone
   uint8_t bit;
   uint8_t number;  // as programs of the customary core call it
   uint8_t high;    // the level that means active, lit, closed, on or carrier

@@ -22,7 +22,8 @@ inline uint8_t flash_byte(const void *from) {
 }
 
 // A copy of one row, so that nobody else needs to know where rows lie.
-template <typename Row> Row row_of(const Row *table, uint8_t place) {
+template <typename Row>
+Row row_of(const Row *table, uint8_t place) {
   Row row;
   const uint8_t *from = reinterpret_cast<const uint8_t *>(table + place);
   uint8_t *to = reinterpret_cast<uint8_t *>(&row);

@@ -131,9 +131,7 @@ void Program::at(Time now) {
 void Program::falls_due(Due what, uint8_t which) {
   switch (what) {
     case DUE_LINE: return settle(which);
-    case DUE_RUN:
-      world::refuse(which, TIME_IS_OVER);
-      return want(which, 0);
+    case DUE_RUN: world::refuse(which, TIME_IS_OVER); return want(which, 0);
     case DUE_PULSE: return set(which, false);
     case DUE_WELD:
       if (memory_.lines[which].is_heard && memory_.lines[which].is_on && 0 == memory_.lines[which].step) {

@@ -51,7 +51,9 @@ static uint64_t micros(void) { return base_micros + avr->cycle / MHZ; }
 
 static int port_of(const char *pin) { return toupper((unsigned char)pin[0]) - 'B'; }
 static int bit_of(const char *pin) { return pin[1] - '0'; }
-static avr_irq_t *pin_irq(const char *pin) { return avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port_of(pin)]), (uint32_t)bit_of(pin)); }
+static avr_irq_t *pin_irq(const char *pin) {
+  return avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port_of(pin)]), (uint32_t)bit_of(pin));
+}
 
 /* What the world does to each pin: where it does nothing, a pull-up inside the chip decides. */
 static uint8_t held_masks[PORTS], held_levels[PORTS];
@@ -77,7 +79,8 @@ static void told(int port, uint8_t levels, uint8_t directions) {
     uint8_t mask = (uint8_t)(1 << bit);
     int was_out = known[port] && (last_ddr[port] & mask), is_out = directions & mask;
     int was_high = last_port[port] & mask, is_high = levels & mask;
-    if (is_out && (!was_out || !was_high != !is_high)) printf("%llu %c%d %d\n", (unsigned long long)micros(), PORT_NAMES[port], bit, is_high ? 1 : 0);
+    if (is_out && (!was_out || !was_high != !is_high))
+      printf("%llu %c%d %d\n", (unsigned long long)micros(), PORT_NAMES[port], bit, is_high ? 1 : 0);
     if (!is_out && was_out) printf("%llu %c%d z\n", (unsigned long long)micros(), PORT_NAMES[port], bit);
   }
   last_port[port] = levels;
@@ -276,7 +279,8 @@ static void no_sleep(avr_t *a, avr_cycle_count_t long_) {
 static void connect_all(void) {
   for (int port = 0; port < PORTS; ++port) {
     known[port] = last_port[port] = last_ddr[port] = 0;
-    avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), IOPORT_IRQ_REG_PORT), port_changed, (void *)(intptr_t)port);
+    avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), IOPORT_IRQ_REG_PORT), port_changed,
+                            (void *)(intptr_t)port);
     avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_IOPORT_GETIRQ(PORT_NAMES[port]), IOPORT_IRQ_DIRECTION_ALL), direction_changed,
                             (void *)(intptr_t)port);
   }
@@ -338,7 +342,8 @@ static void power_off(void) {
   for (int port = 0; port < PORTS; ++port) told(port, 0, 0);
   for (int place = 0; place < expander_count; ++place) {
     for (int bit = 0; bit < expanders[place].bits && expanders[place].is_known; ++bit) {
-      if (!(expanders[place].told_directions >> bit & 1)) printf("%llu X%d.%d z\n", (unsigned long long)micros(), expanders[place].address, bit);
+      if (!(expanders[place].told_directions >> bit & 1))
+        printf("%llu X%d.%d z\n", (unsigned long long)micros(), expanders[place].address, bit);
     }
   }
   avr = NULL;

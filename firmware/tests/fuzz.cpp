@@ -34,7 +34,8 @@ uint32_t any() {
 /** A word that is known, mangled; or nothing that is known. */
 void text(char *to, size_t room) {
   size_t length = any() % room;
-  for (size_t place = 0; place < length; ++place) to[place] = 0 == any() % 4 ? static_cast<char>(any()) : "LO0123456789+-.% onf"[any() % 20];
+  for (size_t place = 0; place < length; ++place)
+    to[place] = 0 == any() % 4 ? static_cast<char>(any()) : "LO0123456789+-.% onf"[any() % 20];
   to[length] = '\0';
 }
 

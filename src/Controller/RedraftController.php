@@ -13,6 +13,7 @@ use IronLatch\Core\Board\Edit\Edit;
 use IronLatch\Core\Board\Edit\EditRefused;
 use IronLatch\Core\Brief\Redrafter;
 use IronLatch\Core\Catalogue\Catalogue;
+use IronLatch\Core\Exchange\Firmware\ProgramChange;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Screen\BriefScreen;
@@ -56,6 +57,7 @@ final readonly class RedraftController
             'reading' => $this->words->reading($brief),
             'carried' => $this->form->carried($brief),
             'redraft' => $redraft,
+            'program_change' => ProgramChange::ofBoards($opened->board, $redraft->after),
             'compared' => ['new' => $after->findingsMissingFrom($before), 'gone' => $before->findingsMissingFrom($after)],
         ]);
     }

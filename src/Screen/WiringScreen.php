@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Exchange\Firmware\ProgramChange;
 use IronLatch\Core\Exchange\Headline;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Wiring\Connections;
@@ -18,7 +19,7 @@ use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 /** Everything that is joined to anything, as sheets and lists. */
 final readonly class WiringScreen implements Screen
 {
-    private const NOTHING = ['diff' => null, 'against' => null, 'revisions' => [], 'before' => null];
+    private const NOTHING = ['diff' => null, 'against' => null, 'revisions' => [], 'before' => null, 'program_change' => null];
 
     public function __construct(private BoardStore $store, private UrlGeneratorInterface $urls) {}
 
@@ -75,7 +76,7 @@ final readonly class WiringScreen implements Screen
     /**
      * What is to be rewired since an earlier revision: the one that was asked for, else the one before.
      *
-     * @return array{diff: ?WiringDiff, against: ?Revised, revisions: list<Revised>, before: ?Connections}
+     * @return array{diff: ?WiringDiff, against: ?Revised, revisions: list<Revised>, before: ?Connections, program_change: ?ProgramChange}
      */
     private function difference(Look $look, Connections $connections): array
     {
@@ -94,7 +95,8 @@ final readonly class WiringScreen implements Screen
             return [...self::NOTHING, 'revisions' => $others];
         }
         try {
-            $before = (new Inspection($this->store->at($look->opened->record, $against->id)->board))->connections();
+            $board = $this->store->at($look->opened->record, $against->id)->board;
+            $before = (new Inspection($board))->connections();
         } catch (\InvalidArgumentException|EditRefused) {
             return [...self::NOTHING, 'revisions' => $others];
         }
@@ -104,6 +106,7 @@ final readonly class WiringScreen implements Screen
             'against' => $against,
             'revisions' => $others,
             'before' => $before,
+            'program_change' => ProgramChange::ofBoards($board, $look->inspection->board),
         ];
     }
 }

@@ -147,7 +147,12 @@ final class ChipTest extends TestCase
                 continue;
             }
             $deeds[] = match (true) {
-                SurfaceKind::SensorRule === $entry->kind => new Deed($at, DeedKind::Sensor, $entry->surface, (string) (mt_rand(16 * 16, 26 * 16) / 16)),
+                SurfaceKind::SensorRule === $entry->kind => new Deed(
+                    $at,
+                    DeedKind::Sensor,
+                    $entry->surface,
+                    (string) (mt_rand(16 * 16, 26 * 16) / 16),
+                ),
                 $entry->kind->isRemote() => new Deed($at, DeedKind::Say, $entry->surface, ['on', 'off'][mt_rand(0, 1)]),
                 default => new Deed($at, DeedKind::Press, $entry->surface, '', [0.12, 0.2, 0.6][mt_rand(0, 2)]),
             };

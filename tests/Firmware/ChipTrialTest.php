@@ -24,8 +24,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /**
- * “Fermentation” runs its whole trial on the simulated chip, its thermometer answered on the wire. What rests for five minutes rests for
- * four seconds here, but in one cell.
+ * “Fermentation” runs its whole trial on the simulated chip, its thermometer answered on the wire. What rests for five minutes
+ * rests for four seconds here, but in one cell.
  */
 final class ChipTrialTest extends TestCase
 {

@@ -89,9 +89,12 @@ final class DifferentialTest extends TestCase
         [$expected, $said] = self::difference($events, $program, $all) ?? ['', ''];
         [$send, $expect] = $events->told($all);
 
-        return sprintf("Expected “%s”, the library says “%s”.\n\nTold:\n%s\n\nExpected:\n%s", $expected, $said, implode("\n", $send), implode(
-            "\n",
-            array_slice($expect, -30),
-        ));
+        return sprintf(
+            "Expected “%s”, the library says “%s”.\n\nTold:\n%s\n\nExpected:\n%s",
+            $expected,
+            $said,
+            implode("\n", $send),
+            implode("\n", array_slice($expect, -30)),
+        );
     }
 }

@@ -150,7 +150,10 @@ final class ChipBoards
             $board = TestBoards::edited(
                 $board,
                 // A small expander pulls low well, and high hardly at all.
-                new DriveByModule(array_keys($board->lines['L' . $line]->actuators), TestBoards::part('opto-module-low', OptoModule::class)),
+                new DriveByModule(
+                    array_keys($board->lines['L' . $line]->actuators),
+                    TestBoards::part('opto-module-low', OptoModule::class),
+                ),
                 new AddSurface('L' . $line, SurfaceKind::InfraredKey),
                 new AssignCode('S' . $line, sprintf('%08X', PulseDistance::value(4, 16 + $line))),
                 new SeatFunction(

@@ -16,7 +16,8 @@ use Symfony\Component\Process\Process;
 final class ChipBuild
 {
     public const FLAGS = [
-        '-mmcu=atmega328p', '-DF_CPU=16000000UL', '-std=gnu++11', '-Os', '-Wall', '-Wextra', '-Wno-type-limits', '-Werror', '-fno-exceptions',
+        '-mmcu=atmega328p', '-DF_CPU=16000000UL', '-std=gnu++11', '-Os', '-Wall', '-Wextra', '-Wno-type-limits', '-Werror',
+        '-fno-exceptions',
         '-fno-threadsafe-statics', '-ffunction-sections', '-fdata-sections', '-flto', '-mcall-prologues', '-Wl,--gc-sections',
     ];
 

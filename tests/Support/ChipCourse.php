@@ -148,7 +148,16 @@ final class ChipCourse
         if (DeedKind::Sensor === $deed->do && null !== $entry) {
             $function = $this->inspection->board->lines[$entry->line]->surfaces[$deed->what]->function;
 
-            return [[$at, sprintf('thermometer %s %s', $this->pin($function), '' === $deed->value ? '-' : (string) (int) round((float) $deed->value * 16))]];
+            return [
+                [
+                    $at,
+                    sprintf(
+                        'thermometer %s %s',
+                        $this->pin($function),
+                        '' === $deed->value ? '-' : (string) (int) round((float) $deed->value * 16),
+                    ),
+                ],
+            ];
         }
         if (DeedKind::Press !== $deed->do || null === $entry || SurfaceKind::InfraredKey !== $entry->kind || null === $entry->code) {
             return [];

@@ -50,7 +50,9 @@ final class FirmwareBuild
      */
     public static function native(Board $board, string $compiler = 'g++', array $flags = ['-O1'], string $main = 'native'): string
     {
-        $header = "#pragma once\n#include <stdint.h>\n" . TablesText::of(ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board))));
+        $header = "#pragma once\n#include <stdint.h>\n" . TablesText::of(
+            ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board))),
+        );
         $sources = self::sources('latch');
         $sources[] = self::root() . "/tests/$main.cpp";
         $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources)))
@@ -64,7 +66,8 @@ final class FirmwareBuild
                 $file,
             ));
             (new Process([
-                $compiler, ...self::STRICT, ...$flags, '-I' . self::root(), '-I' . $folder, ...array_values($files), '-o', $folder . '/native',
+                $compiler, ...self::STRICT, ...$flags, '-I' . self::root(), '-I' . $folder, ...array_values($files),
+                '-o', $folder . '/native',
             ], timeout: 300))->mustRun();
         }
 

@@ -53,7 +53,10 @@ final readonly class PinTables
         $registers = self::registers($inspection, $pin);
 
         return new self([
-            'PINS' => array_map(static fn(string $one): string => $pin($one, self::isActiveHigh($inspection, $one)), array_keys($tables->pins)),
+            'PINS' => array_map(
+                static fn(string $one): string => $pin($one, self::isActiveHigh($inspection, $one)),
+                array_keys($tables->pins),
+            ),
             'CONTACT_PINS' => array_map(
                 static fn(string $one): string => $input($one, $closesHigh($one)),
                 array_keys($tables->contacts),
@@ -207,7 +210,11 @@ final readonly class PinTables
             }
         }
 
-        return ['SERIAL_CHANNEL' => 255, 'SERIAL_RATE' => 0 === $facts->consoleRate ? self::RATE : $facts->consoleRate, 'SERIAL_PAUSE_MS' => 0];
+        return [
+            'SERIAL_CHANNEL' => 255,
+            'SERIAL_RATE' => 0 === $facts->consoleRate ? self::RATE : $facts->consoleRate,
+            'SERIAL_PAUSE_MS' => 0,
+        ];
     }
 
     /** The setting that is nearest to what is stated, and not shorter where there is one. */

@@ -41,7 +41,10 @@ final readonly class ProgramChange
         $pins = PinTables::of($inspection, $tables);
         // Names of pins are documentation: a line that is only called otherwise is switched by the same program.
         $rows = array_map(
-            static fn(array $own): array => array_map(static fn(string $row): string => (string) preg_replace('~\s*//.*$~', '', $row), $own),
+            static fn(array $own): array => array_map(
+                static fn(string $row): string => (string) preg_replace('~\s*//.*$~', '', $row),
+                $own,
+            ),
             [...$tables->rows(), ...$pins->rows],
         );
 

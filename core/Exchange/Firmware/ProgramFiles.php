@@ -16,6 +16,37 @@ final class ProgramFiles
     /** Chips that the layer of registers knows. */
     public const CHIPS = ['atmega328p'];
 
+    private const WIRING = <<<'TEXT'
+
+        ## First the wiring
+
+        1. Mains stays away: everything here is tried at low voltage, with lamps in place of appliances or none.
+        2. Build and upload `trial` (`make trial`). Its serial line says every contact, key and sensor as it is read, with both
+           names of each pin; `n` walks the relays one by one, `o` puts them off.
+        3. Go through the continuity list. Only then build and upload the program itself.
+
+        TEXT;
+    private const BUILD = <<<'TEXT'
+
+        ## Build
+
+        `make` builds `program.hex` and `trial.hex` for the %s with avr-gcc and avr-libc; nothing else is needed.
+        Built and run here with avr-gcc 5.4 and avr-libc 2.0, on a simulated chip.
+
+        TEXT;
+    private const WHERE = <<<'TEXT'
+
+        ## What is where
+
+        - `constants.h`: all that the program knows of this board. It is written by Iron Latch: change the board, not this file.
+        - `latch/`: the program itself, the same for every board. Follow one line: a contact moves (`contact` in `program.cpp`),
+          rests (`settled` in `inputs.cpp`), asks for something (`act` in `lines.cpp`), and its line closes its relay (`settle`,
+          `close`, `drive`).
+        - `avr/`: the registers of the chip.
+        - `trial/`: the trial of the wiring.
+
+        TEXT;
+
     public static function isFor(Inspection $inspection): bool
     {
         return in_array($inspection->controller->chip->identity->id, self::CHIPS, true);
@@ -50,13 +81,7 @@ final class ProgramFiles
             static fn(string $remark): string => '> ' . $remark,
             $remarks,
         )), $stamp);
-        $text .= "\n## First the wiring\n\n"
-            . "1. Mains stays away: everything here is tried at low voltage, with lamps in place of appliances or none.\n"
-            . "2. Build and upload `trial` (`make trial`). Its serial line says every contact, key and sensor as it is read, with both names "
-            . "of each pin; `n` walks the relays one by one, `o` puts them off.\n"
-            . "3. Go through the continuity list. Only then build and upload the program itself.\n";
-        $text .= sprintf("\n## Build\n\n`make` builds `program.hex` and `trial.hex` for the %s with avr-gcc and avr-libc; nothing else is needed."
-            . " Built and run here with avr-gcc 5.4 and avr-libc 2.0, on a simulated chip.\n", $inspection->controller->chip->identity->name);
+        $text .= self::WIRING . sprintf(self::BUILD, $inspection->controller->chip->identity->name);
         foreach ([
             'Board package' => $facts->boardPackage, 'Board type' => $facts->boardType, 'Partitions' => $facts->partitions,
         ] as $title => $value) {
@@ -70,10 +95,7 @@ final class ProgramFiles
             $text .= sprintf("%d. %s\n", $number + 1, $step);
         }
 
-        return $text . "\n## What is where\n\n- `constants.h`: all that the program knows of this board. It is written by Iron Latch: change the"
-            . " board, not this file.\n- `latch/`: the program itself, the same for every board. Follow one line: a contact moves (`contact` in"
-            . " `program.cpp`), rests (`settled` in `inputs.cpp`), asks for something (`act` in `lines.cpp`), and its line closes its relay"
-            . " (`settle`, `close`, `drive`).\n- `avr/`: the registers of the chip.\n- `trial/`: the trial of the wiring.\n";
+        return $text . self::WHERE;
     }
 
     private static function makefile(): string

@@ -26,6 +26,11 @@ final readonly class ProgramSize
         'SENSE_PINS' => 5, 'SENSOR_PINS' => 5, 'SENSOR_KINDS' => 1, 'EXPANDERS' => 2, 'REGISTER_PINS' => 5,
     ];
 
+    private const PUT_OFF = [
+        'LINE_COUNT', 'RUN_LIMITS', 'SENSED_LINES', 'PULSED_PINS', 'CONTACT_COUNT', 'SELECTOR_COUNT', 'RECEIVER_COUNT', 'RULE_COUNT',
+        'TIMER_COUNT', 'CHANNEL_COUNT',
+    ];
+
     private function __construct(public int $tableBytes, public int $flashBytes, public int $memoryBytes) {}
 
     public static function of(ProgramTables $tables, PinTables $pins): self
@@ -48,8 +53,8 @@ final readonly class ProgramSize
      */
     private static function memory(array $of): int
     {
-        $due = $of['LINE_COUNT'] + $of['RUN_LIMITS'] + $of['SENSED_LINES'] + $of['PULSED_PINS'] + $of['CONTACT_COUNT'] + $of['SELECTOR_COUNT']
-            + $of['RECEIVER_COUNT'] + $of['RULE_COUNT'] + $of['TIMER_COUNT'] + $of['CHANNEL_COUNT'] + 2;
+        // One place for each thing that can be put off, and two for what is of the board.
+        $due = 2 + array_sum(array_map(static fn(string $name): int => $of[$name], self::PUT_OFF));
         $room = static fn(string $name): int => max(1, $of[$name]);
 
         return self::BUFFER_BYTES + ($of['CHANNEL_COUNT'] > 0 ? self::TEXT_BYTES : 0)

@@ -156,7 +156,8 @@ final class ProgramTables
     private function fill(): void
     {
         $this->rows = array_fill_keys([
-            'LINES', 'OUTPUTS', 'STEPS', 'STEP_OUTPUTS', 'APARTS', 'GROUPS', 'MEMBERS', 'ACTS', 'CONTACTS', 'SELECTORS', 'SELECTOR_CONTACTS',
+            'LINES', 'OUTPUTS', 'STEPS', 'STEP_OUTPUTS', 'APARTS', 'GROUPS', 'MEMBERS', 'ACTS', 'CONTACTS', 'SELECTORS',
+            'SELECTOR_CONTACTS',
             'KEYS', 'CHANNELS', 'MESSAGES', 'RANGES', 'RULES', 'TIMERS', 'MOMENTS', 'LAMPS', 'SENSES',
         ], []);
         foreach ($this->plan->lines as $line) {
@@ -247,6 +248,7 @@ final class ProgramTables
         );
     }
 
+    /** In one piece: a table from what is asked to how the program calls it. */
     private function act(Act $act, Operation $operation = Operation::On): string
     {
         $target = $act->isOnGroup()

@@ -27,6 +27,8 @@ final readonly class ProgramWords
     }
 
     /**
+     * In one piece: a table from what is known of a line to what is said of it.
+     *
      * @return list<string>
      */
     private function line(LinePlan $line): array
@@ -66,7 +68,11 @@ final readonly class ProgramWords
     {
         return match (true) {
             $line->runsBothWays => sprintf('Runs both ways, with %s at rest between them.', self::span($line->pauseMicros)),
-            $line->top() > 1 => sprintf('%d steps, never two contacts at once: %s between them.', $line->top(), self::span($line->pauseMicros)),
+            $line->top() > 1 => sprintf(
+                '%d steps, never two contacts at once: %s between them.',
+                $line->top(),
+                self::span($line->pauseMicros),
+            ),
             default => '',
         };
     }

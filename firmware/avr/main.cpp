@@ -22,6 +22,8 @@ struct Survivor {
   uint8_t resets, inverse;
 };
 const uint16_t SIGN = 0x1A7C;
+/** Between two contacts of a knob its wiper is open, or touches both. */
+const uint32_t LADDER_RESTS_MS = 20;
 Survivor survivor __attribute__((section(".noinit")));
 uint8_t reset_cause __attribute__((section(".noinit")));
 
@@ -72,6 +74,35 @@ void read_contacts(uint32_t now) {
     if (is_first || bit_of(were, place) != closed) {
       set_bit(were, place, closed);
       if (!is_first) program.contact(place, closed, now);
+    }
+  }
+  is_first = false;
+}
+
+/** The position at which a ladder stands; NONE between two contacts. */
+uint8_t position_of(uint8_t place, const Ladder &ladder) {
+  uint16_t reading = chip::analogue(row_of(board::LADDER_PINS, place));
+  for (uint8_t position = 0; position < ladder.limits; ++position) {
+    if (reading < row_of(board::LADDER_LIMITS, static_cast<uint8_t>(ladder.first_limit + position))) return position;
+  }
+  return NONE;
+}
+
+/** A knob counts when it has rested at another position than before, and not where it stood at the start. */
+void read_ladders(uint32_t now) {
+  static uint8_t seen[room(board::LADDER_COUNT)], stood[room(board::LADDER_COUNT)];
+  static uint32_t since[room(board::LADDER_COUNT)];
+  static bool is_first = true;
+  for (uint8_t place = 0; place < board::LADDER_COUNT; ++place) {
+    Ladder ladder = row_of(board::LADDERS, place);
+    uint8_t position = position_of(place, ladder);
+    if (is_first || position != seen[place]) {
+      seen[place] = position;
+      since[place] = now;
+      if (is_first) stood[place] = position;
+    } else if (NONE != position && position != stood[place] && now - since[place] >= LADDER_RESTS_MS) {
+      stood[place] = position;
+      program.ladder(ladder.selector, position, now);
     }
   }
   is_first = false;
@@ -150,6 +181,7 @@ int main() {
   program.start(kept, closed, chip::now(), 1);
   remember_resets();
   read_contacts(chip::now());
+  read_ladders(chip::now());
   chip::begin_sensors();
 
   for (;;) {
@@ -159,6 +191,7 @@ int main() {
     while (chip::next_edge(&edge)) program.edge(edge.receiver, edge.mark, edge.micros, now);
     read_contacts(now);
     read_senses(now);
+    read_ladders(now);
     uint8_t byte;
     while (board::SERIAL_CHANNEL != NONE && chip::serial_read(&byte)) hear(byte);
     // Where nothing ends a text, a pause does.

@@ -24,6 +24,12 @@ struct ExpanderRow {
   uint8_t address;  // 7-bit; of a shift register the place of its data, clock and latch among the pins of registers
 };
 
+/** A knob with a ladder of resistors: below which readings its positions end. */
+struct Ladder {
+  uint8_t selector;
+  uint8_t first_limit, limits;
+};
+
 namespace board {
 
 extern const Pin PINS[];
@@ -32,6 +38,9 @@ extern const Pin RECEIVER_PINS[];
 extern const Pin SENSE_PINS[];
 extern const Pin SENSOR_PINS[];
 extern const uint8_t SENSOR_KINDS[];
+extern const Pin LADDER_PINS[];
+extern const Ladder LADDERS[];
+extern const uint16_t LADDER_LIMITS[];
 extern const ExpanderRow EXPANDERS[];
 extern const Pin REGISTER_PINS[];
 

@@ -11,6 +11,7 @@
  *   T thermometer D4 N|-   a one-wire thermometer says N sixteenths of a degree, or is not there
  *   T expander 32 8|16     an expander with so many bits at that address of the two-wire bus
  *   T far 32.3 0|1         the world pulls a pin of an expander
+ *   T volts C0 2500        so many millivolts stand at an analogue input
  *   T power 0|1            power goes, and comes: memory that keeps stays, all else is lost
  *   T reset watchdog|brown-out|button   a reset of that kind
  *   T hang                 the program hangs where it is, with interrupts running
@@ -25,6 +26,7 @@
 #include <stdlib.h>
 #include <string.h>
 
+#include <simavr/avr_adc.h>
 #include <simavr/avr_eeprom.h>
 #include <simavr/avr_ioport.h>
 #include <simavr/avr_twi.h>
@@ -71,6 +73,15 @@ static void hold(const char *pin, int is_held, int level) {
   if (!avr) return;
   hold_port(port);
   avr_raise_irq(pin_irq(pin), (uint32_t)(is_held ? level : 1));
+}
+
+/* What stands at the analogue inputs. */
+static uint32_t millivolts[8];
+
+static void put_volts(void) {
+  for (uint32_t channel = 0; channel < 8; ++channel) {
+    avr_raise_irq(avr_io_getirq(avr, AVR_IOCTL_ADC_GETIRQ, ADC_IRQ_ADC0 + channel), millivolts[channel]);
+  }
 }
 
 /* What each pin does, told when it changes. */
@@ -286,6 +297,7 @@ static void connect_all(void) {
   }
   avr_irq_register_notify(avr_io_getirq(avr, AVR_IOCTL_TWI_GETIRQ(0), TWI_IRQ_OUTPUT), bus_changed, NULL);
   expanders_begin();
+  put_volts();
   uint32_t flags = 0;
   avr_ioctl(avr, AVR_IOCTL_UART_GET_FLAGS('0'), &flags);
   flags &= ~(uint32_t)(AVR_UART_FLAG_STDIO | AVR_UART_FLAG_POLL_SLEEP);
@@ -317,6 +329,7 @@ static void power_on(void) {
   avr->log = 1;
   avr_load_firmware(avr, &firmware);
   avr->frequency = MHZ * 1000000;
+  avr->vcc = avr->avcc = avr->aref = 5000;
   /* Memory begins as it will. */
   for (uint32_t at = 0x100; at <= avr->ramend; ++at) avr->data[at] = (uint8_t)(at * 37 + 11);
   avr_eeprom_desc_t all = {.ee = eeprom, .offset = 0, .size = EEPROM_BYTES};
@@ -378,6 +391,9 @@ static void apply(void) {
     one->address = atoi(command.one);
     one->bits = atoi(command.two);
     one->outside = 0xFFFF;
+  } else if (!strcmp(command.word, "volts")) {
+    millivolts[bit_of(command.one) & 7] = (uint32_t)atoi(command.two);
+    if (avr) put_volts();
   } else if (!strcmp(command.word, "far")) {
     int address = 0, bit = 0;
     if (2 != sscanf(command.one, "%d.%d", &address, &bit)) return;

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controller\FitExpander;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\AddSelector;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
@@ -18,6 +19,7 @@ use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Edit\Pins\LockSeat;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\Edit\Relays\AddRelay;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Board\RestorePolicy;
@@ -46,6 +48,7 @@ final class ChipBoards
             'restored' => self::restored(...),
             'sixteen on expanders' => self::sixteen(...),
             'sixteen bits' => self::sixteenBits(...),
+            'knob' => self::knob(...),
         ];
     }
 
@@ -186,5 +189,18 @@ final class ChipBoards
         }
 
         return self::seated($board);
+    }
+
+    /** A fan in two steps, by a knob with a ladder of resistors. */
+    private static function knob(): Board
+    {
+        return self::seated(TestBoards::edited(
+            self::bare(),
+            new AddLine('Fan', TestBoards::part('extractor-fan', Appliance::class)),
+            new AddRelay('L1'),
+            new AddGroup(GroupKind::StepRelays, 'Fan', ['F1', 'F2']),
+            new AddSelector('Fan knob', 3, true),
+            new AddSurface('L1', SurfaceKind::Knob, 'F3'),
+        ));
     }
 }

@@ -19,6 +19,7 @@ use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Control\PinNumbers;
+use IronLatch\Core\Pins\SelectorLadder;
 use IronLatch\Core\Program\InfraredDecoder;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Review\Inspection;
@@ -45,7 +46,7 @@ final class ChipCourse
     private function named(Pin $pin): string
     {
         return null === $pin->expander
-            ? substr($pin->name(), 1)
+            ? (string) preg_replace(['/^P/', '/^ADC/'], ['', 'C'], $pin->name())
             : sprintf('X%d.%d', $this->inspection->board->expanders[$pin->expander]->address, (int) PinNumbers::ofProgram($pin));
     }
 
@@ -68,7 +69,7 @@ final class ChipCourse
             ExpanderKind::QuasiBidirectional === $this->inspection->board->expander($fitted)->kind ? 8 : 16,
         )], array_values($this->inspection->board->expanders));
         foreach ($this->inspection->board->functions as $id => $function) {
-            if ($function->kind->isTwoWay()) {
+            if ($function->kind->isAnalogue() || in_array($function->kind, [FunctionKind::I2cData, FunctionKind::I2cClock], true)) {
                 continue;
             }
             if (isset($this->inspection->seating->pins[$id]) && null === $this->inspection->board->actuatorOf($id)) {
@@ -144,6 +145,9 @@ final class ChipCourse
     private function done(Deed $deed): array
     {
         $at = Micros::of($deed->at);
+        if (DeedKind::Turn === $deed->do) {
+            return $this->turned($at, $deed);
+        }
         $entry = $this->inspection->controls->entries[$deed->what] ?? null;
         if (DeedKind::Sensor === $deed->do && null !== $entry) {
             $function = $this->inspection->board->lines[$entry->line]->surfaces[$deed->what]->function;
@@ -170,6 +174,20 @@ final class ChipCourse
         }
 
         return $lines;
+    }
+
+    /**
+     * A knob with a ladder gives the share of the supply that its resistors make.
+     *
+     * @return list<array{int, string}>
+     */
+    private function turned(int $at, Deed $deed): array
+    {
+        $entry = $this->inspection->controls->entries[$deed->what];
+        $function = $this->inspection->board->lines[$entry->line]->surfaces[$deed->what]->function;
+        $ladder = SelectorLadder::for($this->inspection->board->functions[$function]->positions);
+
+        return [[$at, sprintf('volts %s %d', $this->pin($function), round(5_000 * $ladder->positions[(int) $deed->value]['level']->typ))]];
     }
 
     /**

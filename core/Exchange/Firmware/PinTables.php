@@ -14,6 +14,7 @@ use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Control\PinNumbers;
+use IronLatch\Core\Pins\SelectorLadder;
 use IronLatch\Core\Review\Inspection;
 
 /** Where each place of the program’s tables sits on the chip, for the layer that knows its registers. */
@@ -25,6 +26,8 @@ final readonly class PinTables
     /** A text that nothing ends is over after so long without a letter. */
     private const TEXT_PAUSE_MILLISECONDS = 30;
     private const RATE = 115_200;
+    /** Of a converter with ten bits. */
+    private const GREATEST_READING = 1023;
 
     /**
      * @param array<string, list<string>> $rows by table
@@ -51,6 +54,8 @@ final readonly class PinTables
         };
         $closesHigh = static fn(string $function): bool => PullDirection::Down === $board->functions[$function]->pull?->direction;
         $registers = self::registers($inspection, $pin);
+        $ladders = self::ladders($inspection, $tables);
+        [$ladderRows, $limits] = self::limits($ladders);
 
         return new self([
             'PINS' => array_map(
@@ -69,9 +74,13 @@ final readonly class PinTables
                 FunctionKind::LeakProbe !== $board->functions[$one]->kind,
             ), array_keys($tables->sensors)),
             'SENSOR_KINDS' => array_map(static fn(string $one): string => self::kind($inspection, $one), array_keys($tables->sensors)),
+            'LADDER_PINS' => array_map(static fn(string $one): string => $input($one, true), array_keys($ladders)),
+            'LADDERS' => $ladderRows,
+            'LADDER_LIMITS' => $limits,
             'EXPANDERS' => self::expanders($inspection),
             'REGISTER_PINS' => $registers,
         ], [
+            'LADDER_COUNT' => count($ladders),
             'EXPANDER_COUNT' => count($board->expanders),
             'REGISTER_PIN_COUNT' => count($registers),
             ...self::serial($inspection, $tables),
@@ -105,6 +114,10 @@ final readonly class PinTables
             [$port, $bit] = ['EXPANDER + ' . $expanders[$pin->expander], (string) PinNumbers::ofProgram($pin)];
         } elseif (null !== $pin && 1 === preg_match('/^P([A-Z])(\d)$/', $pin->name(), $match)) {
             [$port, $bit] = [(string) (ord($match[1]) - ord('A')), $match[2]];
+        }
+        if (null !== $pin && 1 === preg_match('/^ADC(\d)$/', $pin->name(), $match)) {
+            // Of no port: its number is that of its channel.
+            $bit = $match[1];
         }
         $number = null === $pin ? null : PinNumbers::ofProgram($pin);
 
@@ -145,6 +158,45 @@ final readonly class PinTables
             FunctionKind::AnalogueSensor => 'READS_ANALOGUE',
             default => 'READS_LEVEL',
         };
+    }
+
+    /**
+     * Knobs with a ladder of resistors: the place of the knob and its positions, by function.
+     *
+     * @return array<string, array{int, int}>
+     */
+    private static function ladders(Inspection $inspection, ProgramTables $tables): array
+    {
+        $ladders = [];
+        foreach ($tables->selectors as $id => $place) {
+            $function = $inspection->board->functions[$id] ?? null;
+            if (FunctionKind::SelectorLadder === $function?->kind) {
+                $ladders[$id] = [$place, $function->positions];
+            }
+        }
+
+        return $ladders;
+    }
+
+    /**
+     * Below which reading of 1023 each position ends: halfway to the next one, and for the last halfway to the open contact.
+     *
+     * @param array<string, array{int, int}> $ladders
+     * @return array{list<string>, list<string>}
+     */
+    private static function limits(array $ladders): array
+    {
+        $rows = $limits = [];
+        foreach ($ladders as [$place, $count]) {
+            $positions = SelectorLadder::for($count)->positions;
+            $rows[] = sprintf('{%d, %d, %d},', $place, count($limits), $count);
+            foreach ($positions as $number => $one) {
+                $next = $positions[$number + 1]['level']->typ ?? 1.0;
+                $limits[] = sprintf('%d,', (int) round(self::GREATEST_READING * ($one['level']->typ + $next) / 2));
+            }
+        }
+
+        return [$rows, $limits];
     }
 
     /**

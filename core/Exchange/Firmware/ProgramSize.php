@@ -23,7 +23,8 @@ final readonly class ProgramSize
         'LINES' => 18, 'OUTPUTS' => 5, 'STEPS' => 2, 'STEP_OUTPUTS' => 1, 'APARTS' => 3, 'GROUPS' => 2, 'MEMBERS' => 2, 'ACTS' => 4,
         'CONTACTS' => 5, 'SELECTORS' => 5, 'SELECTOR_CONTACTS' => 1, 'KEYS' => 8, 'CHANNELS' => 14, 'MESSAGES' => 23, 'RANGES' => 1,
         'RULES' => 24, 'TIMERS' => 8, 'MOMENTS' => 3, 'LAMPS' => 3, 'SENSES' => 1, 'PINS' => 5, 'CONTACT_PINS' => 5, 'RECEIVER_PINS' => 5,
-        'SENSE_PINS' => 5, 'SENSOR_PINS' => 5, 'SENSOR_KINDS' => 1, 'EXPANDERS' => 2, 'REGISTER_PINS' => 5,
+        'SENSE_PINS' => 5, 'SENSOR_PINS' => 5, 'SENSOR_KINDS' => 1, 'LADDER_PINS' => 5, 'LADDERS' => 3,
+        'LADDER_LIMITS' => 2, 'EXPANDERS' => 2, 'REGISTER_PINS' => 5,
     ];
 
     private const PUT_OFF = [

@@ -62,7 +62,12 @@ final class ProgramTables
     {
         $this->lines = self::places(array_keys($plan->lines));
         $this->pins = self::places([...$plan->order, ...array_keys($plan->lamps)]);
-        $this->contacts = self::places([...array_keys($plan->contacts), ...array_keys($plan->positions)]);
+        // A ladder is read as a number, and is no contact.
+        $ofKnobs = array_filter(
+            array_keys($plan->positions),
+            static fn(string $one): bool => count($plan->selectors[$plan->positions[$one]]->functions) > 1,
+        );
+        $this->contacts = self::places([...array_keys($plan->contacts), ...$ofKnobs]);
         $this->receivers = self::places(array_keys($plan->keys));
         $this->sensors = self::places(array_values(array_map(static fn($sensor): string => $sensor->function, $plan->sensors)));
         $this->senses = self::places(array_keys($plan->senses));

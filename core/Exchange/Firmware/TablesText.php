@@ -23,7 +23,7 @@ final class TablesText
     /** Types of rows of the layer that knows the chip. */
     private const PIN_TYPES = [
         'PINS' => 'Pin', 'CONTACT_PINS' => 'Pin', 'RECEIVER_PINS' => 'Pin', 'SENSE_PINS' => 'Pin', 'SENSOR_PINS' => 'Pin',
-        'SENSOR_KINDS' => 'uint8_t', 'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin',
+        'LADDER_PINS' => 'Pin', 'LADDERS' => 'Ladder', 'LADDER_LIMITS' => 'uint16_t', 'SENSOR_KINDS' => 'uint8_t', 'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin',
     ];
 
     /**
@@ -93,7 +93,7 @@ final class TablesText
      */
     private static function table(string $name, string $type, array $rows): string
     {
-        $none = 'uint8_t' === $type ? '0,' : $type . '(),';
+        $none = str_starts_with($type, 'uint') ? '0,' : $type . '(),';
 
         return sprintf("extern const %s %s[];\nconst %s %s[] LATCH_FLASH = {\n", $type, $name, $type, $name)
             . implode('', array_map(static fn(string $row): string => "  $row\n", [] === $rows ? [$none] : $rows))

@@ -13,6 +13,8 @@ final class ConstantsFile
     private const ASSIGNED = '~^(?<name>[^=:,\t]{1,80}?)\s*[=:,\t]\s*(?<value>"(?:[^"\\\\]|\\\\.)*"|.*?)[;,]?$~';
 
     public const GREATEST_BYTES = 500_000;
+    /** Behind this line a header holds the tables of the program, which are no constants. */
+    public const TABLES = '// What the program is told of its board';
 
     /**
      * @param array<string, Constant> $constants
@@ -109,7 +111,8 @@ final class ConstantsFile
             return self::flat(is_array($data['constants'] ?? null) ? $data['constants'] : $data);
         }
         $read = [];
-        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
+        [$constants] = explode(self::TABLES, strtr($text, ["\r\n" => "\n", "\r" => "\n"]), 2);
+        foreach (explode("\n", $constants) as $index => $line) {
             $line = trim($line);
             $match = self::constantIn($line);
             if (null !== $match) {

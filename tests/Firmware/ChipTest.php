@@ -73,13 +73,11 @@ final class ChipTest extends TestCase
     {
         foreach (ChipBoards::all() as $name => $board) {
             $board = $board();
-            $inspection = new Inspection($board);
-            $said = ChipBuild::run(ChipBuild::elf(ChipBuild::header($board)), ['0 power 1', '300000 end']);
+            $course = new ChipCourse($board, new BenchScript([], 3.0));
+            $levels = $course->levels(ChipBuild::run(ChipBuild::elf(ChipBuild::header($board)), $course->script()));
             foreach ($board->actuators() as $id => $actuator) {
-                $pin = substr($inspection->seating->pins[$actuator->function]->name(), 1);
-                $own = array_values(array_filter($said, static fn(string $line): bool => str_contains($line, " $pin ")));
                 $idle = Level::Low === $actuator->activeLevel->value ? '1' : '0';
-                self::assertStringEndsWith(" $pin $idle", $own[0], "$name, $id");
+                self::assertSame($idle, $levels[$course->pin($actuator->function)][0][1] ?? null, "$name, $id");
             }
         }
     }

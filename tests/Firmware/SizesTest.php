@@ -24,7 +24,9 @@ final class SizesTest extends TestCase
             $tables = ProgramTables::of(ProgramPlan::of($board, $inspection->controls));
             $size = ProgramSize::of($tables, PinTables::of($inspection, $tables));
             [$flash, $memory] = ChipBuild::size(ChipBuild::elf(ChipBuild::header($board)));
-            self::assertEqualsWithDelta($flash, $size->flashBytes, 0.05 * $flash, $name);
+            // Never too low; a board of one line gets by with a tenth less.
+            self::assertGreaterThanOrEqual($flash, $size->flashBytes, $name);
+            self::assertLessThan(1.12 * $flash, $size->flashBytes, $name);
             self::assertEqualsWithDelta($memory, $size->memoryBytes, 16, $name);
             // A half of the memory stays for what is called at once, also of sixteen lines.
             self::assertLessThan(ProgramSize::FLASH_BYTES / 2, $flash, $name);

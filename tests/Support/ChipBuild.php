@@ -39,10 +39,12 @@ final class ChipBuild
         if (!is_file($folder . '/program.elf')) {
             file_put_contents($folder . '/constants.h', $header);
             $files = array_filter($sources, static fn(string $file): bool => str_ends_with($file, '.cpp'));
+            $made = $folder . '/' . getmypid();
             (new Process(
-                ['avr-g++', ...self::FLAGS, '-I' . $root, '-I' . $folder, ...array_values($files), '-o', $folder . '/program.elf'],
+                ['avr-g++', ...self::FLAGS, '-I' . $root, '-I' . $folder, ...array_values($files), '-o', $made],
                 timeout: 300,
             ))->mustRun();
+            rename($made, $folder . '/program.elf');
         }
 
         return $folder . '/program.elf';
@@ -66,9 +68,10 @@ final class ChipBuild
         $folder = FirmwareBuild::folder(hash('xxh3', (string) file_get_contents($source)));
         if (!is_file($folder . '/chipbench')) {
             (new Process(
-                ['gcc', '-O2', '-Wall', '-Wextra', '-Werror', $source, '-o', $folder . '/chipbench', '-lsimavr', '-lelf'],
+                ['gcc', '-O2', '-Wall', '-Wextra', '-Werror', $source, '-o', $made = $folder . '/' . getmypid(), '-lsimavr', '-lelf'],
                 timeout: 120,
             ))->mustRun();
+            rename($made, $folder . '/chipbench');
         }
 
         return $folder . '/chipbench';

@@ -37,7 +37,7 @@ final class ChipCourse
     }
 
     /** “D7” for the chip’s PD7. */
-    private function pin(string $function): string
+    public function pin(string $function): string
     {
         return $this->named($this->inspection->seating->pins[$function]);
     }

@@ -67,8 +67,10 @@ final class FirmwareBuild
             ));
             (new Process([
                 $compiler, ...self::STRICT, ...$flags, '-I' . self::root(), '-I' . $folder, ...array_values($files),
-                '-o', $folder . '/native',
+                '-o', $made = $folder . '/' . getmypid(),
             ], timeout: 300))->mustRun();
+            // Whole or not there: another process may want it at this very moment.
+            rename($made, $folder . '/native');
         }
 
         return $folder . '/native';

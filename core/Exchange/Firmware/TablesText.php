@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Exchange\Firmware;
 
+use IronLatch\Core\Exchange\ConstantsFile;
+
 /** The tables of a program as the last part of its header: counts for everybody, rows for the one file that defines them. */
 final class TablesText
 {
@@ -23,7 +25,8 @@ final class TablesText
     /** Types of rows of the layer that knows the chip. */
     private const PIN_TYPES = [
         'PINS' => 'Pin', 'CONTACT_PINS' => 'Pin', 'RECEIVER_PINS' => 'Pin', 'SENSE_PINS' => 'Pin', 'SENSOR_PINS' => 'Pin',
-        'LADDER_PINS' => 'Pin', 'LADDERS' => 'Ladder', 'LADDER_LIMITS' => 'uint16_t', 'SENSOR_KINDS' => 'uint8_t', 'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin',
+        'LADDER_PINS' => 'Pin', 'LADDERS' => 'Ladder', 'LADDER_LIMITS' => 'uint16_t', 'SENSOR_KINDS' => 'uint8_t',
+        'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin',
     ];
 
     /**
@@ -32,7 +35,7 @@ final class TablesText
      */
     public static function of(ProgramTables $tables, ?PinTables $pins = null, string $stamp = ''): string
     {
-        $text = "\n// What the program is told of its board: latch/facts.h and latch/pins.h say what each row says.\n"
+        $text = "\n" . ConstantsFile::TABLES . ": latch/facts.h and latch/pins.h say what each row says.\n"
             . "#include \"latch/facts.h\"\nnamespace latch {\nnamespace board {\n";
         foreach ([...$tables->numbers(), ...$pins->numbers ?? []] as $name => $value) {
             $text .= sprintf("constexpr %s %s = %d;\n", self::type($name, $value), $name, $value);

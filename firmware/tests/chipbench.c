@@ -10,6 +10,7 @@
  *   T byte 65              a byte arrives on the serial line
  *   T thermometer D4 N|-   a one-wire thermometer says N sixteenths of a degree, or is not there
  *   T expander 32 8|16     an expander with so many bits at that address of the two-wire bus
+ *   T register D4 D5        a shift register: its data and its clock; the next line, “T latch D6”, says its latch
  *   T far 32.3 0|1         the world pulls a pin of an expander
  *   T volts C0 2500        so many millivolts stand at an analogue input
  *   T power 0|1            power goes, and comes: memory that keeps stays, all else is lost
@@ -84,8 +85,35 @@ static void put_volts(void) {
   }
 }
 
+/* A shift register of eight bits, and what it shows since its latch last rose. */
+static struct {
+  char data[4], clock[4], hold[4];
+  uint8_t shifted, shown;
+  int is_known;
+} chain;
+
+static int stands_high(const char *pin, int port, uint8_t levels) {
+  return (port_of(pin) == port ? levels : last_port[port_of(pin)]) >> bit_of(pin) & 1;
+}
+
+static void register_follows(int port, uint8_t levels) {
+  if (!chain.hold[0]) return;
+  int rises = (uint8_t)(levels & ~last_port[port]);
+  if (port_of(chain.clock) == port && (rises >> bit_of(chain.clock) & 1)) {
+    chain.shifted = (uint8_t)(chain.shifted << 1 | stands_high(chain.data, port, levels));
+  }
+  if (port_of(chain.hold) != port || !(rises >> bit_of(chain.hold) & 1)) return;
+  for (int bit = 0; bit < 8; ++bit) {
+    int is_high = chain.shifted >> bit & 1;
+    if (!chain.is_known || is_high != (chain.shown >> bit & 1)) printf("%llu X0.%d %d\n", (unsigned long long)micros(), bit, is_high);
+  }
+  chain.shown = chain.shifted;
+  chain.is_known = 1;
+}
+
 /* What each pin does, told when it changes. */
 static void told(int port, uint8_t levels, uint8_t directions) {
+  register_follows(port, levels);
   for (int bit = 0; bit < 8; ++bit) {
     uint8_t mask = (uint8_t)(1 << bit);
     int was_out = known[port] && (last_ddr[port] & mask), is_out = directions & mask;
@@ -359,6 +387,8 @@ static void power_off(void) {
         printf("%llu X%d.%d z\n", (unsigned long long)micros(), expanders[place].address, bit);
     }
   }
+  for (int bit = 0; bit < 8 && chain.is_known; ++bit) printf("%llu X0.%d z\n", (unsigned long long)micros(), bit);
+  chain.is_known = 0;
   avr = NULL;
 }
 
@@ -391,6 +421,11 @@ static void apply(void) {
     one->address = atoi(command.one);
     one->bits = atoi(command.two);
     one->outside = 0xFFFF;
+  } else if (!strcmp(command.word, "register")) {
+    snprintf(chain.data, sizeof chain.data, "%.2s", command.one);
+    snprintf(chain.clock, sizeof chain.clock, "%.2s", command.two);
+  } else if (!strcmp(command.word, "latch")) {
+    snprintf(chain.hold, sizeof chain.hold, "%.2s", command.one);
   } else if (!strcmp(command.word, "volts")) {
     millivolts[bit_of(command.one) & 7] = (uint32_t)atoi(command.two);
     if (avr) put_volts();

@@ -49,6 +49,7 @@ final class ChipBoards
             'sixteen on expanders' => self::sixteen(...),
             'sixteen bits' => self::sixteenBits(...),
             'knob' => self::knob(...),
+            'shift register' => self::register(...),
         ];
     }
 
@@ -202,5 +203,21 @@ final class ChipBoards
             new AddSelector('Fan knob', 3, true),
             new AddSurface('L1', SurfaceKind::Knob, 'F3'),
         ));
+    }
+
+    /** Four relays on a shift register, by a remote. */
+    private static function register(): Board
+    {
+        $board = self::lamps(4, TestBoards::edited(self::bare(), new FitExpander(TestBoards::part('74hct595', Expander::class))));
+        for ($line = 1; $line <= 4; ++$line) {
+            $board = TestBoards::edited(
+                $board,
+                new AddSurface('L' . $line, SurfaceKind::InfraredKey),
+                new AssignCode('S' . $line, sprintf('%08X', PulseDistance::value(4, 16 + $line))),
+                new SeatFunction(array_values($board->lines['L' . $line]->actuators)[0]->function, 'X1.Q' . (2 * $line - 1)),
+            );
+        }
+
+        return self::seated($board);
     }
 }

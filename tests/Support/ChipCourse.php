@@ -27,6 +27,10 @@ use IronLatch\Core\Review\Inspection;
 /** A run of the bench as the same events on the pins of the simulated chip, and what both say of the outputs. */
 final class ChipCourse
 {
+    private const BUSES = [
+        FunctionKind::I2cData, FunctionKind::I2cClock, FunctionKind::RegisterData, FunctionKind::RegisterClock, FunctionKind::RegisterLatch,
+    ];
+
     public readonly Course $course;
     private readonly Inspection $inspection;
 
@@ -50,6 +54,31 @@ final class ChipCourse
             : sprintf('X%d.%d', $this->inspection->board->expanders[$pin->expander]->address, (int) PinNumbers::ofProgram($pin));
     }
 
+    /**
+     * @return list<array{int, string}>
+     */
+    private function fitted(FittedExpander $fitted): array
+    {
+        $board = $this->inspection->board;
+        $kind = $board->expander($fitted)->kind;
+        if (ExpanderKind::ShiftRegister !== $kind) {
+            return [[0, sprintf('expander %d %d', $fitted->address, ExpanderKind::QuasiBidirectional === $kind ? 8 : 16)]];
+        }
+        $pin = fn(FunctionKind $kind): string => $this->pin((string) array_search(
+            $kind,
+            array_map(
+                static fn(string $function): FunctionKind => $board->functions[$function]->kind,
+                array_combine($board->groups[$fitted->bus]->functions, $board->groups[$fitted->bus]->functions),
+            ),
+            true,
+        ));
+
+        return [
+            [0, sprintf('register %s %s', $pin(FunctionKind::RegisterData), $pin(FunctionKind::RegisterClock))],
+            [0, sprintf('latch %s', $pin(FunctionKind::RegisterLatch))],
+        ];
+    }
+
     /** The world pulls a pin to a level. */
     private function held(string $function, bool $isHigh): string
     {
@@ -63,13 +92,12 @@ final class ChipCourse
      */
     public function script(): array
     {
-        $lines = array_map(fn(FittedExpander $fitted): array => [0, sprintf(
-            'expander %d %d',
-            $fitted->address,
-            ExpanderKind::QuasiBidirectional === $this->inspection->board->expander($fitted)->kind ? 8 : 16,
-        )], array_values($this->inspection->board->expanders));
+        $lines = [];
+        foreach ($this->inspection->board->expanders as $fitted) {
+            $lines = [...$lines, ...$this->fitted($fitted)];
+        }
         foreach ($this->inspection->board->functions as $id => $function) {
-            if ($function->kind->isAnalogue() || in_array($function->kind, [FunctionKind::I2cData, FunctionKind::I2cClock], true)) {
+            if ($function->kind->isAnalogue() || in_array($function->kind, self::BUSES, true)) {
                 continue;
             }
             if (isset($this->inspection->seating->pins[$id]) && null === $this->inspection->board->actuatorOf($id)) {

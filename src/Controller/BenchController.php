@@ -18,7 +18,6 @@ use IronLatch\Screen\BenchScreen;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
-use IronLatch\View\Notice;
 use IronLatch\View\TrialView;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -84,14 +83,7 @@ final class BenchController extends AbstractController
             // What cannot be run is not kept.
             Course::of($this->inspections->of($opened->board), $script);
         } catch (BoardFileFault|\InvalidArgumentException $fault) {
-            return $this->screen->render(
-                $request,
-                $opened,
-                BenchScreen::name(),
-                notice: Notice::refused($fault->getMessage()),
-                status: Response::HTTP_UNPROCESSABLE_ENTITY,
-                more: ['script_text' => $text],
-            );
+            return $this->screen->refusal($request, $opened, BenchScreen::name(), $fault, ['script_text' => $text]);
         }
         $run = $this->papers->keepRun(
             $opened->revision,

@@ -209,6 +209,21 @@ final class LiveBenchTest extends BoardTestCase
         self::assertCount(0, $page->filter('[data-part="appliance L5"]'));
     }
 
+    public function testARunThatNamesWhatIsNotThereNeverKeepsTheBenchShut(): void
+    {
+        $id = $this->demo('utility-room');
+        $this->act($id, 'press|S9|', ['at' => '20000000', 'time' => 'runs']);
+        $this->act($id, 'press|S3|', ['at' => '40000000', 'time' => 'runs']);
+        self::assertSame(1, self::getContainer()->get(Connection::class)->executeStatement(
+            "UPDATE live_bench SET script = replace(script, '\"S9\"', '\"S99\"') WHERE board_id = ?",
+            [$id],
+        ));
+        $page = $this->bench($id);
+        self::assertStringContainsString('1 of its acts and facts name what is no longer there', $page->filter('.bench-back')->text());
+        self::assertStringNotContainsString('The board has changed', $page->filter('.bench-back')->text());
+        self::assertSame('1', self::state($page, 'appliance L2'), 'What can be done is done.');
+    }
+
     public function testAKeptRunIsPutOnTheBenchAndSaysWhenTheBoardHasChanged(): void
     {
         $opened = $this->shelved(BenchDesk::demo('utility-room'));

@@ -224,6 +224,23 @@ final class LiveBenchTest extends BoardTestCase
         self::assertSame('1', self::state($page, 'appliance L2'), 'What can be done is done.');
     }
 
+    public function testAKeptRunThatCannotBeRunAnyMoreSaysSo(): void
+    {
+        $id = $this->demo('utility-room');
+        $this->act($id, 'press|S9|', ['at' => '20000000', 'time' => 'runs']);
+        $script = $this->bench($id)->filter('#live input[name=script]')->attr('value');
+        $this->browser->request('POST', "/boards/$id/runs", ['name' => 'Lamp', 'script' => $script]);
+        $page = (string) $this->browser->followRedirect()->getUri();
+        self::getContainer()->get(Connection::class)->executeStatement("UPDATE bench_run SET script = replace(script, '\"S9\"', '\"S99\"')");
+        $said = $this->browser->request('GET', $page);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('“Lamp” was kept by an earlier Iron Latch', $said->filter('.notice')->text());
+        $this->act($id, 'anew');
+        self::assertCount(1, $this->bench($id)->filter('#runs tbody tr'), 'The list still opens.');
+        $this->browser->request('POST', "/boards/$id/bench/live", ['do' => 'run', 'run' => 'no-such-run'], server: self::HTMX);
+        self::assertResponseStatusCodeSame(422);
+    }
+
     public function testAKeptRunIsPutOnTheBenchAndSaysWhenTheBoardHasChanged(): void
     {
         $opened = $this->shelved(BenchDesk::demo('utility-room'));

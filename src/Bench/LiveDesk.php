@@ -35,7 +35,7 @@ final readonly class LiveDesk
         if (null === $script) {
             return new LiveBench(Course::of($inspection, new BenchScript(until: 0.0))->on(Pace::UntilQuiet), true);
         }
-        [$course, $leftOut] = self::fitting($inspection, $script, $isOther);
+        [$course, $leftOut] = self::fitting($inspection, $script);
 
         return new LiveBench($course, $record->runs(), $isOther ? $record->revisionId() : null, $leftOut);
     }
@@ -106,15 +106,12 @@ final readonly class LiveDesk
     }
 
     /**
-     * A run on a board that may have changed since: what names something that is gone is left out.
+     * A run on a board, or by an Iron Latch, that may have changed since: what names something that is gone is left out.
      *
      * @return array{Course, int}
      */
-    private static function fitting(Inspection $inspection, BenchScript $script, bool $isOther): array
+    private static function fitting(Inspection $inspection, BenchScript $script): array
     {
-        if (!$isOther) {
-            return [Course::of($inspection, $script), 0];
-        }
         try {
             return [Course::of($inspection, $script), 0];
         } catch (\InvalidArgumentException) {

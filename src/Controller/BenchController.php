@@ -18,7 +18,6 @@ use IronLatch\Screen\BenchScreen;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
-use IronLatch\View\Notice;
 use IronLatch\View\TrialView;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -84,14 +83,7 @@ final class BenchController extends AbstractController
             // What cannot be run is not kept.
             Course::of($this->inspections->of($opened->board), $script);
         } catch (BoardFileFault|\InvalidArgumentException $fault) {
-            return $this->screen->render(
-                $request,
-                $opened,
-                BenchScreen::name(),
-                notice: Notice::refused($fault->getMessage()),
-                status: Response::HTTP_UNPROCESSABLE_ENTITY,
-                more: ['script_text' => $text],
-            );
+            return $this->screen->refusal($request, $opened, BenchScreen::name(), $fault, ['script_text' => $text]);
         }
         $run = $this->papers->keepRun(
             $opened->revision,
@@ -104,18 +96,18 @@ final class BenchController extends AbstractController
 
     /** Everything that happened in a run, on the revision that it was made on. */
     #[Route('/runs/{run}', name: 'board_run_view', requirements: ['run' => '[0-9a-f-]{36}'], methods: ['GET'])]
-    public function show(OpenBoard $opened, string $run): Response
+    public function show(Request $request, OpenBoard $opened, string $run): Response
     {
-        $record = $this->run($opened, $run);
-        $course = $this->course($opened, $record);
-
-        return $this->render('bench/run.html.twig', [
-            'opened' => $opened,
-            'board' => $opened->board,
-            'run' => $record,
-            'course' => $course,
-            'shown' => array_slice($course->happenings, 0, self::MOST_SHOWN, true),
-        ]);
+        return $this->told($request, $opened, $run, fn(BenchRunRecord $record, Course $course): Response => $this->render(
+            'bench/run.html.twig',
+            [
+                'opened' => $opened,
+                'board' => $opened->board,
+                'run' => $record,
+                'course' => $course,
+                'shown' => array_slice($course->happenings, 0, self::MOST_SHOWN, true),
+            ],
+        ));
     }
 
     #[Route(
@@ -124,10 +116,18 @@ final class BenchController extends AbstractController
         requirements: ['run' => '[0-9a-f-]{36}', 'form' => 'json|vcd|txt'],
         methods: ['GET'],
     ),]
-    public function trace(OpenBoard $opened, string $run, string $form): Response
+    public function trace(Request $request, OpenBoard $opened, string $run, string $form): Response
     {
-        $record = $this->run($opened, $run);
-        $course = $this->course($opened, $record);
+        return $this->told(
+            $request,
+            $opened,
+            $run,
+            static fn(BenchRunRecord $record, Course $course): Response => self::traced($record, $course, $form),
+        );
+    }
+
+    private static function traced(BenchRunRecord $record, Course $course, string $form): Response
+    {
         [$type, $text] = match ($form) {
             'json' => ['application/json', TraceJson::write($course)],
             'vcd' => ['text/plain; charset=utf-8', TraceVcd::write($course)],
@@ -157,6 +157,28 @@ final class BenchController extends AbstractController
         return $this->papers->run($opened->revision, $run) ?? throw $this->createNotFoundException('This run is not kept any more.');
     }
 
+    /**
+     * A kept run, told; one that this Iron Latch cannot run any more is refused on the bench, where it can be removed.
+     *
+     * @param callable(BenchRunRecord, Course): Response $answer
+     */
+    private function told(Request $request, OpenBoard $opened, string $run, callable $answer): Response
+    {
+        $record = $this->run($opened, $run);
+        try {
+            $course = $this->course($opened, $record);
+        } catch (BoardFileFault|\InvalidArgumentException $fault) {
+            return $this->screen->refusal($request, $opened, BenchScreen::name(), new \InvalidArgumentException(sprintf(
+                '“%s” was kept by an earlier Iron Latch and cannot be run any more; remove it from the kept runs. %s',
+                $record->name(),
+                $fault->getMessage(),
+            )));
+        }
+
+        return $answer($record, $course);
+    }
+
+    /** @throws BoardFileFault|\InvalidArgumentException when it cannot be run any more */
     private function course(OpenBoard $opened, BenchRunRecord $record): Course
     {
         $board = $record->revision()->id() === $opened->revision->id()

@@ -24,7 +24,6 @@ use IronLatch\Storage\OpenBoard;
 use IronLatch\View\Bench\BenchAct;
 use IronLatch\View\Bench\BenchDrawing;
 use IronLatch\View\Bench\WeekTime;
-use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -70,13 +69,7 @@ final class LiveBenchController extends AbstractController
             $before = $this->at($request);
             $live = $this->done($request, $opened, $inspection, $before);
         } catch (BoardFileFault|\InvalidArgumentException $fault) {
-            return $this->screen->render(
-                $request,
-                $opened,
-                BenchScreen::name(),
-                notice: Notice::refused($fault->getMessage()),
-                status: Response::HTTP_UNPROCESSABLE_ENTITY,
-            );
+            return $this->screen->refusal($request, $opened, BenchScreen::name(), $fault);
         }
         if (!$isHtmx) {
             return $this->redirectToRoute(

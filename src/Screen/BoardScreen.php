@@ -119,6 +119,23 @@ final readonly class BoardScreen
         return $this->render($request, $opened, $view, $open, $notice, $status);
     }
 
+    /**
+     * The view with a refusal, for what could not be read or run.
+     *
+     * @param array<string, mixed> $more what was given, so that nothing of it is lost
+     */
+    public function refusal(Request $request, OpenBoard $opened, string $view, \Throwable $fault, array $more = []): Response
+    {
+        return $this->render(
+            $request,
+            $opened,
+            $view,
+            notice: Notice::refused($fault->getMessage()),
+            status: Response::HTTP_UNPROCESSABLE_ENTITY,
+            more: $more,
+        );
+    }
+
     /** What can be done about the findings of one group of the tray, each tried; empty when its finding is gone. */
     public function offers(OpenBoard $opened, string $finding, string $view, string $open, bool $each = false): Response
     {

@@ -209,6 +209,38 @@ final class LiveBenchTest extends BoardTestCase
         self::assertCount(0, $page->filter('[data-part="appliance L5"]'));
     }
 
+    public function testARunThatNamesWhatIsNotThereNeverKeepsTheBenchShut(): void
+    {
+        $id = $this->demo('utility-room');
+        $this->act($id, 'press|S9|', ['at' => '20000000', 'time' => 'runs']);
+        $this->act($id, 'press|S3|', ['at' => '40000000', 'time' => 'runs']);
+        self::assertSame(1, self::getContainer()->get(Connection::class)->executeStatement(
+            "UPDATE live_bench SET script = replace(script, '\"S9\"', '\"S99\"') WHERE board_id = ?",
+            [$id],
+        ));
+        $page = $this->bench($id);
+        self::assertStringContainsString('1 of its acts and facts name what is no longer there', $page->filter('.bench-back')->text());
+        self::assertStringNotContainsString('The board has changed', $page->filter('.bench-back')->text());
+        self::assertSame('1', self::state($page, 'appliance L2'), 'What can be done is done.');
+    }
+
+    public function testAKeptRunThatCannotBeRunAnyMoreSaysSo(): void
+    {
+        $id = $this->demo('utility-room');
+        $this->act($id, 'press|S9|', ['at' => '20000000', 'time' => 'runs']);
+        $script = $this->bench($id)->filter('#live input[name=script]')->attr('value');
+        $this->browser->request('POST', "/boards/$id/runs", ['name' => 'Lamp', 'script' => $script]);
+        $page = (string) $this->browser->followRedirect()->getUri();
+        self::getContainer()->get(Connection::class)->executeStatement("UPDATE bench_run SET script = replace(script, '\"S9\"', '\"S99\"')");
+        $said = $this->browser->request('GET', $page);
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('“Lamp” was kept by an earlier Iron Latch', $said->filter('.notice')->text());
+        $this->act($id, 'anew');
+        self::assertCount(1, $this->bench($id)->filter('#runs tbody tr'), 'The list still opens.');
+        $this->browser->request('POST', "/boards/$id/bench/live", ['do' => 'run', 'run' => 'no-such-run'], server: self::HTMX);
+        self::assertResponseStatusCodeSame(422);
+    }
+
     public function testAKeptRunIsPutOnTheBenchAndSaysWhenTheBoardHasChanged(): void
     {
         $opened = $this->shelved(BenchDesk::demo('utility-room'));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Bench\Show;
 
 use IronLatch\Core\Bench\Course;
-use IronLatch\Core\Bench\World;
 use IronLatch\Core\Review\Inspection;
 
 /** A line is off, and its inside is live. */
@@ -25,7 +24,7 @@ final class LiveThoughOff implements Demonstration
             Staged::script(14.0, Staged::command($line), Staged::command($line, 'off', 12.0)),
             $line,
             sprintf('“%s” is switched off, and whoever opens it touches live parts.', $board->lines[$line]->name),
-            static fn(Course $course): bool => true === (new World($course->facts))->isLive($course->scene, $line),
+            static fn(Course $course): bool => true === $course->world->isLive($course->scene, $line),
         );
     }
 }

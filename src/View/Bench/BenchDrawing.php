@@ -9,7 +9,6 @@ use IronLatch\Core\Bench\Course;
 use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Bench\Pace;
-use IronLatch\Core\Bench\Tracks;
 use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Exchange\BenchScriptJson;
 use IronLatch\Core\Program\Micros;
@@ -40,13 +39,12 @@ final readonly class BenchDrawing
     public static function of(Course $course, ?int $at = null, ?int $from = null, ?int $why = null): self
     {
         $picture = BenchPicture::of($course, $at, $from, $why);
-        $states = Tracks::of($course->happenings)->all($picture->atMicros);
 
         return new self(
             $course,
             $picture,
-            (new BenchHands($course, $states))->groups(),
-            self::levers($course, $states),
+            (new BenchHands($course, $picture->states))->groups(),
+            self::levers($course, $picture->states),
             self::faults($course),
             $course->nextSeconds(),
         );

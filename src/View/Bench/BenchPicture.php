@@ -22,6 +22,7 @@ final readonly class BenchPicture
      * @param list<BenchRow> $rows
      * @param BenchPart $chip the controller
      * @param array<string, BenchPart> $lamps of the board itself, by name
+     * @param array<string, string> $states of everything at the moment, as Tracks tells them
      * @param list<array{int, string, string, string}> $play changes that led here: microseconds, part, state before, state
      */
     private function __construct(
@@ -31,6 +32,7 @@ final readonly class BenchPicture
         public array $rows,
         public BenchPart $chip,
         public array $lamps,
+        public array $states,
         public array $play,
         public Ledger $ledger,
     ) {}
@@ -108,6 +110,7 @@ final readonly class BenchPicture
             $rows,
             self::chip($states),
             $lamps,
+            $states,
             self::played($changes, self::parts($rows) + self::keyed($lamps)),
             Ledger::of($happenings, $tracks, $board, $facts->map(), $moment, $why),
         );

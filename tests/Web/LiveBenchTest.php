@@ -231,7 +231,9 @@ final class LiveBenchTest extends BoardTestCase
         $script = $this->bench($id)->filter('#live input[name=script]')->attr('value');
         $this->browser->request('POST', "/boards/$id/runs", ['name' => 'Lamp', 'script' => $script]);
         $page = (string) $this->browser->followRedirect()->getUri();
-        self::getContainer()->get(Connection::class)->executeStatement("UPDATE bench_run SET script = replace(script, '\"S9\"', '\"S99\"')");
+        self::getContainer()->get(Connection::class)->executeStatement(
+            "UPDATE bench_run SET script = replace(script, '\"S9\"', '\"S99\"')",
+        );
         $said = $this->browser->request('GET', $page);
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('“Lamp” was kept by an earlier Iron Latch', $said->filter('.notice')->text());

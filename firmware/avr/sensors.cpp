@@ -168,6 +168,11 @@ bool next_reading(uint8_t *sensor, bool *says, int32_t *value) {
         *says = true;
         *value = static_cast<int32_t>(analogue(pin)) * 100 * UNIT / 1023;
         break;
+      case latch::READS_HALF_OF_RANGE:
+        *says = true;
+        *value = (analogue(pin) > 511) == (0 != pin.high) ? UNIT : 0;
+        break;
+      case latch::READS_NOTHING: *says = false; break;
       default:
         *says = true;
         *value = is_active(pin) ? UNIT : 0;

@@ -15,7 +15,7 @@ struct Pin {
   uint8_t pulls;   // the pull-up inside the chip is wanted
 };
 
-enum SensorKind : uint8_t { READS_LEVEL, READS_ONE_WIRE, READS_PULSES, READS_ANALOGUE };
+enum SensorKind : uint8_t { READS_LEVEL, READS_ONE_WIRE, READS_PULSES, READS_ANALOGUE, READS_HALF_OF_RANGE, READS_NOTHING };
 
 enum ExpanderKind : uint8_t { EIGHT_BITS, SIXTEEN_BITS, SHIFT_REGISTER };
 

@@ -9,6 +9,7 @@
  *   T pull D4              there is a pull-up outside
  *   T byte 65              a byte arrives on the serial line
  *   T thermometer D4 N|-   a one-wire thermometer says N sixteenths of a degree, or is not there
+ *   T humidity D4 N|-      a sensor that answers by the length of its pulses says N tenths of a percent, or is not there
  *   T expander 32 8|16     an expander with so many bits at that address of the two-wire bus
  *   T register D4 D5        a shift register: its data and its clock; the next line, “T latch D6”, says its latch
  *   T far 32.3 0|1         the world pulls a pin of an expander
@@ -139,18 +140,18 @@ static struct {
   int sends, sent; /* bits */
 } wire;
 
-static avr_cycle_count_t wire_release(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
+/* The pull-up outside lifts a wire that nobody holds any more. */
+static avr_cycle_count_t high_again(struct avr_t *a, avr_cycle_count_t when, void *pin) {
   (void)a;
   (void)when;
-  (void)parameter;
-  avr_raise_irq(pin_irq(wire.pin), 1);
+  avr_raise_irq(pin_irq((const char *)pin), 1);
   return 0;
 }
 
 static avr_cycle_count_t wire_hold(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
   (void)when;
   avr_raise_irq(pin_irq(wire.pin), 0);
-  avr_cycle_timer_register(a, (avr_cycle_count_t)(uintptr_t)parameter * MHZ, wire_release, NULL);
+  avr_cycle_timer_register(a, (avr_cycle_count_t)(uintptr_t)parameter * MHZ, high_again, wire.pin);
   return 0;
 }
 
@@ -178,7 +179,7 @@ static void wire_changed(uint8_t levels, uint8_t directions) {
     return;
   }
   if (!wire.is_there) {
-    avr_cycle_timer_register(avr, 1 * MHZ, wire_release, NULL);
+    avr_cycle_timer_register(avr, 1 * MHZ, high_again, wire.pin);
     return;
   }
   uint64_t lasted = micros() - wire.low_since;
@@ -204,6 +205,48 @@ static void wire_changed(uint8_t levels, uint8_t directions) {
       wire.sent = 0;
     }
   }
+}
+
+/* A humidity sensor: called by a pull of a millisecond, it answers with 40 bits by the length of its pulses. */
+static struct {
+  char pin[4];
+  int is_there, is_low, step;
+  uint16_t tenths;
+  uint64_t low_since;
+  uint8_t bytes[5];
+} damp;
+
+/* Its levels, one after the other: “here I am”, 40 bits, and the end. */
+static avr_cycle_count_t damp_steps(struct avr_t *a, avr_cycle_count_t when, void *parameter) {
+  (void)a;
+  (void)parameter;
+  int step = damp.step++;
+  avr_raise_irq(pin_irq(damp.pin), (uint32_t)(step & 1));
+  if (step < 2) return when + 80 * MHZ;
+  int bit = (step - 2) / 2;
+  if (bit > 40 || (40 == bit && (step & 1))) return 0;
+  if (!(step & 1)) return when + 50 * MHZ;
+  return when + (damp.bytes[bit / 8] >> (7 - bit % 8) & 1 ? 70 : 26) * MHZ;
+}
+
+static void damp_changed(uint8_t levels, uint8_t directions) {
+  uint8_t mask = (uint8_t)(1 << bit_of(damp.pin));
+  int low = (directions & mask) && !(levels & mask);
+  if (low == damp.is_low) return;
+  damp.is_low = low;
+  if (low) {
+    damp.low_since = micros();
+    return;
+  }
+  avr_cycle_timer_register(avr, 1 * MHZ, high_again, damp.pin);
+  if (!damp.is_there || micros() - damp.low_since < 1000) return;
+  damp.bytes[0] = (uint8_t)(damp.tenths >> 8);
+  damp.bytes[1] = (uint8_t)damp.tenths;
+  damp.bytes[2] = 0;
+  damp.bytes[3] = 215;
+  damp.bytes[4] = (uint8_t)(damp.bytes[0] + damp.bytes[1] + damp.bytes[2] + damp.bytes[3]);
+  damp.step = 0;
+  avr_cycle_timer_register(avr, 30 * MHZ, damp_steps, NULL);
 }
 
 /* Expanders on the two-wire bus: one that has a byte and nothing else, and one with registers. */
@@ -288,6 +331,7 @@ static void port_changed(avr_irq_t *irq, uint32_t value, void *parameter) {
   (void)irq;
   int port = (int)(intptr_t)parameter;
   if (wire.pin[0] && port == port_of(wire.pin)) wire_changed((uint8_t)value, last_ddr[port]);
+  if (damp.pin[0] && port == port_of(damp.pin)) damp_changed((uint8_t)value, last_ddr[port]);
   told(port, (uint8_t)value, last_ddr[port]);
 }
 
@@ -295,6 +339,7 @@ static void direction_changed(avr_irq_t *irq, uint32_t value, void *parameter) {
   (void)irq;
   int port = (int)(intptr_t)parameter;
   if (wire.pin[0] && port == port_of(wire.pin)) wire_changed(last_port[port], (uint8_t)value);
+  if (damp.pin[0] && port == port_of(damp.pin)) damp_changed(last_port[port], (uint8_t)value);
   told(port, last_port[port], (uint8_t)value);
 }
 
@@ -365,7 +410,7 @@ static void power_on(void) {
   reset_of_chip = avr->reset;
   avr->reset = reset_begins;
   connect_all();
-  wire.is_low = 0;
+  wire.is_low = damp.is_low = 0;
   for (int port = 0; port < PORTS; ++port) {
     hold_port(port);
     for (int bit = 0; bit < 8; ++bit) {
@@ -416,6 +461,10 @@ static void apply(void) {
     snprintf(wire.pin, sizeof wire.pin, "%.2s", command.one);
     wire.is_there = '-' != command.two[0] || command.two[1] != '\0';
     wire.sixteenths = (int16_t)atoi(command.two);
+  } else if (!strcmp(command.word, "humidity")) {
+    snprintf(damp.pin, sizeof damp.pin, "%.2s", command.one);
+    damp.is_there = '-' != command.two[0];
+    damp.tenths = (uint16_t)atoi(command.two);
   } else if (!strcmp(command.word, "expander") && expander_count < 8) {
     struct expander *one = &expanders[expander_count++];
     one->address = atoi(command.one);

@@ -35,7 +35,7 @@ final readonly class ProgramScreen implements Screen
         $plan = ProgramPlan::of($inspection->board, $inspection->controls);
         $context = [
             'lines' => ProgramWords::of($inspection->board, $inspection->controls, $plan),
-            'all' => ProgramWords::ofAll($plan, ProgramTables::watchdogMilliseconds(
+            'all' => ProgramWords::ofAll($inspection->board, $plan, ProgramTables::watchdogMilliseconds(
                 $inspection->board->program->watchdogSeconds->value ?? null,
             )),
             'is_for' => ProgramFiles::isFor($inspection),

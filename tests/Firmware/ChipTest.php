@@ -10,8 +10,11 @@ use IronLatch\Core\Bench\Deed;
 use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
+use IronLatch\Core\Board\FunctionKind;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\ChipBoards;
 use IronLatch\Tests\Support\ChipBuild;
@@ -151,12 +154,7 @@ final class ChipTest extends TestCase
                 continue;
             }
             $deeds[] = match (true) {
-                SurfaceKind::SensorRule === $entry->kind => new Deed(
-                    $at,
-                    DeedKind::Sensor,
-                    $entry->surface,
-                    (string) (mt_rand(16 * 16, 26 * 16) / 16),
-                ),
+                SurfaceKind::SensorRule === $entry->kind => new Deed($at, DeedKind::Sensor, $entry->surface, self::reading($board, $entry)),
                 $entry->kind->isRemote() => new Deed($at, DeedKind::Say, $entry->surface, ['on', 'off'][mt_rand(0, 1)]),
                 // Always to another position: one that it has already is no movement.
                 SurfaceKind::Knob === $entry->kind => new Deed(
@@ -173,5 +171,20 @@ final class ChipTest extends TestCase
         }
 
         return new BenchScript($deeds, $at + 10.0, Corner::Typical, $seed);
+    }
+
+    /** Something that the sensor of a surface may say. */
+    private static function reading(Board $board, Entry $entry): string
+    {
+        $surface = $board->lines[$entry->line]->surfaces[$entry->surface];
+        if (FunctionKind::OneWireSensor === $board->functions[$surface->function]->kind && 0 === mt_rand(0, 7)) {
+            return '';
+        }
+
+        return match ($surface->rule?->sensed) {
+            Sensed::Event => ['yes', 'no'][mt_rand(0, 1)],
+            Sensed::Humidity, Sensed::Light => (string) (mt_rand(200, 700) / 10),
+            default => (string) (mt_rand(16 * 16, 26 * 16) / 16),
+        };
     }
 }

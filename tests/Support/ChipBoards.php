@@ -11,8 +11,11 @@ use IronLatch\Core\Board\Edit\Controls\AddSelector;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
 use IronLatch\Core\Board\Edit\Controls\AssignCode;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Controls\TellSurface;
 use IronLatch\Core\Board\Edit\Drivers\DriveByModule;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
 use IronLatch\Core\Board\Edit\Functions\AddGroup;
+use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
 use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
@@ -20,12 +23,16 @@ use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Edit\Pins\LockSeat;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Relays\AddRelay;
+use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Board\LostSensor;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Catalogue\Expander;
+use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Catalogue\OptoModule;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Control\PulseDistance;
@@ -50,6 +57,7 @@ final class ChipBoards
             'sixteen bits' => self::sixteenBits(...),
             'knob' => self::knob(...),
             'shift register' => self::register(...),
+            'sensors of all kinds' => self::sensors(...),
         ];
     }
 
@@ -219,5 +227,35 @@ final class ChipBoards
         }
 
         return self::seated($board);
+    }
+
+    /** Humidity by pulses, light by a divider, a reed, a probe that takes its line off, and motion. */
+    private static function sensors(): Board
+    {
+        $board = self::lamps(5, self::bare());
+        $kinds = [
+            FunctionKind::OneWireSensor, FunctionKind::AnalogueSensor, FunctionKind::ReedContact, FunctionKind::LeakProbe,
+            FunctionKind::MotionSensor,
+        ];
+        foreach ($kinds as $place => $kind) {
+            $board = TestBoards::edited($board, new AddFunction($kind, ucfirst($kind->value)));
+            $board = TestBoards::edited(
+                $board,
+                new AddSurface('L' . ($place + 1), SurfaceKind::SensorRule, (string) array_key_last($board->functions)),
+            );
+        }
+        $event = array_map(
+            static fn(string $surface): StateSensorRule => new StateSensorRule($surface, Sensed::Event, whenLost: LostSensor::Off),
+            ['S3', 'S4', 'S5'],
+        );
+
+        return self::seated(TestBoards::edited(
+            $board,
+            new TellSurface('S4', Operation::Off),
+            new AddSurface('L4', SurfaceKind::PushButton),
+            new StateSensorRule('S1', Sensed::Humidity, onPercent: 60.0, offPercent: 50.0, whenLost: LostSensor::Off),
+            new StateSensorRule('S2', Sensed::Light, onPercent: 30.0, offPercent: 40.0, whenLost: LostSensor::Off),
+            ...$event,
+        ));
     }
 }

@@ -19,6 +19,7 @@ use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PullDirection;
 use IronLatch\Core\Control\PinNumbers;
+use IronLatch\Core\Exchange\Firmware\SensorReading;
 use IronLatch\Core\Pins\SelectorLadder;
 use IronLatch\Core\Program\InfraredDecoder;
 use IronLatch\Core\Program\Micros;
@@ -104,11 +105,10 @@ final class ChipCourse
                 $lines[] = [0, $function->kind->isContact()
                     ? $this->held($id, PullDirection::Down !== $function->pull?->direction)
                     : sprintf('pull %s', $this->pin($id))];
-                if (FunctionKind::OneWireSensor === $function->kind) {
-                    $reading = $this->first(Happens::Sensor, $id)->value ?? '20';
-                    $lines[] = [0, sprintf('thermometer %s %d', $this->pin($id), (int) round((float) $reading * 16))];
-                }
             }
+        }
+        foreach ($this->course->facts->plan->sensors as $sensor) {
+            $lines[] = [0, $this->sensed($sensor->function, $this->course->facts->restingReading($sensor->function))];
         }
         foreach ($this->course->happenings as $one) {
             foreach ($this->does($one) as $line) {
@@ -126,9 +126,25 @@ final class ChipCourse
         return array_map(static fn(array $line): string => $line[0] . ' ' . $line[1], $lines);
     }
 
-    private function first(Happens $kind, string $subject): ?Happening
+    /**
+     * What a sensor does on its pin when it says a value.
+     *
+     * @param ?float $value °C, %, 0 or 1; null where it is not there
+     */
+    private function sensed(string $function, ?float $value): string
     {
-        return $this->course->all($kind, $subject)[0] ?? null;
+        $pin = $this->pin($function);
+
+        return match (SensorReading::of($this->inspection->board, $function)) {
+            SensorReading::OneWire => sprintf('thermometer %s %s', $pin, null === $value ? '-' : (string) (int) round($value * 16)),
+            SensorReading::Pulses => sprintf('humidity %s %s', $pin, null === $value ? '-' : (string) (int) round($value * 10)),
+            SensorReading::Analogue, SensorReading::HalfOfRange => sprintf('volts %s %d', $pin, round(50 * ($value ?? 0.0))),
+            default => $this->held($function, (1.0 === $value) === match ($this->inspection->board->functions[$function]->kind) {
+                // A contact to ground, and a probe in water, pull their pin low.
+                FunctionKind::ReedContact, FunctionKind::LeakProbe => false,
+                default => true,
+            }),
+        };
     }
 
     /**
@@ -180,16 +196,14 @@ final class ChipCourse
         if (DeedKind::Sensor === $deed->do && null !== $entry) {
             $function = $this->inspection->board->lines[$entry->line]->surfaces[$deed->what]->function;
 
-            return [
-                [
-                    $at,
-                    sprintf(
-                        'thermometer %s %s',
-                        $this->pin($function),
-                        '' === $deed->value ? '-' : (string) (int) round((float) $deed->value * 16),
-                    ),
-                ],
-            ];
+            $value = match ($deed->value) {
+                '' => null,
+                'yes' => 1.0,
+                'no' => 0.0,
+                default => (float) $deed->value,
+            };
+
+            return [[$at, $this->sensed($function, $value)]];
         }
         if (DeedKind::Press !== $deed->do || null === $entry || SurfaceKind::InfraredKey !== $entry->kind || null === $entry->code) {
             return [];

@@ -7,7 +7,6 @@ namespace IronLatch\Core\Exchange\Firmware;
 use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\LineEnding;
-use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Catalogue\Level;
@@ -71,9 +70,12 @@ final readonly class PinTables
             'SENSE_PINS' => array_map(static fn(string $one): string => $input($one, $closesHigh($one)), array_keys($tables->senses)),
             'SENSOR_PINS' => array_map(static fn(string $one): string => $input(
                 $one,
-                FunctionKind::LeakProbe !== $board->functions[$one]->kind,
+                SensorReading::saysYesHigh($board->functions[$one]),
             ), array_keys($tables->sensors)),
-            'SENSOR_KINDS' => array_map(static fn(string $one): string => self::kind($inspection, $one), array_keys($tables->sensors)),
+            'SENSOR_KINDS' => array_map(
+                static fn(string $one): string => SensorReading::of($board, $one)->value . ',',
+                array_keys($tables->sensors),
+            ),
             'LADDER_PINS' => array_map(static fn(string $one): string => $input($one, true), array_keys($ladders)),
             'LADDERS' => $ladderRows,
             'LADDER_LIMITS' => $limits,
@@ -142,22 +144,6 @@ final readonly class PinTables
             : $board->actuator($relay)->activeLevel->value;
 
         return Level::Low !== $level;
-    }
-
-    private static function kind(Inspection $inspection, string $function): string
-    {
-        $sensed = null;
-        foreach ($inspection->board->lines as $line) {
-            foreach ($line->surfaces as $surface) {
-                $sensed = $surface->function === $function ? $surface->rule->sensed ?? $sensed : $sensed;
-            }
-        }
-
-        return match ($inspection->board->functions[$function]->kind) {
-            FunctionKind::OneWireSensor => Sensed::Humidity === $sensed ? 'READS_PULSES' : 'READS_ONE_WIRE',
-            FunctionKind::AnalogueSensor => 'READS_ANALOGUE',
-            default => 'READS_LEVEL',
-        };
     }
 
     /**

@@ -60,10 +60,11 @@ final class ProgramFiles
      */
     public static function own(Inspection $inspection, array $remarks, array $beside, string $stamp): array
     {
-        $tables = ProgramTables::of(ProgramPlan::of($inspection->board, $inspection->controls));
+        $plan = ProgramPlan::of($inspection->board, $inspection->controls);
+        $tables = ProgramTables::of($plan);
 
         return [
-            'README.md' => self::readme($inspection, $remarks, $stamp),
+            'README.md' => self::readme($inspection, ProgramWords::ofSensors($inspection->board, $plan), $remarks, $stamp),
             'Makefile' => self::makefile(),
             'constants.h' => ConstantsFile::header(Constants::of($inspection), $remarks, $beside)
                 . TablesText::of($tables, PinTables::of($inspection, $tables), $stamp . "\r\n"),
@@ -71,9 +72,10 @@ final class ProgramFiles
     }
 
     /**
+     * @param list<string> $sensors how they are read
      * @param list<string> $remarks
      */
-    private static function readme(Inspection $inspection, array $remarks, string $stamp): string
+    private static function readme(Inspection $inspection, array $sensors, array $remarks, string $stamp): string
     {
         $board = $inspection->board;
         $facts = $board->program->firmware ?? new FirmwareFacts();
@@ -90,6 +92,7 @@ final class ProgramFiles
         foreach ($facts->libraries as $library) {
             $text .= sprintf("- Library, as stated: %s\n", trim($library->name . ' ' . $library->version));
         }
+        $text .= [] === $sensors ? '' : sprintf("\n## Sensors\n\n- %s\n", implode("\n- ", $sensors));
         $text .= "\n## Upload\n\n";
         foreach ($board->upload() as $number => $step) {
             $text .= sprintf("%d. %s\n", $number + 1, $step);

@@ -10,6 +10,7 @@ use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Program\LinePlan;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Program\ProgramPlan;
+use IronLatch\Core\Program\SensorPlan;
 
 /** What the program of a board will do with each line, in sentences. */
 final readonly class ProgramWords
@@ -102,7 +103,7 @@ final readonly class ProgramWords
      *
      * @return list<string>
      */
-    public static function ofAll(ProgramPlan $plan, int $watchdogMilliseconds): array
+    public static function ofAll(Board $board, ProgramPlan $plan, int $watchdogMilliseconds): array
     {
         return array_values(array_filter([
             sprintf('A contact counts when it has rested for %s.', self::span($plan->debounceMicros)),
@@ -112,6 +113,24 @@ final readonly class ProgramWords
             sprintf('A loop that hangs is reset after %s; the third reset in ten minutes keeps everything off.', self::span(
                 $watchdogMilliseconds * Micros::MILLISECOND,
             )),
+            ...self::ofSensors($board, $plan),
         ], static fn(string $one): bool => '' !== $one));
+    }
+
+    /**
+     * How sensors are read, where the board leaves it open.
+     *
+     * @return list<string>
+     */
+    public static function ofSensors(Board $board, ProgramPlan $plan): array
+    {
+        $functions = array_unique(array_map(static fn(SensorPlan $sensor): string => $sensor->function, array_values($plan->sensors)));
+
+        return array_values(array_filter(array_map(
+            static fn(string $one): string => isset($board->functions[$one])
+                ? SensorReading::of($board, $one)->taken($board->functions[$one])
+                : '',
+            array_values($functions),
+        ), static fn(string $one): bool => '' !== $one));
     }
 }

@@ -6,11 +6,18 @@ namespace IronLatch\Tests\Core\Exchange;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controls\AddSurface;
+use IronLatch\Core\Board\Edit\EditRefused;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\RestorePolicy;
+use IronLatch\Core\Board\Sensed;
 use IronLatch\Core\Board\SurfaceKind;
+use IronLatch\Core\Catalogue\Appliance;
 use IronLatch\Core\Exchange\Drift;
 use IronLatch\Core\Exchange\Firmware\PinTables;
 use IronLatch\Core\Exchange\Firmware\ProgramChange;
@@ -18,11 +25,13 @@ use IronLatch\Core\Exchange\Firmware\ProgramFiles;
 use IronLatch\Core\Exchange\Firmware\ProgramSize;
 use IronLatch\Core\Exchange\Firmware\ProgramTables;
 use IronLatch\Core\Exchange\Firmware\ProgramWords;
+use IronLatch\Core\Exchange\Firmware\SensorReading;
 use IronLatch\Core\Exchange\Firmware\TablesText;
 use IronLatch\Core\Program\ProgramPlan;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\BenchDesk;
 use IronLatch\Tests\Support\TestBoards;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** The rows of a program’s tables, read off by hand from the board file. */
@@ -68,7 +77,7 @@ final class ProgramTablesTest extends TestCase
             '{1, 0, 8, 1, 0},  // PB0 (printed D8)', '{3, 6, 6, 1, 0},  // PD6 (printed D6)',
         ], $pins->rows['PINS']);
         self::assertSame(['{3, 5, 5, 0, 1},  // PD5 (printed D5)'], $pins->rows['CONTACT_PINS'], 'Closed when low, pulled up inside.');
-        self::assertSame(['READS_ONE_WIRE'], $pins->rows['SENSOR_KINDS']);
+        self::assertSame(['READS_ONE_WIRE,'], $pins->rows['SENSOR_KINDS']);
         // 2 s is nearest to the eighth setting, 16 ms doubled seven times.
         self::assertSame([7, 255, 0], [$pins->numbers['WATCHDOG'], $pins->numbers['SERIAL_CHANNEL'], $pins->numbers['EXPANDER_COUNT']]);
         self::assertSame(['Barrel temperature, PD4 (printed D4)'], $pins->names['SENSOR_NAMES']);
@@ -125,7 +134,7 @@ final class ProgramTablesTest extends TestCase
         self::assertSame([
             'A contact counts when it has rested for 30 ms.', 'What is on is written into memory when it has rested for 5 s.',
             'A loop that hangs is reset after 2 s; the third reset in ten minutes keeps everything off.',
-        ], ProgramWords::ofAll($plan, 2000));
+        ], ProgramWords::ofAll($inspection->board, $plan, 2000));
     }
 
     public function testItsFilesSayHowTheyAreBuiltAndWhatTheyAreOf(): void
@@ -153,5 +162,48 @@ final class ProgramTablesTest extends TestCase
         $size = ProgramSize::of($tables, $pins);
         // 3 lines of 18 bytes, 4 outputs of 5, 3 steps and 4 places in them, 2 aparts of 3, 3 rules of 24, 6 pins of 5 and what is empty.
         self::assertSame([301, 10_700 + 1_770 + 301, 594], [$size->tableBytes, $size->flashBytes, $size->memoryBytes]);
+    }
+
+    /**
+     * @return array<string, array{FunctionKind, Sensed, SensorReading, bool, string}>
+     */
+    public static function sensors(): array
+    {
+        return [
+            'thermometer' => [FunctionKind::OneWireSensor, Sensed::Temperature, SensorReading::OneWire, true, ''],
+            'damp air' => [FunctionKind::OneWireSensor, Sensed::Humidity, SensorReading::Pulses, true, 'taken to answer with 40 bits'],
+            'thermistor' => [FunctionKind::AnalogueSensor, Sensed::Temperature, SensorReading::Nothing, true, 'is not read'],
+            'light' => [FunctionKind::AnalogueSensor, Sensed::Light, SensorReading::Analogue, true, '100 % at the supply'],
+            'flood board' => [FunctionKind::AnalogueSensor, Sensed::Event, SensorReading::HalfOfRange, true, 'above half of the supply'],
+            'reed' => [FunctionKind::ReedContact, Sensed::Event, SensorReading::Level, false, 'says yes when its pin is low'],
+            'wet probe' => [FunctionKind::LeakProbe, Sensed::Event, SensorReading::Level, false, 'says yes when its pin is low'],
+            'comparator' => [FunctionKind::LeakModule, Sensed::Event, SensorReading::Level, false, 'taken to say yes when its pin is low'],
+            'motion' => [FunctionKind::MotionSensor, Sensed::Event, SensorReading::Level, true, 'taken to say yes when its pin is high'],
+        ];
+    }
+
+    /** What nobody stated is taken as usual and said; what cannot be had is not read at all. */
+    #[DataProvider('sensors')]
+    public function testASensorIsReadAsItsKindSays(FunctionKind $kind, Sensed $sensed, SensorReading $reads, bool $high, string $said): void
+    {
+        $board = TestBoards::edited(
+            TestBoards::bare('atmega328p-carrier-30', 'atmega328p'),
+            new AddLine('Pump', TestBoards::part('led-lamp', Appliance::class)),
+            new AddFunction($kind, 'Probe'),
+        );
+        $function = (string) array_key_last($board->functions);
+        $board = TestBoards::edited($board, new AddSurface('L1', SurfaceKind::SensorRule, $function), new StateSensorRule('S1', $sensed));
+        self::assertSame($reads, SensorReading::of($board, $function));
+        self::assertSame($high, SensorReading::saysYesHigh($board->functions[$function]));
+        self::assertSame('' !== $said, '' !== $reads->taken($board->functions[$function]));
+        self::assertStringContainsString($said, $reads->taken($board->functions[$function]));
+    }
+
+    public function testOneWireSaysOneThing(): void
+    {
+        $board = BenchDesk::demo('fermentation');
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('“Barrel temperature” says temperature on “Cooler” already, and one wire says one thing.');
+        TestBoards::edited($board, new StateSensorRule('S1', Sensed::Humidity, onPercent: 60.0, offPercent: 50.0));
     }
 }

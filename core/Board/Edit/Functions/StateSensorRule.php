@@ -69,6 +69,7 @@ final readonly class StateSensorRule implements Edit
                 Sensed::Event->suits($function->kind) ? 'yes or no' : 'a temperature, a humidity or how light it is',
             ));
         }
+        $this->refuseTwoMeanings($board, $surface->function, $function->name);
         $rule = new SensorRule(
             $this->sensed,
             $this->onCelsius,
@@ -81,6 +82,24 @@ final readonly class StateSensorRule implements Edit
         );
 
         return Targets::changeSurface($board, $lineId, $this->surface, ['rule' => $rule]);
+    }
+
+    /** One wire says one thing: a second rule by it speaks of the same. */
+    private function refuseTwoMeanings(Board $board, string $function, string $name): void
+    {
+        foreach ($board->lines as $line) {
+            foreach ($line->surfaces as $id => $other) {
+                if ($id !== $this->surface && $other->function === $function && null !== $other->rule
+                    && $other->rule->sensed !== $this->sensed) {
+                    throw new EditRefused(sprintf(
+                        '“%s” says %s on “%s” already, and one wire says one thing. Give this rule a sensor of its own, or take the other one away first.',
+                        $name,
+                        $other->rule->sensed->value,
+                        $line->name,
+                    ));
+                }
+            }
+        }
     }
 
     public function summary(Board $board): string

@@ -1,7 +1,7 @@
 #include <avr/interrupt.h>
 #include <avr/io.h>
 
-#include "chip.h"
+#include "../loop/chip.h"
 
 namespace chip {
 

@@ -1,7 +1,7 @@
 #include <avr/interrupt.h>
 #include <avr/io.h>
 
-#include "chip.h"
+#include "../loop/chip.h"
 
 // Pin-change interrupts note when each receiver changed: a frame is read from these moments, and nothing waits for it.
 namespace chip {

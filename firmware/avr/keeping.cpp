@@ -2,7 +2,7 @@
 #include <avr/interrupt.h>
 #include <avr/io.h>
 
-#include "latch/kept.h"
+#include "../latch/kept.h"
 
 namespace latch {
 namespace store {

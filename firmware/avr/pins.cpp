@@ -1,6 +1,6 @@
 #include <avr/io.h>
 
-#include "chip.h"
+#include "../loop/chip.h"
 
 namespace chip {
 
@@ -17,6 +17,8 @@ void write(const latch::Pin &pin, uint8_t which, bool high) {
 }
 
 }  // namespace
+
+bool is_own(const latch::Pin &pin) { return pin.port >= 1 && pin.port <= 3; }
 
 /** The level first, then the direction: until the pin drives, it rests at the level that it will have. */
 void make_output(const latch::Pin &pin, bool active) {
@@ -54,15 +56,6 @@ uint16_t analogue(const latch::Pin &pin) {
   while (ADCSRA & _BV(ADSC)) {
   }
   return ADC;
-}
-
-void begin_pins() {
-  for (uint8_t place = 0; place < latch::board::PIN_COUNT; ++place) make_output(latch::row_of(latch::board::PINS, place), false);
-  for (uint8_t place = 0; place < latch::board::CONTACT_COUNT; ++place) make_input(latch::row_of(latch::board::CONTACT_PINS, place));
-  for (uint8_t place = 0; place < latch::board::RECEIVER_COUNT; ++place) make_input(latch::row_of(latch::board::RECEIVER_PINS, place));
-  for (uint8_t place = 0; place < latch::board::SENSE_COUNT; ++place) make_input(latch::row_of(latch::board::SENSE_PINS, place));
-  for (uint8_t place = 0; place < latch::board::LADDER_COUNT; ++place) make_input(latch::row_of(latch::board::LADDER_PINS, place));
-  for (uint8_t place = 0; place < latch::board::SENSOR_COUNT; ++place) make_input(latch::row_of(latch::board::SENSOR_PINS, place));
 }
 
 }  // namespace chip

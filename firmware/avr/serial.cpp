@@ -2,7 +2,7 @@
 #include <avr/io.h>
 #include <avr/pgmspace.h>
 
-#include "chip.h"
+#include "../loop/chip.h"
 
 namespace chip {
 

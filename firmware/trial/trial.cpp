@@ -1,10 +1,8 @@
 // A trial of the wiring on the bench, at low voltage and before any mains: says what every contact, key and sensor does as it is read, and
 // walks the relays one by one. Lamps may stand in for relays. On the serial line: “n” the next relay, “o” all off.
-#include <avr/interrupt.h>
-#include <avr/wdt.h>
-
-#include "avr/chip.h"
-#include "latch/infrared.h"
+#include "../latch/infrared.h"
+#include "../loop/chip.h"
+#include "../loop/job.h"
 
 using namespace latch;
 
@@ -41,70 +39,92 @@ void say_hex(uint32_t code) {
   for (uint8_t digit = 8; digit-- > 0;) chip::serial_write(static_cast<uint8_t>("0123456789ABCDEF"[(code >> (4 * digit)) & 15]));
 }
 
+InfraredDecoder decoders[room(board::RECEIVER_COUNT)];
+/** As it was last said; 2 for not yet. */
+uint8_t were[board::CONTACT_COUNT + 1], senses[board::SENSE_COUNT + 1];
+
+void say_contacts() {
+  for (uint8_t place = 0; place < board::CONTACT_COUNT; ++place) {
+    uint8_t closed = chip::is_active(row_of(board::CONTACT_PINS, place));
+    if (closed == were[place]) continue;
+    were[place] = closed;
+    say_name(board::CONTACT_NAMES, place);
+    chip::serial_say(closed ? board::SAYS_CLOSED : board::SAYS_OPEN);
+    end_line();
+  }
+}
+
+void say_senses() {
+  for (uint8_t place = 0; place < board::SENSE_COUNT; ++place) {
+    uint8_t on = chip::is_active(row_of(board::SENSE_PINS, place));
+    if (on == senses[place]) continue;
+    senses[place] = on;
+    say_name(board::SENSE_NAMES, place);
+    chip::serial_say(on ? board::SAYS_ON : board::SAYS_OFF);
+    end_line();
+  }
+}
+
+void say_keys() {
+  chip::Edge edge;
+  while (chip::next_edge(&edge)) {
+    if (InfraredDecoder::CODE != decoders[edge.receiver].edge(edge.micros, edge.mark)) continue;
+    say_name(board::RECEIVER_NAMES, edge.receiver);
+    chip::serial_say(board::SAYS_CODE);
+    say_hex(decoders[edge.receiver].code());
+    end_line();
+  }
+}
+
+void say_sensors() {
+  uint8_t sensor;
+  bool says = false;
+  int32_t value = 0;
+  if (chip::next_reading(&sensor, &says, &value)) {
+    say_name(board::SENSOR_NAMES, sensor);
+    chip::serial_say(says ? board::SAYS_READS : board::SAYS_NOTHING);
+    if (says && value < 0) chip::serial_write('-');
+    if (says) chip::serial_number(static_cast<uint32_t>(value < 0 ? -value : value) / 10000);
+    if (says) chip::serial_write('.');
+    if (says) chip::serial_number(static_cast<uint32_t>(value < 0 ? -value : value) / 1000 % 10);
+    end_line();
+  }
+}
+
+void hear_letters() {
+  uint8_t byte;
+  while (chip::serial_read(&byte)) {
+    if ('n' == byte) walk();
+    if ('o' == byte && NONE != walked) {
+      put(walked, false);
+      walked = NONE;
+    }
+  }
+}
+
 }  // namespace
 
-int main() {
-  MCUSR = 0;
-  wdt_disable();
+namespace job {
+
+void begin() {
   chip::begin_expanders();
   chip::begin_pins();
   chip::write_expanders();
-  chip::begin_clock();
-  chip::begin_edges();
-  chip::begin_serial(board::SERIAL_RATE);
+  chip::begin_chip();
   chip::begin_sensors();
-  sei();
   chip::serial_say(board::STAMP);
-  static InfraredDecoder decoders[room(board::RECEIVER_COUNT)];
-  static uint8_t were[board::CONTACT_COUNT + 1], senses[board::SENSE_COUNT + 1];
   for (uint8_t place = 0; place < board::CONTACT_COUNT; ++place) were[place] = 2;
   for (uint8_t place = 0; place < board::SENSE_COUNT; ++place) senses[place] = 2;
-  for (;;) {
-    chip::read_expanders();
-    for (uint8_t place = 0; place < board::CONTACT_COUNT; ++place) {
-      uint8_t closed = chip::is_active(row_of(board::CONTACT_PINS, place));
-      if (closed == were[place]) continue;
-      were[place] = closed;
-      say_name(board::CONTACT_NAMES, place);
-      chip::serial_say(closed ? board::SAYS_CLOSED : board::SAYS_OPEN);
-      end_line();
-    }
-    for (uint8_t place = 0; place < board::SENSE_COUNT; ++place) {
-      uint8_t on = chip::is_active(row_of(board::SENSE_PINS, place));
-      if (on == senses[place]) continue;
-      senses[place] = on;
-      say_name(board::SENSE_NAMES, place);
-      chip::serial_say(on ? board::SAYS_ON : board::SAYS_OFF);
-      end_line();
-    }
-    chip::Edge edge;
-    while (chip::next_edge(&edge)) {
-      if (InfraredDecoder::CODE != decoders[edge.receiver].edge(edge.micros, edge.mark)) continue;
-      say_name(board::RECEIVER_NAMES, edge.receiver);
-      chip::serial_say(board::SAYS_CODE);
-      say_hex(decoders[edge.receiver].code());
-      end_line();
-    }
-    uint8_t sensor;
-    bool says;
-    int32_t value;
-    if (chip::next_reading(&sensor, &says, &value)) {
-      say_name(board::SENSOR_NAMES, sensor);
-      chip::serial_say(says ? board::SAYS_READS : board::SAYS_NOTHING);
-      if (says && value < 0) chip::serial_write('-');
-      if (says) chip::serial_number(static_cast<uint32_t>(value < 0 ? -value : value) / 10000);
-      if (says) chip::serial_write('.');
-      if (says) chip::serial_number(static_cast<uint32_t>(value < 0 ? -value : value) / 1000 % 10);
-      end_line();
-    }
-    uint8_t byte;
-    while (chip::serial_read(&byte)) {
-      if ('n' == byte) walk();
-      if ('o' == byte && NONE != walked) {
-        put(walked, false);
-        walked = NONE;
-      }
-    }
-    chip::write_expanders();
-  }
 }
+
+void pass() {
+  chip::read_expanders();
+  say_contacts();
+  say_senses();
+  say_keys();
+  say_sensors();
+  hear_letters();
+  chip::write_expanders();
+}
+
+}  // namespace job

@@ -13,7 +13,7 @@ use IronLatch\Core\Review\RuleBook;
 final readonly class ProgramExport implements Export
 {
     /** What every board shares, as it lies in this project. */
-    private const SHARED = ['latch', 'avr', 'trial'];
+    private const SHARED = ['latch', 'loop', 'avr', 'trial'];
 
     public static function name(): string
     {

@@ -33,7 +33,9 @@ final class ChipBuild
     public static function elf(string $header): string
     {
         $root = FirmwareBuild::root();
-        $sources = [...FirmwareBuild::sources('latch'), ...FirmwareBuild::sources('avr')];
+        $sources = [
+            ...FirmwareBuild::sources('latch'), ...FirmwareBuild::sources('loop'), ...FirmwareBuild::sources('avr'),
+        ];
         $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources))) . $header);
         $folder = FirmwareBuild::folder($hash);
         if (!is_file($folder . '/program.elf')) {

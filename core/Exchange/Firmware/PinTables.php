@@ -25,6 +25,9 @@ final readonly class PinTables
     /** A text that nothing ends is over after so long without a letter. */
     private const TEXT_PAUSE_MILLISECONDS = 30;
     private const RATE = 115_200;
+    /** Memory that keeps: all that the 8-bit chip has, and a part of what others emulate in flash. */
+    private const KEPT_BYTES = ['atmega328p' => 1024];
+    private const KEPT_BYTES_EMULATED = 512;
     /** Of a converter with ten bits. */
     private const GREATEST_READING = 1023;
 
@@ -86,6 +89,8 @@ final readonly class PinTables
             'EXPANDER_COUNT' => count($board->expanders),
             'REGISTER_PIN_COUNT' => count($registers),
             ...self::serial($inspection, $tables),
+            'KEPT_BYTES' => self::KEPT_BYTES[$inspection->controller->chip->identity->id] ?? self::KEPT_BYTES_EMULATED,
+            'WATCHDOG_MS' => ProgramTables::watchdogMilliseconds($board->program->watchdogSeconds->value ?? null),
             'WATCHDOG' => self::watchdog($board->program->watchdogSeconds->value ?? null),
         ], array_map(static fn(array $places): array => array_map(
             static fn(string $one): string => self::named($inspection, $one),

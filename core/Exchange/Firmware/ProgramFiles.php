@@ -42,7 +42,7 @@ final class ProgramFiles
         - `latch/`: the program itself, the same for every board. Follow one line: a contact moves (`contact` in `program.cpp`),
           rests (`settled` in `inputs.cpp`), asks for something (`act` in `lines.cpp`), and its line closes its relay (`settle`,
           `close`, `drive`).
-        - `avr/`: the registers of the chip.
+        - `loop/`: reads what changed, tells the program, writes what it says; `avr/`: the registers of the chip.
         - `trial/`: the trial of the wiring.
 
         TEXT;
@@ -107,18 +107,18 @@ final class ProgramFiles
             CXX = avr-g++
             FLAGS = -mmcu=atmega328p -DF_CPU=16000000UL -std=gnu++11 -Os -Wall -Wextra -Wno-type-limits -fno-exceptions \
               -fno-threadsafe-statics -ffunction-sections -fdata-sections -flto -mcall-prologues -Wl,--gc-sections -I.
-            CHIP = avr/clock.cpp avr/pins.cpp avr/edges.cpp avr/serial.cpp avr/expanders.cpp avr/sensors.cpp
+            CHIP = $(filter-out avr/ways.cpp avr/keeping.cpp, $(wildcard avr/*.cpp))
 
             all: program.hex trial.hex
             program.hex: program.elf
             trial.hex: trial.elf
             trial: trial.hex
 
-            program.elf: constants.h $(wildcard latch/* avr/*)
-            	$(CXX) $(FLAGS) $(wildcard latch/*.cpp) $(wildcard avr/*.cpp) -o $@
+            program.elf: constants.h $(wildcard latch/* loop/* avr/*)
+            	$(CXX) $(FLAGS) $(wildcard latch/*.cpp) $(wildcard loop/*.cpp) $(wildcard avr/*.cpp) -o $@
             	avr-size $@
-            trial.elf: constants.h $(wildcard latch/* avr/* trial/*)
-            	$(CXX) $(FLAGS) latch/infrared.cpp latch/tables.cpp $(CHIP) trial/trial.cpp -o $@
+            trial.elf: constants.h $(wildcard latch/* loop/* avr/* trial/*)
+            	$(CXX) $(FLAGS) latch/infrared.cpp latch/tables.cpp loop/pins.cpp loop/expanders.cpp $(CHIP) trial/trial.cpp -o $@
             %.hex: %.elf
             	avr-objcopy -O ihex -R .eeprom $< $@
             clean:

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\GroupKind;
 use IronLatch\Core\Board\Surface;
 use IronLatch\Core\Board\SurfaceKind;
-use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
@@ -192,7 +191,7 @@ final readonly class Operated
     {
         $route = $map->routes[$entry->column];
         $last = $route->hops[count($route->hops) - 1];
-        $connects = null === $last->profile->setsPins && Addressing::Command !== $last->profile->addressing;
+        $connects = null === $last->profile->setsPins && !$last->profile->addressing->isAnsweredByTheBoard();
         if ($connects && null === $last->channel->blockSeconds) {
             // One fact for all that comes by that channel.
             return new self($entry->surface, $entry->line, $entry->kind, null, null, [], 0.0, false, false, gap: sprintf(

@@ -47,7 +47,7 @@ enum SurfaceKind: string
             Addressing::Path => self::WebRequest,
             Addressing::Number, Addressing::Pin => self::ServiceEntry,
             Addressing::Rule => self::ServiceRule,
-            Addressing::Tile => self::PanelTile,
+            Addressing::Tile, Addressing::Word => self::PanelTile,
             Addressing::Name => self::SpokenName,
         };
     }

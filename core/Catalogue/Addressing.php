@@ -15,7 +15,15 @@ enum Addressing: string
     case Pin = 'pin';
     /** What is read on a panel, and not spoken. */
     case Tile = 'shown name';
+    /** What the board’s own panel calls it, before what is to be done. */
+    case Word = 'panel word';
     /** Of a rule that is kept in a service. */
     case Rule = 'rule';
     case Name = 'spoken name';
+
+    /** The board is simply there for it, and seeks nobody: a text on a wire, a panel of its own. */
+    public function isAnsweredByTheBoard(): bool
+    {
+        return self::Command === $this || self::Word === $this;
+    }
 }

@@ -32,6 +32,7 @@ final readonly class Message
             Addressing::Command => new self($said, '', sprintf('send the text “%s”', $said)),
             Addressing::Name => new self($said, '', sprintf('say “%s”', $said)),
             Addressing::Tile => new self($address, $said, sprintf('press the tile “%s”', $address)),
+            Addressing::Word => new self($address, $said, sprintf('“%s %s” from the panel', $address, $said)),
             Addressing::Rule => new self($address, $said, sprintf('run the rule “%s”', $said)),
         };
     }

@@ -87,6 +87,7 @@ final readonly class ChannelSheet
             Addressing::Number => 'Number',
             Addressing::Name => 'Spoken name',
             Addressing::Tile => 'Shown name',
+            Addressing::Word => 'Word',
             Addressing::Rule => 'Rule',
             Addressing::Pin => 'Pin, by the ' . ($this->profile->setsPins ?? PinNumbering::Chip)->value,
         };

@@ -47,7 +47,24 @@ final class Secrets
             }
         }
 
+        if (in_array('NETWORK_NAME', $names, true) && self::hasTimers($board)) {
+            array_push($names, 'TIME_SERVER', 'TIME_ZONE');
+        }
+
         return array_values(array_unique([...$names, 'PAIRING_SECRET']));
+    }
+
+    private static function hasTimers(Board $board): bool
+    {
+        foreach ($board->lines as $line) {
+            foreach ($line->surfaces as $surface) {
+                if (null !== $surface->schedule) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

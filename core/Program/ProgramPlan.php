@@ -27,6 +27,7 @@ use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\Hop;
 use IronLatch\Core\Control\PulseDistance;
 use IronLatch\Core\Mains\FanSteps;
+use IronLatch\Core\Record\Copy;
 
 /**
  * All that a program knows of its board, read from the board alone: what it listens to, what each act means, and what it keeps to.
@@ -101,6 +102,22 @@ final readonly class ProgramPlan
             is_int($board->box?->atOnce?->value) ? $board->box->atOnce->value : null,
             Micros::of($board->program->keptAfterSeconds->value ?? Usual::KEPT_AFTER_SECONDS),
         );
+    }
+
+    /**
+     * The plan of a program that reaches some channels alone, and never waits for them.
+     *
+     * @param list<string> $reached channels
+     */
+    public function reaching(array $reached): self
+    {
+        return new self(...[...get_object_vars($this), 'channels' => array_map(
+            static fn(ChannelPlan $channel): ChannelPlan => Copy::of($channel, [
+                'connects' => $channel->connects && in_array($channel->id, $reached, true),
+                'blockMicros' => 0,
+            ]),
+            $this->channels,
+        )]);
     }
 
     private static function line(Board $board, string $id): LinePlan
@@ -323,7 +340,7 @@ final readonly class ProgramPlan
             $channels[$id] = new ChannelPlan(
                 $id,
                 $messages,
-                !$isText,
+                !$hop->profile->addressing->isAnsweredByTheBoard(),
                 Micros::of($hop->channel->blockSeconds->value ?? 0.0),
                 $isText && true === $hop->channel->reading?->ignoresCase,
                 $isText && true === $hop->channel->reading?->trims,

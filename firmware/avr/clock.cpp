@@ -36,6 +36,9 @@ uint32_t micros() {
   return read * 1000UL + part * (64000000UL / F_CPU);
 }
 
+/** Nothing tells it to this chip. */
+bool time_of_week(uint32_t *) { return false; }
+
 }  // namespace chip
 
 ISR(TIMER0_COMPA_vect) { chip::ticks = chip::ticks + 1; }

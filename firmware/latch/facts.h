@@ -147,4 +147,41 @@ struct Lamp {
   uint8_t line;
 };
 
+// What only the layers around the program read.
+
+/** An expander is a port of its own, counted from here. */
+const uint8_t EXPANDER = 128;
+
+struct Pin {
+  uint8_t port;  // of the chip: 1 for its port B and so on, by its letter; EXPANDER and more: an expander; NONE: by number alone
+  uint8_t bit;
+  uint8_t number;  // as programs of the customary core call it
+  uint8_t high;    // the level that means active, lit, closed, on or carrier
+  uint8_t pulls;   // the pull-up inside the chip is wanted
+};
+
+enum SensorKind : uint8_t { READS_LEVEL, READS_ONE_WIRE, READS_PULSES, READS_ANALOGUE, READS_HALF_OF_RANGE, READS_NOTHING };
+
+enum ExpanderKind : uint8_t { EIGHT_BITS, SIXTEEN_BITS, SHIFT_REGISTER };
+
+struct ExpanderRow {
+  uint8_t kind;
+  uint8_t address;  // 7-bit; of a shift register the place of its data, clock and latch among the pins of registers
+};
+
+/** A knob with a ladder of resistors: below which readings its positions end. */
+struct Ladder {
+  uint8_t selector;
+  uint8_t first_limit, limits;
+};
+
+/** By which way a channel is reached. */
+enum WayKind : uint8_t { BY_NOTHING, BY_SERIAL, BY_BROKER, BY_PANEL };
+
+/** What a board says of one line so that others find it by themselves. */
+struct Announcement {
+  uint8_t channel;
+  const char *where, *says;
+};
+
 }  // namespace latch

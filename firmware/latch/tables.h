@@ -1,7 +1,8 @@
 // The tables of the board that this is built for: `constants.h` is written by Iron Latch and defines them in `tables.cpp` alone.
 #pragma once
-#include "constants.h"
 #include "facts.h"
+// Behind it, for its rows are of these shapes.
+#include "constants.h"
 
 namespace latch {
 namespace board {

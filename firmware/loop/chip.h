@@ -25,6 +25,9 @@ uint32_t now();
 uint32_t micros();
 void begin_clock();
 
+/** Since Monday 00:00, as clocks in the house show it; false while nothing has told the time. */
+bool time_of_week(uint32_t *week_ms);
+
 /** Pins of the chip itself and of its expanders. */
 void begin_pins();
 /** A pin of the chip itself, and not one of an expander or none at all. */

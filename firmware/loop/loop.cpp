@@ -76,6 +76,17 @@ void read_sensors() {
   if (chip::next_reading(&sensor, &says, &value)) program.sensor(sensor, says, value, chip::now());
 }
 
+/** The time of the week is told when it becomes known, and again each hour: clocks drift. */
+void tell_time(uint32_t now) {
+  static uint32_t told_at = 0;
+  static bool was_told = false;
+  uint32_t week_ms;
+  if (0 == board::TIMER_COUNT || (was_told && now - told_at < 3600000UL) || !chip::time_of_week(&week_ms)) return;
+  was_told = true;
+  told_at = now;
+  program.time(week_ms, now);
+}
+
 void keep_step() {
   bool was_busy = ring.is_busy();
   ring.step();
@@ -110,11 +121,12 @@ void begin() {
   chip::begin_expanders();
   chip::begin_pins();
   chip::write_expanders();
-  chip::start_watchdog();
   chip::begin_chip();
   chip::serial_say(board::STAMP);
-  chip::read_expanders();
   ways::begin();
+  // Until here all is off, and stays so if nothing follows.
+  chip::start_watchdog();
+  chip::read_expanders();
 
   uint8_t steps[room(board::LINE_COUNT)];
   bool knows = ring.load(steps);
@@ -138,6 +150,7 @@ void pass() {
   read_senses(now);
   read_ladders(now);
   ways::pass(program, now);
+  tell_time(now);
   read_sensors();
   program.pass(chip::now());
   chip::write_expanders();

@@ -12,9 +12,6 @@ use IronLatch\Core\Review\RuleBook;
 /** The program of the board with all that it is built of, as one archive. */
 final readonly class ProgramExport implements Export
 {
-    /** What every board shares, as it lies in this project. */
-    private const SHARED = ['latch', 'loop', 'avr', 'trial'];
-
     public static function name(): string
     {
         return 'program.zip';
@@ -41,12 +38,22 @@ final readonly class ProgramExport implements Export
     public static function files(Handover $handover): array
     {
         [, , $beside] = $handover->constants();
-        $files = ProgramFiles::own($handover->inspection, $handover->remarks('Program'), $beside, self::stamp($handover));
         $root = dirname(__DIR__, 2) . '/firmware/';
-        foreach (self::SHARED as $folder) {
-            foreach ((array) glob($root . $folder . '/*.{h,cpp}', GLOB_BRACE) as $file) {
-                $file = (string) $file;
-                $files[$folder . '/' . basename($file)] = (string) file_get_contents($file);
+        $files = ProgramFiles::own(
+            $handover->inspection,
+            $handover->remarks('Program'),
+            $beside,
+            self::stamp($handover),
+            (string) file_get_contents($root . 'panel/panel.html'),
+        );
+        foreach (ProgramFiles::shared($handover->inspection) as $place => $folders) {
+            foreach ($folders as $folder) {
+                foreach ((array) glob("$root$folder/*.{h,cpp}", GLOB_BRACE) as $file) {
+                    $path = "$place$folder/" . basename((string) $file);
+                    if (ProgramFiles::isWanted($handover->inspection, $path)) {
+                        $files[$path] = (string) file_get_contents((string) $file);
+                    }
+                }
             }
         }
         ksort($files);

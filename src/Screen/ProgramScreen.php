@@ -11,7 +11,6 @@ use IronLatch\Core\Exchange\Firmware\ProgramFiles;
 use IronLatch\Core\Exchange\Firmware\ProgramSize;
 use IronLatch\Core\Exchange\Firmware\ProgramTables;
 use IronLatch\Core\Exchange\Firmware\ProgramWords;
-use IronLatch\Core\Program\ProgramPlan;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Export\Handover;
 use IronLatch\Export\ProgramExport;
@@ -32,7 +31,7 @@ final readonly class ProgramScreen implements Screen
     public function context(Look $look): array
     {
         $inspection = $look->inspection;
-        $plan = ProgramPlan::of($inspection->board, $inspection->controls);
+        $plan = ProgramFiles::plan($inspection);
         $context = [
             'lines' => ProgramWords::of($inspection->board, $inspection->controls, $plan),
             'all' => ProgramWords::ofAll($inspection->board, $plan, ProgramTables::watchdogMilliseconds(

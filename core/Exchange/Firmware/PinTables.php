@@ -28,6 +28,8 @@ final readonly class PinTables
     /** Memory that keeps: all that the 8-bit chip has, and a part of what others emulate in flash. */
     private const KEPT_BYTES = ['atmega328p' => 1024];
     private const KEPT_BYTES_EMULATED = 512;
+    /** A pin that does nothing but convert, as the core of the ESP8266 counts it (from memory). */
+    private const ANALOGUE_ALONE = 17;
     /** Of a converter with ten bits. */
     private const GREATEST_READING = 1023;
 
@@ -127,6 +129,9 @@ final readonly class PinTables
             $bit = $match[1];
         }
         $number = null === $pin ? null : PinNumbers::ofProgram($pin);
+        if (null === $number && str_starts_with($pin?->chip->name ?? '', 'ADC')) {
+            $number = self::ANALOGUE_ALONE;
+        }
 
         return sprintf(
             '{%s, %s, %s, %d, %d},%s',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Core\Exchange\Firmware;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Program\ProgramPlan;
 use IronLatch\Core\Review\Inspection;
 
 /** What becomes of the program in use when a board changes: whether it stays as it is, gets other constants, or more parts. */
@@ -37,7 +36,7 @@ final readonly class ProgramChange
      */
     private static function tables(Inspection $inspection): array
     {
-        $tables = ProgramTables::of(ProgramPlan::of($inspection->board, $inspection->controls));
+        $tables = ProgramTables::of(ProgramFiles::plan($inspection));
         $pins = PinTables::of($inspection, $tables);
         // Names of pins are documentation: a line that is only called otherwise is switched by the same program.
         $rows = array_map(

@@ -7,10 +7,12 @@ namespace IronLatch\Core\Exchange\Firmware;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Exchange\Secrets;
 use IronLatch\Core\Program\LinePlan;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Program\ProgramPlan;
 use IronLatch\Core\Program\SensorPlan;
+use IronLatch\Core\Review\Inspection;
 
 /** What the program of a board will do with each line, in sentences. */
 final readonly class ProgramWords
@@ -132,5 +134,27 @@ final readonly class ProgramWords
                 : '',
             array_values($functions),
         ), static fn(string $one): bool => '' !== $one));
+    }
+
+    /**
+     * By which ways it is reached.
+     *
+     * @return list<string>
+     */
+    public static function ofWays(Inspection $inspection): array
+    {
+        $words = [];
+        foreach (Way::all($inspection) as $channel => $way) {
+            $words[] = $way->words($inspection->board->channels[$channel]->name);
+        }
+        $hasTimers = [] !== ProgramPlan::of($inspection->board, $inspection->controls)->timers;
+        $hasTime = true === SketchChip::of($inspection)?->hasRadio() && in_array('TIME_SERVER', Secrets::names($inspection->board), true);
+        if ($hasTimers) {
+            $words[] = $hasTime
+                ? 'The time comes from the time server of its secrets: until it is known, timers do nothing.'
+                : 'Nothing tells this program the time: its timers do nothing.';
+        }
+
+        return $words;
     }
 }

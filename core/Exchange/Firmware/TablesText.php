@@ -26,30 +26,31 @@ final class TablesText
     private const PIN_TYPES = [
         'PINS' => 'Pin', 'CONTACT_PINS' => 'Pin', 'RECEIVER_PINS' => 'Pin', 'SENSE_PINS' => 'Pin', 'SENSOR_PINS' => 'Pin',
         'LADDER_PINS' => 'Pin', 'LADDERS' => 'Ladder', 'LADDER_LIMITS' => 'uint16_t', 'SENSOR_KINDS' => 'uint8_t',
-        'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin',
+        'EXPANDERS' => 'ExpanderRow', 'REGISTER_PINS' => 'Pin', 'WAYS' => 'uint8_t', 'ANNOUNCEMENTS' => 'Announcement',
     ];
 
     /**
      * @param ?PinTables $pins null for a build that has no pins
      * @param string $stamp what the program says of itself when it starts
+     * @param ?LinkTables $links null for a chip without a network
      */
-    public static function of(ProgramTables $tables, ?PinTables $pins = null, string $stamp = ''): string
+    public static function of(ProgramTables $tables, ?PinTables $pins = null, string $stamp = '', ?LinkTables $links = null): string
     {
-        $text = "\n" . ConstantsFile::TABLES . ": latch/facts.h and latch/pins.h say what each row says.\n"
-            . "#include \"latch/facts.h\"\nnamespace latch {\nnamespace board {\n";
-        foreach ([...$tables->numbers(), ...$pins->numbers ?? []] as $name => $value) {
+        $text = "\n" . ConstantsFile::TABLES . ": facts.h says what each row says.\n"
+            . "namespace latch {\nnamespace board {\n";
+        foreach ([...$tables->numbers(), ...$pins->numbers ?? [], ...$links->numbers ?? []] as $name => $value) {
             $text .= sprintf("constexpr %s %s = %d;\n", self::type($name, $value), $name, $value);
         }
         $text .= "extern const char STAMP[];\n}  // namespace board\n}  // namespace latch\n\n#ifdef LATCH_TABLES\n"
-            . "#include \"latch/pins.h\"\nnamespace latch {\nnamespace board {\n";
-        foreach ($tables->texts() as $name => $says) {
-            $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $name, self::quoted($says));
+            . "namespace latch {\nnamespace board {\n";
+        foreach ([...$tables->texts(), ...$links->texts ?? []] as $name => $says) {
+            $text .= sprintf("%sconst char %s[] LATCH_FLASH = %s;\n", isset($links->texts[$name]) ? "extern const char {$name}[];\n" : '', $name, self::quoted($says));
         }
         $text .= sprintf("const char STAMP[] LATCH_FLASH = %s;\n", self::quoted($stamp));
         foreach ($tables->rows() as $table => $rows) {
             $text .= self::table($table, self::TYPES[$table], array_map(static fn(string $row): string => $row . ',', $rows));
         }
-        foreach ($pins->rows ?? [] as $table => $rows) {
+        foreach ([...$pins->rows ?? [], ...$links->rows ?? []] as $table => $rows) {
             $text .= self::table($table, self::PIN_TYPES[$table], $rows);
         }
 

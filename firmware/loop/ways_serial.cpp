@@ -1,7 +1,7 @@
-// This chip has no network of its own: a serial line is all that reaches it.
-#include "../loop/ways.h"
+// A chip without a network: a serial line is all that reaches it.
+#include "ways.h"
 
-#include "../loop/serial_way.h"
+#include "serial_way.h"
 
 namespace ways {
 

@@ -1,0 +1,101 @@
+// A stand-in for the customary interface, so that a sketch runs on a computer: pins that a script moves and that are written down, a clock
+// that is real or a script’s, and sensors that answer on their wire.
+#pragma once
+#include <arpa/inet.h>
+#include <errno.h>
+#include <fcntl.h>
+#include <netdb.h>
+#include <netinet/in.h>
+#include <stdint.h>
+#include <stdio.h>
+#include <stdlib.h>
+#include <string.h>
+#include <sys/mman.h>
+#include <sys/select.h>
+#include <sys/socket.h>
+#include <sys/wait.h>
+#include <time.h>
+#include <unistd.h>
+
+#define LATCH_ON_DESK 1
+#define LATCH_PANEL_PORT desk::panel_port
+#define INPUT 0
+#define OUTPUT 1
+#define INPUT_PULLUP 2
+#define OUTPUT_OPEN_DRAIN 3
+#define LOW 0
+#define HIGH 1
+#define CHANGE 3
+
+namespace desk {
+
+const int PINS = 64;
+enum Sensor { NO_SENSOR, THERMOMETER, HUMIDITY };
+
+struct Pin {
+  int mode, driven;   // as the program has set it; -1 for never
+  int held, outside;  // something pulls it, and where to
+  int told;
+  int analogue;
+  void (*changed)();
+  Sensor sensor;
+  bool is_there;
+  int value;
+  // The wire of a sensor: since when it is low or free, and what it says then.
+  bool is_low;
+  uint64_t moved_at;
+  int command, bits, sends, sent;
+  uint8_t bytes[9];
+  uint64_t low_from, low_until, answers_at;
+};
+
+extern Pin *const pins;
+extern uint16_t panel_port;
+uint64_t micros();
+void wait(uint64_t micros);
+void set(int pin, int mode, int driven);
+int level(int pin);
+bool is_scripted();
+
+}  // namespace desk
+
+inline void pinMode(int pin, int mode) { desk::set(pin, mode, -1); }
+inline void digitalWrite(int pin, int level) { desk::set(pin, -1, level); }
+inline int digitalRead(int pin) { return desk::level(pin); }
+inline void analogReadResolution(int) {}
+inline int analogRead(int pin) { return desk::pins[pin].analogue; }
+inline unsigned long millis() { return static_cast<unsigned long>(desk::micros() / 1000); }
+inline unsigned long micros() { return static_cast<unsigned long>(desk::micros()); }
+inline void delay(unsigned long ms) { desk::wait(1000 * ms); }
+inline void delayMicroseconds(unsigned us) { desk::wait(us); }
+inline void yield() {}
+inline void noInterrupts() {}
+inline void interrupts() {}
+inline int digitalPinToInterrupt(int pin) { return pin; }
+inline void attachInterrupt(int pin, void (*changed)(), int) { desk::pins[pin].changed = changed; }
+
+struct SerialLine {
+  void begin(unsigned long) {}
+  int available();
+  int read();
+  int availableForWrite() { return 64; }
+  void write(uint8_t byte);
+};
+extern SerialLine Serial;
+
+struct IPAddress {
+  uint8_t bytes[4];
+  uint8_t operator[](int place) const { return bytes[place]; }
+};
+
+enum { WL_CONNECTED = 3, WIFI_STA = 1 };
+struct Radio {
+  void persistent(bool) {}
+  void mode(int) {}
+  void setAutoReconnect(bool) {}
+  void begin(const char *, const char *) {}
+  int status() { return WL_CONNECTED; }
+  IPAddress localIP() { return {{127, 0, 0, 1}}; }
+  int hostByName(const char *name, IPAddress &found);
+};
+extern Radio WiFi;

@@ -184,7 +184,6 @@ void Panel::answer(Slot &slot, Time now) {
   if (!slot.is_get) return reply(slot, "HTTP/1.1 405 Method Not Allowed\r\nAllow: GET\r\n");
   if (!slot.is_host || slot.is_foreign || '\0' == own_[0]) return reply(slot, "HTTP/1.1 421 Misdirected Request\r\n");
   if (slot.is_root) {
-    for (const char *from = board::PANEL_HEAD; 0 != flash_byte(from); ++from) slot.out.put(flash_byte(from));
     slot.state = PAGE;
     return;
   }

@@ -7,8 +7,8 @@ namespace board {
 
 extern const uint8_t WAYS[];
 extern const Announcement ANNOUNCEMENTS[];
-/** The head of the answer, and the page itself. */
-extern const char PANEL_HEAD[], PANEL_PAGE[];
+/** The whole answer: its head, and the page itself. */
+extern const char PANEL_PAGE[];
 
 }  // namespace board
 }  // namespace latch

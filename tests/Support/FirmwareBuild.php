@@ -6,9 +6,11 @@ namespace IronLatch\Tests\Support;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Exchange\Firmware\LinkTables;
 use IronLatch\Core\Exchange\Firmware\ProgramTables;
 use IronLatch\Core\Exchange\Firmware\TablesText;
 use IronLatch\Core\Program\ProgramPlan;
+use IronLatch\Core\Review\Inspection;
 use Symfony\Component\Process\Process;
 
 /** Builds the portable library for a board, natively; what was built of the same sources is used again. */
@@ -50,10 +52,13 @@ final class FirmwareBuild
      */
     public static function native(Board $board, string $compiler = 'g++', array $flags = ['-O1'], string $main = 'native'): string
     {
+        $isLinked = 'linkfuzz' === $main;
+        $tables = ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board)));
         $header = "#pragma once\n#include <stdint.h>\n" . TablesText::of(
-            ProgramTables::of(ProgramPlan::of($board, ControlMap::of($board))),
+            $tables,
+            links: $isLinked ? LinkTables::of(new Inspection($board), $tables, 'HTTP/1.1 200 OK') : null,
         );
-        $sources = self::sources('latch');
+        $sources = [...self::sources('latch'), ...$isLinked ? self::sources('link') : []];
         $sources[] = self::root() . "/tests/$main.cpp";
         $hash = hash('xxh3', implode('', array_map(strval(...), array_map(file_get_contents(...), $sources)))
             . $header . $compiler . implode(' ', $flags));
@@ -62,7 +67,7 @@ final class FirmwareBuild
             file_put_contents($folder . '/constants.h', $header);
             // What keeps needs a memory, which its own test brings, and nothing of the program.
             $files = array_filter($sources, static fn(string $file): bool => 1 === preg_match(
-                'kept' === $main ? '~/(kept|tables)\\.cpp$~' : '~(?<!latch/kept)\\.cpp$~',
+                'kept' === $main ? '~/(kept|tables)\\.cpp$~' : '~(?<!latch/kept|link/ways)\\.cpp$~',
                 $file,
             ));
             (new Process([

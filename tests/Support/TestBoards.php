@@ -254,4 +254,12 @@ final class TestBoards
     {
         return Inspector::withRuleBook()->inspect(new Inspection($board, self::catalogue()));
     }
+
+    /** With the panel that the board serves itself, for all of its lines. */
+    public static function withPanel(Board $board): Board
+    {
+        $board = self::edited($board, new AddChannel(self::part('own-panel', SurfaceProfile::class), 'Pocket panel'));
+
+        return self::edited($board, new PutOnChannel((string) array_key_last($board->channels), array_keys($board->lines)));
+    }
 }

@@ -23,7 +23,10 @@ final readonly class LinkTables
      */
     private function __construct(public array $rows, public array $numbers, public array $texts) {}
 
-    public static function of(Inspection $inspection, ProgramTables $tables, string $head = '', string $page = ''): self
+    /**
+     * @param string $page of the panel, its head before it
+     */
+    public static function of(Inspection $inspection, ProgramTables $tables, string $page = ''): self
     {
         $ways = array_intersect_key(Way::all($inspection), $tables->channels);
         $texts = $announcements = [];
@@ -54,6 +57,6 @@ final readonly class LinkTables
             'LINK_BYTES' => max(self::LEAST_OUT_BYTES, $longest + 2 * self::AROUND_BYTES),
             'TOPIC_BYTES' => $words + self::AROUND_BYTES,
             'PAYLOAD_BYTES' => max(self::LEAST_PAYLOAD_BYTES, $words + self::AROUND_BYTES),
-        ], [...$texts, 'PANEL_HEAD' => $head, 'PANEL_PAGE' => $page]);
+        ], [...$texts, 'PANEL_PAGE' => $page]);
     }
 }

@@ -117,7 +117,7 @@ final class ProgramFiles
             $tables,
             PinTables::of($inspection, $tables),
             $stamp . "\r\n",
-            true === $chip?->hasRadio() ? LinkTables::of($inspection, $tables, PanelPage::head($page), $page) : null,
+            true === $chip?->hasRadio() ? LinkTables::of($inspection, $tables, PanelPage::head($page) . $page) : null,
         );
         $readme = ['README.md' => self::readme($inspection, $plan, $remarks, $stamp)];
 

@@ -292,6 +292,7 @@ bool commands() {
     sscanf(line, "%23s %255s %255s", word, one, two);
     moved_at = micros();
     if (!does(word, atoi(one), two)) return false;
+    printf("did %s\n", word);
   }
   return true;
 }

@@ -14,7 +14,6 @@ use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\FittedExpander;
 use IronLatch\Core\Board\FunctionKind;
-use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\PullDirection;
@@ -26,16 +25,16 @@ use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Review\Inspection;
 
 /** A run of the bench as the same events on the pins of the simulated chip, and what both say of the outputs. */
-final class ChipCourse
+class ChipCourse
 {
     private const BUSES = [
         FunctionKind::I2cData, FunctionKind::I2cClock, FunctionKind::RegisterData, FunctionKind::RegisterClock, FunctionKind::RegisterLatch,
     ];
 
     public readonly Course $course;
-    private readonly Inspection $inspection;
+    protected readonly Inspection $inspection;
 
-    public function __construct(Board $board, BenchScript $script)
+    final public function __construct(Board $board, BenchScript $script)
     {
         $this->inspection = new Inspection($board);
         $this->course = Course::of($this->inspection, $script);
@@ -48,7 +47,7 @@ final class ChipCourse
     }
 
     /** “X32.3” for the fourth bit of the expander at that address. */
-    private function named(Pin $pin): string
+    protected function named(Pin $pin): string
     {
         return null === $pin->expander
             ? (string) preg_replace(['/^P/', '/^ADC/'], ['', 'C'], $pin->name())
@@ -150,7 +149,7 @@ final class ChipCourse
     /**
      * @return list<array{int, string}>
      */
-    private function does(Happening $one): array
+    protected function does(Happening $one): array
     {
         $function = $this->inspection->board->functions[$one->subject] ?? null;
 
@@ -205,12 +204,15 @@ final class ChipCourse
 
             return [[$at, $this->sensed($function, $value)]];
         }
-        if (DeedKind::Press !== $deed->do || null === $entry || SurfaceKind::InfraredKey !== $entry->kind || null === $entry->code) {
+        $key = $this->inspection->controls->keys[$deed->what] ?? null;
+        $code = $entry->code ?? $key?->key->code;
+        $receiver = $entry->column ?? $key?->column;
+        if (DeedKind::Press !== $deed->do || null === $code || null === $receiver) {
             return [];
         }
-        $pin = $this->pin($entry->column);
+        $pin = $this->pin($receiver);
         $held = Micros::of($deed->for ?? Customary::PRESS_SECONDS);
-        $lines = self::frame($pin, $at, (int) hexdec($entry->code->value));
+        $lines = self::frame($pin, $at, (int) hexdec($code->value));
         for ($after = Micros::of(Customary::REPEAT_SECONDS); $after < $held; $after += Micros::of(Customary::REPEAT_SECONDS)) {
             array_push($lines, ...self::frame($pin, $at + $after, null));
         }

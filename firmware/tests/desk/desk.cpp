@@ -4,14 +4,20 @@
  *   desk                 in real time; lines of standard input are done as they come: “pin 16 0”, “free 16”, “end”
  *   desk SCRIPT          in the time of a script, each line of which begins with its microseconds:
  *     T pin 16 0|1       the world pulls a pin to a level;  T free 16  lets it go
- *     T thermometer 4 N|-   N sixteenths of a degree;  T humidity 32 N|-  N tenths of a percent;  T volts 34 N  millivolts of 3300
+ *     T thermometer 4 N|-   N sixteenths of a degree;  T humidity 32 N|-  N tenths of a percent;  T volts 34 N  of 5000 at its full range
  *     T byte 65          arrives on the serial line
+ *     T message TOPIC PAYLOAD   both in hexadecimal: published by the broker that the script brings, at DESK_BROKER_PORT
+ *     T link 1|0         that broker is there, or gone; it is there from the beginning
  *     T power 1|0        power comes, and goes: what was committed stays
  *     T end
  * Prints “T 16 1”, “T 16 z” for each output that changes, “T says TEXT” for a line on the serial line. In real time, at the end: the
  * longest pass of the loop, “longest N”, and “late N”, the longest from a moved pin to the next change of an output.
  */
 #include "core.h"
+
+#include <linux/sockios.h>
+#include <netinet/tcp.h>
+#include <sys/ioctl.h>
 
 #include "EEPROM.h"
 #include "Wire.h"
@@ -29,6 +35,7 @@ struct World {
   KeepingMemory keeping;
   uint64_t clock_micros;
   size_t line;
+  bool is_broker_gone;
 };
 World &world = *static_cast<World *>(mmap(nullptr, sizeof(World), PROT_READ | PROT_WRITE, MAP_SHARED | MAP_ANONYMOUS, -1, 0));
 
@@ -206,22 +213,125 @@ bool does(const char *word, int pin, const char *value) {
   if (!strcmp(word, "free")) hold(pin, false, 1);
   if (!strcmp(word, "thermometer")) sensed(pin, THERMOMETER, value);
   if (!strcmp(word, "humidity")) sensed(pin, HUMIDITY, value);
-  if (!strcmp(word, "volts")) pins[pin].analogue = atoi(value) * 1023 / 3300;
+  if (!strcmp(word, "volts")) pins[pin].analogue = atoi(value) * 1023 / 5000;
   if (!strcmp(word, "byte") && heard_count < sizeof heard) heard[(heard_first + heard_count++) % sizeof heard] = static_cast<char>(pin);
   return 0 != strcmp(word, "end");
 }
 
 struct Command {
   unsigned long long at;
-  char word[16], one[16], two[16];
+  char word[16], one[200], two[100];
 };
 Command script[4096];
 size_t commands_count = 0;
+
+/** A broker for one client: greets, agrees to everything, and publishes what the script says. */
+int broker = -1, client = -1;
+bool has_spoken = false;
+
+void broker_ends() {
+  int *const handles[] = {&broker, &client};
+  for (int *handle : handles) {
+    if (*handle >= 0) close(*handle);
+    *handle = -1;
+  }
+}
+
+void broker_begins() {
+  const char *port = getenv("DESK_BROKER_PORT");
+  if (nullptr == port || broker >= 0) return;
+  broker = socket(AF_INET, SOCK_STREAM, 0);
+  sockaddr_in at;
+  memset(&at, 0, sizeof at);
+  at.sin_family = AF_INET;
+  at.sin_port = htons(static_cast<uint16_t>(atoi(port)));
+  at.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
+  int again = 1;
+  setsockopt(broker, SOL_SOCKET, SO_REUSEADDR, &again, sizeof again);
+  if (0 != bind(broker, reinterpret_cast<sockaddr *>(&at), sizeof at) || 0 != listen(broker, 1)) exit(4);
+  fcntl(broker, F_SETFL, O_NONBLOCK);
+}
+
+/** A script’s time does not go on while anything is under way between the two: the kernel has its own time. */
+void wait_for_wires() {
+  for (int handle = 3; handle < 10; ++handle) {
+    tcp_info info;
+    socklen_t size = sizeof info;
+    for (int turns = 0; turns < 100; ++turns) {
+      int under_way = 0;
+      if (0 != getsockopt(handle, IPPROTO_TCP, TCP_INFO, &info, &size)) break;
+      if (TCP_SYN_SENT != info.tcpi_state && (0 != ioctl(handle, SIOCOUTQ, &under_way) || 0 == under_way)) break;
+      usleep(5);
+    }
+  }
+}
+
+/** Answers what the client has said: the lengths of its packets are of one byte or two here. */
+void broker_answers() {
+  if (broker < 0) return;
+  if (client < 0) {
+    client = accept(broker, nullptr, nullptr);
+    if (client < 0) return;
+    fcntl(client, F_SETFL, O_NONBLOCK);
+  }
+  static uint8_t heard[8192];
+  static size_t count = 0;
+  ssize_t more = recv(client, heard + count, sizeof heard - count, 0);
+  if (0 == more) {
+    close(client);
+    client = -1;
+    count = 0;
+    return;
+  }
+  count += more > 0 ? static_cast<size_t>(more) : 0;
+  has_spoken = has_spoken || more > 0;
+  while (count >= 2) {
+    size_t length = heard[1] & 0x7FU, head = 2;
+    if (heard[1] & 0x80) {
+      if (count < 3) return;
+      length += 128U * heard[2];
+      head = 3;
+    }
+    if (count < head + length) return;
+    uint8_t kind = heard[0] & 0xF0;
+    uint8_t greets[] = {0x20, 2, 0, 0}, agrees[] = {0x90, 3, heard[head], heard[head + 1], 0}, ping[] = {0xD0, 0};
+    if (0x10 == kind) send(client, greets, sizeof greets, MSG_NOSIGNAL);
+    if (0x80 == kind) send(client, agrees, sizeof agrees, MSG_NOSIGNAL);
+    if (0xC0 == kind) send(client, ping, sizeof ping, MSG_NOSIGNAL);
+    count -= head + length;
+    memmove(heard, heard + head + length, count);
+  }
+}
+
+size_t unhex(const char *hex, uint8_t *to, size_t most) {
+  size_t count = 0;
+  for (; '\0' != hex[0] && '\0' != hex[1] && count < most; hex += 2) {
+    char two[3] = {hex[0], hex[1], '\0'};
+    to[count++] = static_cast<uint8_t>(strtoul(two, nullptr, 16));
+  }
+  return count;
+}
+
+void broker_says(const char *topic, const char *payload) {
+  has_spoken = true;
+  uint8_t packet[200] = {0x30, 0, 0, 0};
+  size_t topic_length = unhex(topic, packet + 4, 100);
+  size_t length = topic_length + unhex(payload, packet + 4 + topic_length, 20) + 2;
+  packet[1] = static_cast<uint8_t>(length);
+  packet[3] = static_cast<uint8_t>(topic_length);
+  if (client >= 0 && length < 128) send(client, packet, length + 2, MSG_NOSIGNAL);
+}
 
 /** Passes in each millisecond, as long as each takes. */
 void run_until(uint64_t at) {
   while (world.clock_micros + 1000 <= at) {
     uint64_t next = world.clock_micros + 1000;
+    // Looking costs more than a pass: now and then will do, and whenever the broker has spoken.
+    if (has_spoken || 0 == next / 1000 % 50) {
+      wait_for_wires();
+      has_spoken = false;
+      broker_answers();
+    }
     loop();
     if (world.clock_micros < next) world.clock_micros = next;
   }
@@ -234,6 +344,15 @@ void follow(bool runs) {
     if (runs) run_until(now.at);
     if (world.clock_micros < now.at) world.clock_micros = now.at;
     if (!strcmp(now.word, "power")) return;
+    if (!strcmp(now.word, "message")) broker_says(now.one, now.two);
+    if (!strcmp(now.word, "link")) {
+      world.is_broker_gone = '0' == now.one[0];
+      if (!runs) continue;
+      if (world.is_broker_gone)
+        broker_ends();
+      else
+        broker_begins();
+    }
     if (!does(now.word, atoi(now.one), now.two)) {
       world.line = commands_count;
       return;
@@ -247,7 +366,7 @@ int run_script(const char *path) {
   char line[512];
   while (commands_count < 4096 && nullptr != fgets(line, sizeof line, file)) {
     Command &one = script[commands_count];
-    if (sscanf(line, "%llu %15s %15s %15s", &one.at, one.word, one.one, one.two) >= 2) ++commands_count;
+    if (sscanf(line, "%llu %15s %199s %99s", &one.at, one.word, one.one, one.two) >= 2) ++commands_count;
   }
   fclose(file);
   scripted = true;
@@ -258,6 +377,7 @@ int run_script(const char *path) {
     fflush(stdout);
     pid_t child = fork();
     if (0 == child) {
+      if (!world.is_broker_gone) broker_begins();
       setup();
       follow(true);
       power_goes();

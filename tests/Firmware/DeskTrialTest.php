@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Firmware;
+
+use IronLatch\Core\Bench\BenchScript;
+use IronLatch\Core\Bench\Corner;
+use IronLatch\Core\Bench\Deed;
+use IronLatch\Core\Bench\DeedKind;
+use IronLatch\Core\Bench\TrialCell;
+use IronLatch\Core\Bench\TrialPlan;
+use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Level;
+use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Review\Inspection;
+use IronLatch\Tests\Support\BenchDesk;
+use IronLatch\Tests\Support\DeskBuild;
+use IronLatch\Tests\Support\DeskCourse;
+use IronLatch\Tests\Support\HouseBroker;
+use IronLatch\Tests\Support\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/**
+ * “Utility room board” runs its whole trial as the sketch that is handed over, on this computer: contacts, infrared, sensors on their wire, and
+ * a broker on the loopback, in the time of the script.
+ */
+final class DeskTrialTest extends TestCase
+{
+    private const LATER_SECONDS = 3.0;
+
+    private static function board(): Board
+    {
+        return BenchDesk::demo('utility-room');
+    }
+
+    /**
+     * @return list<TrialCell>
+     */
+    private static function cells(): array
+    {
+        $board = self::board();
+
+        return TrialPlan::of($board, (new Inspection($board))->controls)[0];
+    }
+
+    /**
+     * @return iterable<string, array{int}>
+     */
+    public static function tried(): iterable
+    {
+        $step = Sample::size(7, 1);
+        foreach (self::cells() as $place => $cell) {
+            if (0 === $place % $step) {
+                yield $cell->id => [$place];
+            }
+        }
+    }
+
+    #[DataProvider('tried')]
+    public function testEachCellPasses(int $place): void
+    {
+        $board = self::board();
+        $cell = self::cells()[$place];
+        $deeds = $ends = [];
+        // What rests after each start has had its rest.
+        $at = 10.0 + max(0.0, ...array_map(static fn($line): float => $line->safety->restSeconds->value ?? 0.0, array_values($board->lines)));
+        if ($cell->fromDark) {
+            $deeds[] = new Deed($at - 2.0, DeedKind::CutMains);
+        }
+        foreach ($cell->phases as $phase) {
+            $last = $at;
+            foreach ($phase->deeds as $deed) {
+                $deeds[] = Copy::of($deed, ['at' => $at + $deed->at]);
+                $last = max($last, $at + $deed->at);
+            }
+            $at = $last + $phase->withinSeconds + $phase->waitSeconds + self::LATER_SECONDS;
+            $ends[] = [$at, $phase->expected];
+        }
+        $course = new DeskCourse($board, new BenchScript($deeds, $at + 1.0, Corner::Typical));
+        $levels = $course->levels(self::done($board, $course->script()));
+        foreach ($ends as [$seconds, $expected]) {
+            foreach (array_filter($expected, static fn($one): bool => null !== $one) as $line => $on) {
+                self::assertSame(
+                    is_int($on) ? $on : (int) $on,
+                    self::step($course, $board, $levels, $line, $seconds, is_bool($on)),
+                    sprintf('%s at %.1f s', $line, $seconds),
+                );
+            }
+        }
+        self::assertNotSame([], $ends);
+    }
+
+    /**
+     * @param list<string> $script
+     * @return list<string>
+     */
+    private static function done(Board $board, array $script): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'desk');
+        file_put_contents($path, implode("\n", $script) . "\n");
+        $port = HouseBroker::freePort();
+        $process = new Process([DeskBuild::desk($board, isSanitized: false), $path], env: [
+            'HOUSE_BROKER_HOST' => '127.0.0.1:' . $port, 'DESK_BROKER_PORT' => (string) $port,
+        ], timeout: 300);
+        $process->mustRun();
+        unlink($path);
+
+        return explode("\n", trim($process->getOutput()));
+    }
+
+    /**
+     * Which relay of a line is pulled in, counted from 1; 0 for none.
+     *
+     * @param array<string, list<array{int, string}>> $levels
+     */
+    private static function step(DeskCourse $course, Board $board, array $levels, string $line, float $seconds, bool $anyStep): int
+    {
+        foreach (array_values($board->lines[$line]->actuators) as $place => $actuator) {
+            $level = 'z';
+            foreach ($levels[$course->pin($actuator->function)] as [$micros, $then]) {
+                $level = $micros <= $seconds * 1e6 ? $then : $level;
+            }
+            if ($level === (Level::Low === $actuator->activeLevel->value ? '0' : '1')) {
+                return $anyStep ? 1 : $place + 1;
+            }
+        }
+
+        return 0;
+    }
+}

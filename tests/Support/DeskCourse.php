@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Support;
+
+use IronLatch\Core\Bench\Happening;
+use IronLatch\Core\Bench\Happens;
+use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Control\PinNumbers;
+
+/** A run of the bench as the same events for the sketch that runs on this computer, its broker included. */
+final class DeskCourse extends ChipCourse
+{
+    /** “16” for GPIO16. */
+    protected function named(Pin $pin): string
+    {
+        return (string) PinNumbers::ofProgram($pin);
+    }
+
+    protected function does(Happening $one): array
+    {
+        return match ($one->kind) {
+            Happens::Arrives => $this->published($one),
+            Happens::Outage => [[$one->micros, sprintf('link %d', 'gone' !== $one->value)]],
+            default => parent::does($one),
+        };
+    }
+
+    /**
+     * @return list<array{int, string}>
+     */
+    private function published(Happening $one): array
+    {
+        $map = $this->inspection->controls;
+        $channel = (string) array_key_first($this->course->facts->plan->channels);
+        $address = isset($map->entries[$one->subject])
+            ? $map->at($map->entries[$one->subject]->line, $channel)[0]->address ?? ''
+            : $map->groupsAt($one->subject, $channel)[0]->address ?? '';
+
+        return [[$one->micros, sprintf('message %s %s', bin2hex($address), bin2hex($one->value))]];
+    }
+}

@@ -132,7 +132,29 @@
     else play(stage, changes, Number(stage.dataset.from), now, isLive ? goOn : () => through(stage));
   };
 
-  const beginAll = () => document.querySelectorAll('[data-now]').forEach(begin);
+  const phone = () => document.querySelector('.bench-phone iframe');
+  /** The phone is told what the board has told it by now. */
+  const tellPhone = () => {
+    const says = document.getElementById('live')?.dataset.phone;
+    if (says) phone()?.contentWindow.postMessage(JSON.parse(says), '*');
+  };
+  addEventListener('message', (event) => {
+    if (!phone() || event.source !== phone().contentWindow) return;
+    const word = event.data?.panel;
+    const button = document.querySelector('#live [data-by-phone]');
+    if (typeof word !== 'string' || !button) return tellPhone();
+    const blank = word.indexOf(' ');
+    const act = JSON.parse(document.getElementById('live').dataset.phone).acts[word.slice(0, blank)];
+    if (act) {
+      button.value = act + word.slice(blank + 1);
+      button.click();
+    }
+  });
+
+  const beginAll = () => {
+    document.querySelectorAll('[data-now]').forEach(begin);
+    tellPhone();
+  };
   document.addEventListener('DOMContentLoaded', beginAll);
   document.addEventListener('htmx:afterSettle', beginAll);
 

@@ -6,6 +6,8 @@
 #if defined(__AVR__)
 #include <avr/pgmspace.h>
 #define LATCH_FLASH PROGMEM
+#elif defined(ESP8266)
+#define LATCH_FLASH __attribute__((section(".irom.text.latch")))
 #else
 #define LATCH_FLASH
 #endif
@@ -16,6 +18,10 @@ namespace latch {
 inline uint8_t flash_byte(const void *from) {
 #if defined(__AVR__)
   return pgm_read_byte(from);
+#elif defined(ESP8266)
+  // Flash is read by whole words there.
+  uintptr_t at = reinterpret_cast<uintptr_t>(from);
+  return static_cast<uint8_t>(*reinterpret_cast<const uint32_t *>(at & ~static_cast<uintptr_t>(3)) >> (8 * (at & 3)));
 #else
   return *static_cast<const uint8_t *>(from);
 #endif

@@ -44,7 +44,7 @@ final readonly class ProgramExport implements Export
             $handover->remarks('Program'),
             $beside,
             self::stamp($handover),
-            (string) file_get_contents($root . 'panel/panel.html'),
+            self::panel(),
         );
         foreach (ProgramFiles::shared($handover->inspection) as $place => $folders) {
             foreach ($folders as $folder) {
@@ -59,6 +59,12 @@ final readonly class ProgramExport implements Export
         ksort($files);
 
         return $files;
+    }
+
+    /** The page of the hand panel, before anything of a board is in it. */
+    public static function panel(): string
+    {
+        return (string) file_get_contents(dirname(__DIR__, 2) . '/firmware/panel/panel.html');
     }
 
     /** What runs where: board, revision, the document’s hash, date, rule book, latches. */

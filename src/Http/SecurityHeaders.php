@@ -13,7 +13,7 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final readonly class SecurityHeaders
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src "
-        . "'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+        . "'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function __construct(#[Autowire('%kernel.debug%')] private bool $debug) {}
 
@@ -21,7 +21,8 @@ final readonly class SecurityHeaders
     {
         $headers = $event->getResponse()->headers;
         // The error page of the debug mode has styles of its own.
-        if (!$this->debug || $event->getResponse()->getStatusCode() < 500) {
+        // A page that has a stricter one of its own keeps it.
+        if (!$headers->has('Content-Security-Policy') && (!$this->debug || $event->getResponse()->getStatusCode() < 500)) {
             $headers->set('Content-Security-Policy', self::POLICY);
         }
         $headers->set('X-Content-Type-Options', 'nosniff');

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Board\Inspections;
+use IronLatch\Core\Exchange\Firmware\PanelPage;
 use IronLatch\Core\Exchange\Firmware\PinTables;
 use IronLatch\Core\Exchange\Firmware\ProgramChange;
 use IronLatch\Core\Exchange\Firmware\ProgramFiles;
 use IronLatch\Core\Exchange\Firmware\ProgramSize;
 use IronLatch\Core\Exchange\Firmware\ProgramTables;
 use IronLatch\Core\Exchange\Firmware\ProgramWords;
+use IronLatch\Core\Exchange\Firmware\SketchChip;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Export\Handover;
 use IronLatch\Export\ProgramExport;
@@ -38,6 +40,9 @@ final readonly class ProgramScreen implements Screen
                 $inspection->board->program->watchdogSeconds->value ?? null,
             )),
             'is_for' => ProgramFiles::isFor($inspection),
+            'ways' => ProgramWords::ofWays($inspection),
+            'tried' => SketchChip::of($inspection)?->tried(),
+            'serves_panel' => null !== PanelPage::channel($inspection),
         ];
         if (!$context['is_for']) {
             return $context;
@@ -53,12 +58,14 @@ final readonly class ProgramScreen implements Screen
 
         return [
             ...$context,
-            'size' => ProgramSize::of($tables, PinTables::of($inspection, $tables)),
+            'size' => ProgramFiles::isByRegisters($inspection)
+                ? ProgramSize::of($tables, PinTables::of($inspection, $tables))
+                : null,
             'change' => null === $before ? null : ProgramChange::between($before, $inspection),
             'files' => $files,
             'differs' => null === $before || !ProgramFiles::isFor($before)
                 ? null
-                : self::differs(self::files($before, null)['constants.h'] ?? '', $files['constants.h'] ?? ''),
+                : self::differs(self::header(self::files($before, null)), self::header($files)),
         ];
     }
 
@@ -75,6 +82,20 @@ final readonly class ProgramScreen implements Screen
     private static function files(Inspection $inspection, ?int $revision): array
     {
         return ProgramExport::files(new Handover($inspection, '2000-01-01', $revision));
+    }
+
+    /**
+     * @param array<string, string> $files
+     */
+    private static function header(array $files): string
+    {
+        foreach ($files as $path => $text) {
+            if (str_ends_with($path, 'constants.h')) {
+                return $text;
+            }
+        }
+
+        return '';
     }
 
     /**

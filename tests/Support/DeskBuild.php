@@ -47,7 +47,7 @@ final class DeskBuild
         $stand = glob(FirmwareBuild::root() . '/tests/desk/*');
         $stand = false === $stand ? [] : $stand;
         $flags = [...self::FLAGS, ...$isSanitized ? self::SANITIZED : []];
-        $hash = hash('xxh3', serialize([$files, array_map(file_get_contents(...), $stand), $flags]));
+        $hash = hash('xxh3', serialize([$files, array_map(file_get_contents(...), array_filter($stand, is_file(...))), $flags]));
         $folder = FirmwareBuild::folder('desk-' . $hash);
         if (is_file($folder . '/desk')) {
             return $folder . '/desk';

@@ -50,26 +50,33 @@ final readonly class PanelPage
         ]);
     }
 
+    /** The styles and the script of the page itself, and nothing else. */
+    public static function policy(string $page, string $frames): string
+    {
+        $hash = static fn(string $tag): string => 1 === preg_match("~<$tag>(.*?)</$tag>~s", $page, $match)
+            ? sprintf("'sha256-%s'", base64_encode(hash('sha256', $match[1], true)))
+            : "'none'";
+
+        return sprintf(
+            "default-src 'none'; style-src %s; script-src %s; connect-src 'self'; img-src data:; form-action 'none'; base-uri 'none'; "
+                . "frame-ancestors '%s'",
+            $hash('style'),
+            $hash('script'),
+            $frames,
+        );
+    }
+
     /** What the board says before the page: nothing of it comes from elsewhere, and it stands in nobody’s frame. */
     public static function head(string $page): string
     {
         if ('' === $page) {
             return '';
         }
-        $hash = static fn(string $tag): string => 1 === preg_match("~<$tag>(.*?)</$tag>~s", $page, $match)
-            ? sprintf("'sha256-%s'", base64_encode(hash('sha256', $match[1], true)))
-            : "'none'";
-
         return implode("\r\n", [
             'HTTP/1.1 200 OK',
             'Content-Type: text/html; charset=utf-8',
             'Content-Length: ' . strlen($page),
-            sprintf(
-                "Content-Security-Policy: default-src 'none'; style-src %s; script-src %s; connect-src 'self'; img-src data:; "
-                    . "form-action 'none'; base-uri 'none'; frame-ancestors 'none'",
-                $hash('style'),
-                $hash('script'),
-            ),
+            'Content-Security-Policy: ' . self::policy($page, 'none'),
             'X-Content-Type-Options: nosniff',
             'Referrer-Policy: no-referrer',
             'Cache-Control: no-store',

@@ -25,6 +25,10 @@ enum Way: string
         $hasRadio = SketchChip::of($inspection)?->hasRadio() ?? false;
         $ways = [];
         foreach ($inspection->controls->routes as $id => $route) {
+            // What hands on to another hop comes by that one.
+            if (null !== $route->hops[0]->channel->via) {
+                continue;
+            }
             $way = self::of($route->hops[0], $hasRadio);
             $isTaken = self::Broker !== $way && in_array($way, $ways, true);
             $ways[$id] = $isTaken ? self::Nothing : $way;

@@ -5,6 +5,8 @@
 struct TwoWireBus {
   void begin() {}
   void begin(int, int) {}
+  void setSDA(int) {}
+  void setSCL(int) {}
   void beginTransmission(uint8_t) {}
   size_t write(const uint8_t *, size_t count) { return count; }
   uint8_t endTransmission(bool) { return 2; }

@@ -17,8 +17,11 @@
 #include <time.h>
 #include <unistd.h>
 
+// Compiled for a chip of its own, with nothing behind it, where that is asked for.
+#ifndef LATCH_STUBS
 #define LATCH_ON_DESK 1
 #define LATCH_PANEL_PORT desk::panel_port
+#endif
 #define INPUT 0
 #define OUTPUT 1
 #define INPUT_PULLUP 2
@@ -85,6 +88,11 @@ extern SerialLine Serial;
 
 struct IPAddress {
   uint8_t bytes[4];
+  IPAddress() : bytes() {}
+  IPAddress(uint8_t a, uint8_t b, uint8_t c, uint8_t d) {
+    uint8_t own[4] = {a, b, c, d};
+    memcpy(bytes, own, sizeof bytes);
+  }
   uint8_t operator[](int place) const { return bytes[place]; }
 };
 
@@ -95,7 +103,28 @@ struct Radio {
   void setAutoReconnect(bool) {}
   void begin(const char *, const char *) {}
   int status() { return WL_CONNECTED; }
-  IPAddress localIP() { return {{127, 0, 0, 1}}; }
+  IPAddress localIP() { return IPAddress(127, 0, 0, 1); }
   int hostByName(const char *name, IPAddress &found);
 };
 extern Radio WiFi;
+
+#ifdef LATCH_STUBS
+#define RTC_NOINIT_ATTR
+struct OwnChip {
+  bool rtcUserMemoryRead(uint32_t, uint32_t *, size_t) { return true; }
+  bool rtcUserMemoryWrite(uint32_t, uint32_t *, size_t) { return true; }
+};
+extern OwnChip ESP;
+struct SmallChip {
+  void wdt_begin(uint32_t) {}
+  void wdt_reset() {}
+};
+extern SmallChip rp2040;
+struct TimeClient {
+  void begin(const char *) {}
+};
+extern TimeClient NTP;
+inline void enableLoopWDT() {}
+inline void configTime(const char *, const char *) {}
+inline void configTzTime(const char *, const char *) {}
+#endif

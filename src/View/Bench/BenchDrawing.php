@@ -21,6 +21,7 @@ final readonly class BenchDrawing
      * @param list<BenchLever> $levers
      * @param list<BenchAct> $faults that can be planted
      * @param ?float $nextSeconds when something happens next; null when nothing does
+     * @param ?BenchPhone $phone where the board serves a panel
      */
     private function __construct(
         public Course $course,
@@ -29,6 +30,7 @@ final readonly class BenchDrawing
         public array $levers,
         public array $faults,
         public ?float $nextSeconds,
+        public ?BenchPhone $phone,
     ) {}
 
     /**
@@ -47,6 +49,7 @@ final readonly class BenchDrawing
             self::levers($course, $picture->states),
             self::faults($course),
             $course->nextSeconds(),
+            BenchPhone::of($course, $picture->states),
         );
     }
 

@@ -1,0 +1,2 @@
+// What this computer has by the same names stands in core.h.
+#pragma once

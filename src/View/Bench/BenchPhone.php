@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\View\Bench;
+
+use IronLatch\Core\Bench\Course;
+use IronLatch\Core\Bench\DeedKind;
+use IronLatch\Core\Bench\Happens;
+use IronLatch\Core\Exchange\Firmware\PanelPage;
+use IronLatch\Core\Program\MessagePlan;
+
+/** The panel that the board serves, as the phone on the bench has it: what it is told, and what its words do there. */
+final readonly class BenchPhone implements \JsonSerializable
+{
+    /**
+     * @param list<string> $words that the board has told it
+     * @param array<string, string> $acts what a word of a row does on the bench, but for the word itself
+     */
+    private function __construct(public bool $isReached, public array $words, public array $acts) {}
+
+    /**
+     * @param array<string, string> $states of the run at the moment that is shown
+     */
+    public static function of(Course $course, array $states): ?self
+    {
+        $channel = PanelPage::channel($course->facts->inspection);
+        if (null === $channel || !isset($course->facts->plan->channels[$channel])) {
+            return null;
+        }
+        $map = $course->facts->map();
+        $isReached = '1' === ($states[Happens::Link->value . ' ' . $channel] ?? '');
+        $words = $acts = [];
+        foreach ($map->on($channel) as $entry) {
+            $acts[$entry->address] = self::say($entry->surface);
+        }
+        foreach ($map->groups as $group) {
+            if ($group->column === $channel) {
+                $acts[$group->address] = self::say($group->group . '@' . $channel);
+            }
+        }
+        foreach ($course->facts->plan->channels[$channel]->messages as $message) {
+            $surface = $message->act->surface;
+            $state = $states[Happens::Shown->value . ' ' . $surface] ?? '';
+            if ('' !== $message->state && ctype_digit($state) && $isReached) {
+                $words[] = $message->state . ' ' . self::told($message, (int) $state, $course->facts->plan->lines[$message->act->target]->top());
+            }
+        }
+
+        return new self($isReached, $words, $acts);
+    }
+
+    private static function say(string $what): string
+    {
+        return BenchAct::of('', '', DeedKind::Say, $what)->value;
+    }
+
+    private static function told(MessagePlan $message, int $state, int $top): string
+    {
+        return match (true) {
+            '' === $message->set => $state > 0 ? $message->toldOn : $message->off,
+            $message->inSteps => (string) $state,
+            default => (string) (int) round(100 * min($state, max(1, $top)) / max(1, $top)),
+        };
+    }
+
+    /**
+     * @return array{reached: bool, why: string, words: list<string>, acts: array<string, string>}
+     */
+    public function jsonSerialize(): array
+    {
+        return [
+            'reached' => $this->isReached,
+            'why' => $this->isReached ? '' : 'On the bench the board is not reached now: how its lines are is not known.',
+            'words' => $this->words,
+            'acts' => $this->acts,
+        ];
+    }
+}

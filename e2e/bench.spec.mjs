@@ -215,3 +215,21 @@ test.describe('without scripts', () => {
     await expect(page.getByRole('button', { name: 'Play it slowly' })).toBeHidden();
   });
 });
+
+test('the panel of the board is the phone on the bench', async ({ page }) => {
+  await takeDemo(page, 'Utility room board');
+  await swapped(page, () => page.getByRole('link', { name: /^Bench/ }).click());
+  const panel = page.frameLocator('.bench-phone iframe');
+  const lamp = panel.locator('section', { hasText: 'Worktop lamp' });
+  await expect(panel.getByRole('status')).toHaveText('The board on the bench answers.');
+  await expect(lamp.locator('.state')).toHaveText('off');
+  await panel.getByRole('button', { name: 'Worktop lamp: On' }).click();
+  await expect(lamp.locator('.state')).toHaveText('on');
+  await expect(page.locator('.bench-row', { hasText: 'Worktop lamp' }).locator('.bench-load .state')).toHaveText('on');
+  // What a hand does at the board is told to the phone; without its radio the board is not reached, and nothing is known of its lines.
+  await page.locator('.bench-row', { hasText: 'Worktop lamp' }).getByRole('button', { name: 'Press' }).first().click();
+  await expect(lamp.locator('.state')).toHaveText('off');
+  await page.getByRole('button', { name: 'Cut: radio' }).click();
+  await expect(lamp.locator('.state')).toHaveText('not known');
+  await expect(panel.getByRole('button', { name: 'Worktop lamp: On' })).toBeDisabled();
+});

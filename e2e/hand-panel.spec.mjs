@@ -20,7 +20,8 @@ const freePort = () => new Promise((found) => {
 
 async function desk(key = KEY) {
   const port = await freePort();
-  const child = spawn(built.desk, { env: { ...process.env, PANEL_PORT: String(port), POCKET_PANEL_KEY: key, HOUSE_BROKER_HOST: '127.0.0.1:9' } });
+  const secrets = { PANEL_PORT: String(port), POCKET_PANEL_KEY: key, HOUSE_BROKER_HOST: '127.0.0.1:9' };
+  const child = spawn(built.desk, { env: { ...process.env, ...secrets } });
   let said = '';
   child.stdout.on('data', (data) => { said += data; });
   running.push(() => child.kill('SIGKILL'));

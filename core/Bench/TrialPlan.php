@@ -16,6 +16,7 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Schedule;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchAtStart;
+use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
@@ -515,7 +516,8 @@ final class TrialPlan
         $entry = $this->map->groupsAt($id, $channel)[0] ?? null;
         $route = $this->map->routes[$channel];
         $last = $route->hops[count($route->hops) - 1];
-        if (null === $entry || null === $last->channel->blockSeconds && null === $last->profile->setsPins) {
+        if (null === $entry || null === $last->channel->blockSeconds && null === $last->profile->setsPins
+            && Addressing::Word !== $last->profile->addressing) {
             return;
         }
         $what = $id . '@' . $channel;

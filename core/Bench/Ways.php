@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Bench;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Need;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\GroupEntry;
@@ -209,7 +210,7 @@ final readonly class Ways
 
             return;
         }
-        $isText = '' === $this->facts->plan->channels[$last->id]->presence && !$this->facts->plan->channels[$last->id]->connects;
+        $isText = Addressing::Command === $last->profile->addressing;
         $scene->later(new Pending($scene->now, 'message', $last->id, $id, word: $says, by: $isText ? '' : $own[0]->address));
     }
 

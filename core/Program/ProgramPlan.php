@@ -57,7 +57,7 @@ final readonly class ProgramPlan
      * @param ?int $atOnce mains lines that may run at once; null for all
      * @param int $keepMicros that a state rests before it is written into memory
      */
-    private function __construct(
+    public function __construct(
         public array $lines,
         public array $groups,
         public array $contacts,
@@ -111,13 +111,10 @@ final readonly class ProgramPlan
      */
     public function reaching(array $reached): self
     {
-        return new self(...[...get_object_vars($this), 'channels' => array_map(
-            static fn(ChannelPlan $channel): ChannelPlan => Copy::of($channel, [
-                'connects' => $channel->connects && in_array($channel->id, $reached, true),
-                'blockMicros' => 0,
-            ]),
-            $this->channels,
-        )]);
+        return Copy::of($this, ['channels' => array_map(static fn(ChannelPlan $channel): ChannelPlan => Copy::of($channel, [
+            'connects' => $channel->connects && in_array($channel->id, $reached, true),
+            'blockMicros' => 0,
+        ]), $this->channels)]);
     }
 
     private static function line(Board $board, string $id): LinePlan

@@ -83,7 +83,8 @@ void packet(End &end) {
   uint8_t heads[] = {0x20, 0x30, 0x31, 0x32, 0x34, 0x40, 0x90, 0xD0, 0xE0, static_cast<uint8_t>(any())};
   uint8_t bytes[300];
   size_t count = any() % sizeof bytes;
-  for (size_t place = 0; place < count; ++place) bytes[place] = any() % 3 ? static_cast<uint8_t>("aldr-ow/utiyset"[any() % 15]) : static_cast<uint8_t>(any());
+  for (size_t place = 0; place < count; ++place)
+    bytes[place] = any() % 3 ? static_cast<uint8_t>("aldr-ow/utiyset"[any() % 15]) : static_cast<uint8_t>(any());
   put(end, &heads[any() % sizeof heads], 1);
   size_t length = any() % 8 ? count : any() % 70000;
   do {

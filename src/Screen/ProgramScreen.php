@@ -62,7 +62,8 @@ final readonly class ProgramScreen implements Screen
                 ? ProgramSize::of($tables, PinTables::of($inspection, $tables))
                 : null,
             'change' => null === $before ? null : ProgramChange::between($before, $inspection),
-            'files' => $files,
+            'own_files' => array_filter($files, static fn(string $path): bool => !ProgramFiles::isShared($path), ARRAY_FILTER_USE_KEY),
+            'shared_files' => array_filter($files, ProgramFiles::isShared(...), ARRAY_FILTER_USE_KEY),
             'differs' => null === $before || !ProgramFiles::isFor($before)
                 ? null
                 : self::differs(self::header(self::files($before, null)), self::header($files)),

@@ -12,21 +12,24 @@ use IronLatch\Tests\Support\Sample;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The sketch of the Utility room board, as it is handed over, run on this computer with a real broker (Debian’s mosquitto) and with one that
- * misbehaves; looked at by the address and undefined-behaviour sanitizers.
+ * The sketch of the Utility room board, as it is handed over, run on this computer with a real broker (Debian’s mosquitto) and with one
+ * that misbehaves; looked at by the address and undefined-behaviour sanitizers.
  */
 final class LinkTest extends TestCase
 {
     private const ROOT = 'alder-row/utility/';
     private const MOST_LATE_MICROS = 50_000;
 
-    private ?HouseBroker $broker = null;
+    /** @var list<HouseBroker> */
+    private array $brokers = [];
     private ?RunningDesk $desk = null;
 
     protected function tearDown(): void
     {
         $this->desk?->process->stop(0);
-        $this->broker?->close();
+        foreach ($this->brokers as $broker) {
+            $broker->close();
+        }
     }
 
     private static function board(): Board
@@ -34,25 +37,27 @@ final class LinkTest extends TestCase
         return BenchDesk::demo('utility-room');
     }
 
-    private function joined(): RunningDesk
+    /**
+     * @return array{RunningDesk, HouseBroker}
+     */
+    private function joined(): array
     {
-        $this->broker = new HouseBroker();
+        $this->brokers[] = $broker = new HouseBroker();
 
-        return $this->desk = new RunningDesk(self::board(), ['HOUSE_BROKER_HOST' => '127.0.0.1:' . $this->broker->port]);
+        return [$this->desk = new RunningDesk(self::board(), ['HOUSE_BROKER_HOST' => '127.0.0.1:' . $broker->port]), $broker];
     }
 
     public function testItDoesWhatIsSaidAndTellsWhatIs(): void
     {
-        $desk = $this->joined();
-        self::assertNotNull($this->broker);
-        $client = $this->broker->listen();
+        [$desk, $broker] = $this->joined();
+        $client = $broker->listen();
         $said = '';
         $heard = static function (string $line) use ($client, &$said): void {
             self::assertTrue(RunningDesk::comes($client, $said, self::ROOT . $line . "\n"), $line);
         };
         $heard('presence online');
         $heard('boiler-cupboard-vent/state OFF');
-        $this->broker->say(self::ROOT . 'worktop-lamp/set', 'ON');
+        $broker->say(self::ROOT . 'worktop-lamp/set', 'ON');
         self::assertTrue($desk->relayIs('L5', true));
         $heard('worktop-lamp/state ON');
         // A hand at the board is told too.
@@ -60,66 +65,65 @@ final class LinkTest extends TestCase
         $heard('worktop-lamp/state OFF');
         // What means nothing, what is for nobody, and what is huge leave everything as it is.
         foreach (['on', 'ON ', '', 'TOGGLE!', str_repeat('ON', 40_000)] as $nothing) {
-            $this->broker->say(self::ROOT . 'worktop-lamp/set', $nothing);
+            $broker->say(self::ROOT . 'worktop-lamp/set', $nothing);
         }
-        $this->broker->say(self::ROOT . str_repeat('worktop-lamp/', 900) . 'set', 'ON');
+        $broker->say(self::ROOT . str_repeat('worktop-lamp/', 900) . 'set', 'ON');
         // A percentage above all is all.
-        $this->broker->say(self::ROOT . 'extractor-fan/set', '250');
+        $broker->say(self::ROOT . 'extractor-fan/set', '250');
         $heard('extractor-fan/state 100');
         self::assertTrue($desk->says(sprintf(" %d 1\n", $desk->relayPin('L2', 2))));
-        $this->broker->say(self::ROOT . 'worktop-lamp/set', 'ON');
+        $broker->say(self::ROOT . 'worktop-lamp/set', 'ON');
         self::assertTrue($desk->relayIs('L5', true), 'It goes on hearing.');
-        $later = $this->broker->listen();
+        $later = $broker->listen();
         $kept = '';
-        self::assertTrue(RunningDesk::comes($later, $kept, self::ROOT . "worktop-lamp/state ON\n"), 'States are kept for whoever comes later.');
+        self::assertTrue(RunningDesk::comes($later, $kept, self::ROOT . "worktop-lamp/state ON\n"), 'States are kept.');
         $desk->process->signal(9);
         $heard('presence offline');
     }
 
     public function testACommandThatTheBrokerHasKeptIsNotObeyed(): void
     {
-        $desk = $this->joined();
-        self::assertNotNull($this->broker);
-        $client = $this->broker->listen();
+        [$desk, $broker] = $this->joined();
+        $client = $broker->listen();
         $said = '';
         self::assertTrue(RunningDesk::comes($client, $said, "presence online\n"));
-        $this->broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'ON', kept: true);
+        $broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'ON', kept: true);
         self::assertTrue($desk->relayIs('L6', true), 'Said to somebody who listens it is a command like any other.');
-        $this->broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'OFF');
+        $broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'OFF');
         self::assertTrue($desk->relayIs('L6', false));
-        $this->broker->kill();
-        $this->broker->start();
+        $broker->kill();
+        $broker->start();
         // The broker of this test forgets what it kept when it is killed: it is told again before the board is back.
-        $this->broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'ON', kept: true);
-        $again = $this->broker->listen(self::ROOT . 'presence');
+        $broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'ON', kept: true);
+        $again = $broker->listen(self::ROOT . 'presence');
         $said = '';
         self::assertTrue(RunningDesk::comes($again, $said, "presence online\n", 40.0), 'It comes back by itself.');
-        $this->broker->say(self::ROOT . 'worktop-lamp/set', 'ON');
+        $broker->say(self::ROOT . 'worktop-lamp/set', 'ON');
         self::assertTrue($desk->relayIs('L5', true));
         $moved = explode(sprintf(" %d 0\n", $desk->relayPin('L6')), $desk->process->getOutput());
-        self::assertStringNotContainsString(sprintf(" %d 1\n", $desk->relayPin('L6')), (string) end($moved), 'What was kept is left alone.');
+        self::assertStringNotContainsString(sprintf(" %d 1\n", $desk->relayPin('L6')), $moved[count($moved) - 1], 'It is left alone.');
     }
 
     public function testTenThousandMessagesLeaveItAsTheLastOneSays(): void
     {
-        $desk = $this->joined();
-        self::assertNotNull($this->broker);
-        $client = $this->broker->listen(self::ROOT . 'presence');
+        [$desk, $broker] = $this->joined();
+        $client = $broker->listen(self::ROOT . 'presence');
         $said = '';
         self::assertTrue(RunningDesk::comes($client, $said, "presence online\n"));
         $many = [];
         for ($number = 0; $number < 10_000; ++$number) {
             $many[] = ['ON', 'OFF', 'TOGGLE', 'nonsense'][$number % 4];
         }
-        $this->broker->sayAll(self::ROOT . 'worktop-lamp/set', $many);
+        $broker->sayAll(self::ROOT . 'worktop-lamp/set', $many);
         // A broker leaves out what is delivered once at most and finds no room: the last word is said when it has.
-        $this->broker->say(self::ROOT . 'worktop-lamp/set', 'OFF');
-        $this->broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'ON');
+        $broker->say(self::ROOT . 'worktop-lamp/set', 'OFF');
+        $broker->say(self::ROOT . 'boiler-cupboard-vent/set', 'ON');
         self::assertTrue($desk->relayIs('L6', true, 60.0));
         $output = $desk->process->getOutput();
         $pin = $desk->relayPin('L5');
         self::assertGreaterThan(strrpos($output, " $pin 1\n"), strrpos($output, " $pin 0\n"));
-        self::assertGreaterThan(2_000, substr_count($output, " $pin 1\n"), 'Two of four change nothing: it is on already, or nobody knows the word.');
+        // Two of four change nothing: it is on already, or nobody knows the word.
+        self::assertGreaterThan(2_000, substr_count($output, " $pin 1\n"));
     }
 
     /** A broker that takes the connection and greets, and then neither hears nor says anything. */
@@ -136,7 +140,8 @@ final class LinkTest extends TestCase
         $presses = Sample::size(40, 1_000);
         $began = microtime(true);
         $isOn = false;
-        for ($press = 0; $press < $presses || microtime(true) - $began < $seconds; ++$press) {
+        $press = 0;
+        for (; $press < $presses || microtime(true) - $began < $seconds; ++$press) {
             $isOn = !$isOn;
             self::assertTrue($this->pressUntil($desk, $isOn), 'press ' . $press);
         }

@@ -73,7 +73,8 @@ final class SketchTest extends TestCase
             $name = SketchFiles::name(new Inspection($board)) . ($isTrial ? '_trial' : '');
             self::assertFileExists("$folder/$name.ino", 'The folder and the sketch in it have one name.');
             $process = new Process([
-                'g++', ...self::STRICT, '-DLATCH_STUBS', '-I' . $stand, '-include', "$stand/core.h", '-fsyntax-only', '-x', 'c++', "$folder/$name.ino",
+                'g++', ...self::STRICT, '-DLATCH_STUBS', '-I' . $stand, '-include', "$stand/core.h", '-fsyntax-only', '-x', 'c++',
+                "$folder/$name.ino",
             ]);
             $process->run();
             self::assertSame('', $process->getErrorOutput());
@@ -83,13 +84,14 @@ final class SketchTest extends TestCase
 
     public function testItsPartsCompileForTheCoresOfThreeChips(): void
     {
-        foreach (self::COMPILERS as $chip => [$compiler, $flags]) {
-            $flags = array_slice(self::COMPILERS[$chip], 1);
+        foreach (self::COMPILERS as $chip => $flags) {
+            $compiler = array_shift($flags);
             $folder = self::laid(SketchBoards::all()[$chip](), false);
             $objects = [];
             foreach ((array) glob("$folder/src/{latch,link,loop}/*.cpp", GLOB_BRACE) as $place => $file) {
                 $process = new Process([
-                    $compiler . '-g++', ...self::STRICT, ...$flags, '-Os', '-ffunction-sections', '-c', (string) $file, '-o', $objects[] = "$folder/$place.o",
+                    $compiler . '-g++', ...self::STRICT, ...$flags, '-Os', '-ffunction-sections', '-c', (string) $file, '-o',
+                    $objects[] = "$folder/$place.o",
                 ], timeout: 120);
                 $process->run();
                 self::assertSame('', $process->getErrorOutput(), $chip);

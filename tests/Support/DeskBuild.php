@@ -66,7 +66,10 @@ final class DeskBuild
         }
         $tests = FirmwareBuild::root() . '/tests/desk';
         (new Process(
-            ['g++', ...$flags, '-I' . $tests, '-include', "$tests/core.h", ...$sources, "$tests/desk.cpp", '-o', $made = $folder . '/' . getmypid()],
+            [
+                'g++', ...$flags, '-I' . $tests, '-include', "$tests/core.h", ...$sources, "$tests/desk.cpp", '-o',
+                $made = $folder . '/' . getmypid(),
+            ],
             timeout: 300,
         ))->mustRun();
         rename($made, $folder . '/desk');
@@ -77,7 +80,8 @@ final class DeskBuild
     /** What each copy fills in comes from the environment here. */
     private static function secrets(Board $board): string
     {
-        $text = "#pragma once\n#include <stdlib.h>\nstatic const char *from(const char *name) { return getenv(name) ? getenv(name) : \"\"; }\n";
+        $text = "#pragma once\n#include <stdlib.h>\n"
+            . "static const char *from(const char *name) { return getenv(name) ? getenv(name) : \"\"; }\n";
         foreach (Secrets::names($board) as $name) {
             $text .= sprintf("static const char *const %s = from(\"%s\");\n", $name, $name);
         }

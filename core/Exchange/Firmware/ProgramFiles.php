@@ -47,6 +47,12 @@ final class ProgramFiles
 
         TEXT;
 
+    /** Files that a trial of the wiring has no use for, and those that a chip without a network has none for. */
+    private const OF_THE_PROGRAM = [
+        'loop/loop.cpp', 'loop/serial_way.cpp', 'loop/serial_way.h', 'loop/ways.h', 'loop/ways_serial.cpp', 'latch/inputs.cpp',
+        'latch/kept.cpp', 'latch/lines.cpp', 'latch/links.cpp', 'latch/program.cpp', 'latch/rules.cpp',
+    ];
+    private const OF_THE_NETWORK = ['sketch/network.h', 'sketch/sockets.h', 'sketch/clients.h', 'sketch/join.h', 'sketch/address.h'];
     private const SKETCH_WIRING = <<<'TEXT'
 
         ## First the wiring
@@ -139,9 +145,15 @@ final class ProgramFiles
         $name = SketchFiles::name($inspection);
 
         return [
-            "$name/src/" => SketchChip::of($inspection)?->hasRadio() ? ['latch', 'loop', 'link', 'sketch'] : ['latch', 'loop', 'sketch'],
+            "$name/src/" => ['latch', 'loop', ...true === SketchChip::of($inspection)?->hasRadio() ? ['link'] : [], 'sketch'],
             "{$name}_trial/src/" => ['latch', 'loop', 'sketch', 'trial'],
         ];
+    }
+
+    /** Whether a file of the archive is the same for every board. */
+    public static function isShared(string $path): bool
+    {
+        return 1 === preg_match('~(^|/)(latch|loop|link|sketch|avr|trial)/[^/]+$~', $path) && !str_ends_with($path, '/constants.h');
     }
 
     /** Whether a file that is shared has its place there: one of two that do the same, and none that a trial has no use for. */
@@ -153,11 +165,9 @@ final class ProgramFiles
         $isTrial = str_contains($path, '_trial/');
         $hasLinks = !$isTrial && true === SketchChip::of($inspection)?->hasRadio();
         $left = match (true) {
-            $isTrial => ['loop/loop.cpp', 'loop/serial_way.cpp', 'loop/serial_way.h', 'loop/ways.h', 'loop/ways_serial.cpp', 'latch/inputs.cpp',
-                'latch/kept.cpp', 'latch/lines.cpp', 'latch/links.cpp', 'latch/program.cpp', 'latch/rules.cpp', 'sketch/network.h',
-                'sketch/sockets.h', 'sketch/clients.h', 'sketch/join.h', 'sketch/address.h'],
+            $isTrial => [...self::OF_THE_PROGRAM, ...self::OF_THE_NETWORK],
             $hasLinks => ['loop/ways_serial.cpp'],
-            default => ['sketch/network.h', 'sketch/sockets.h', 'sketch/clients.h', 'sketch/join.h', 'sketch/address.h'],
+            default => self::OF_THE_NETWORK,
         };
 
         return [] === array_filter($left, static fn(string $end): bool => str_ends_with($path, '/' . $end));

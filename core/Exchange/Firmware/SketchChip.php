@@ -62,11 +62,13 @@ enum SketchChip: string
     /** How the program was tried here. */
     public function tried(): string
     {
+        $compiled = 'Compiled here for the core of the %s, and not linked with it; run on a computer, not on the chip.';
+
         return match ($this) {
-            self::Esp8266 => 'Compiled here for the ESP8266, and not linked with its core; run on a computer, not on the chip.',
-            self::Esp32C3 => 'Compiled here for the core of the ESP32-C3, and not linked with it; run on a computer, not on the chip.',
-            self::Rp2040, self::Rp2040Radio => 'Compiled here for the core of the RP2040, and not linked with it; run on a computer, not on the chip.',
-            default => 'Run here on a computer; no compiler for this chip was to be had.',
+            self::Esp8266 => sprintf($compiled, 'ESP8266'),
+            self::Esp32C3 => sprintf($compiled, 'ESP32-C3'),
+            self::Rp2040, self::Rp2040Radio => sprintf($compiled, 'RP2040'),
+            default => 'Run here on a computer, not on the chip; no compiler for it was to be had.',
         };
     }
 }

@@ -40,7 +40,10 @@ final readonly class SketchFiles
     /** What the folder, and the sketch in it, are called. */
     public static function name(Inspection $inspection): string
     {
-        return trim(strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '_', $inspection->board->name)), '_') ?: 'board';
+        $name = trim(strtolower((string) preg_replace('/[^A-Za-z0-9]+/', '_', $inspection->board->name)), '_');
+
+        // Some environments want a letter first.
+        return ctype_alpha(substr($name, 0, 1)) ? $name : rtrim('board_' . $name, '_');
     }
 
     /**
@@ -113,7 +116,8 @@ final readonly class SketchFiles
         return implode("\n", [
             '',
             'namespace secrets {',
-            sprintf('const char *const NETWORK = %s, *const PASSWORD = %s;', ...$joins ? ['NETWORK_NAME', 'NETWORK_PASSWORD'] : ['""', '""']),
+            sprintf('const char *const NETWORK = %s;', $joins ? 'NETWORK_NAME' : '""'),
+            sprintf('const char *const PASSWORD = %s;', $joins ? 'NETWORK_PASSWORD' : '""'),
             sprintf('const char *const PANEL_KEY = %s;', $key),
             sprintf('const char *const HOSTS[] = {%s};', [] === $hosts ? '""' : implode(', ', $hosts)),
             sprintf('const reach::Login LOGINS[] = {%s};', [] === $logins ? '{"", "", ""}' : implode(', ', $logins)),

@@ -43,8 +43,12 @@ final class TablesText
         }
         $text .= "extern const char STAMP[];\n}  // namespace board\n}  // namespace latch\n\n#ifdef LATCH_TABLES\n"
             . "namespace latch {\nnamespace board {\n";
-        foreach ([...$tables->texts(), ...$links->texts ?? []] as $name => $says) {
-            $text .= sprintf("%sconst char %s[] LATCH_FLASH = %s;\n", isset($links->texts[$name]) ? "extern const char {$name}[];\n" : '', $name, self::quoted($says));
+        foreach ($tables->texts() as $name => $says) {
+            $text .= sprintf("const char %s[] LATCH_FLASH = %s;\n", $name, self::quoted($says));
+        }
+        foreach ($links->texts ?? [] as $name => $says) {
+            // Read by other files, too.
+            $text .= sprintf("extern const char %s[];\nconst char %s[] LATCH_FLASH = %s;\n", $name, $name, self::quoted($says));
         }
         $text .= sprintf("const char STAMP[] LATCH_FLASH = %s;\n", self::quoted($stamp));
         foreach ($tables->rows() as $table => $rows) {

@@ -77,7 +77,10 @@ final class IllegalName implements Rule
                 ? null
                 : 'a path is made of letters, digits, “-”, “_”, “.” and “~” between slashes',
             Addressing::Pin => null,
-            Addressing::Command, Addressing::Name, Addressing::Tile, Addressing::Rule, Addressing::Word => Naming::fault($address, $profile->names),
+            Addressing::Command, Addressing::Name, Addressing::Tile, Addressing::Rule, Addressing::Word => Naming::fault(
+                $address,
+                $profile->names,
+            ),
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Review\Controls;
 
 use IronLatch\Core\Board\Edit\Controls\ChangeChannel;
+use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Basis;
 use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Quantity\Figure;
@@ -48,8 +49,9 @@ final class ReconnectBlocks implements Rule
         // A key of a group waits as well.
         $waiting = count($local) + count($inspection->controls->keys);
         foreach (0 === $waiting ? [] : $inspection->board->channels as $id => $channel) {
-            // What hands on is reconnected by its own machine, and not by the board’s program.
-            if ([] === $inspection->board->profile($channel)->needs || null !== $channel->via) {
+            $profile = $inspection->board->profile($channel);
+            // What hands on is reconnected by its own machine, and not by the board’s program; a panel of its own seeks nobody.
+            if ([] === $profile->needs || null !== $channel->via || Addressing::Word === $profile->addressing) {
                 continue;
             }
             $seconds = $channel->blockSeconds?->value;

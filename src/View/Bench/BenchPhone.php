@@ -7,6 +7,7 @@ namespace IronLatch\View\Bench;
 use IronLatch\Core\Bench\Course;
 use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Bench\Happens;
+use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Exchange\Firmware\PanelPage;
 use IronLatch\Core\Program\MessagePlan;
 
@@ -28,26 +29,61 @@ final readonly class BenchPhone implements \JsonSerializable
         if (null === $channel || !isset($course->facts->plan->channels[$channel])) {
             return null;
         }
+        $isReached = self::isReached($course, $states, $channel);
+
+        return new self($isReached, $isReached ? self::words($course, $states, $channel) : [], self::acts($course, $channel));
+    }
+
+    /**
+     * @param array<string, string> $states
+     */
+    private static function isReached(Course $course, array $states, string $channel): bool
+    {
         $map = $course->facts->map();
-        $isReached = '1' === ($states[Happens::Link->value . ' ' . $channel] ?? '');
-        $words = $acts = [];
-        foreach ($map->on($channel) as $entry) {
+        foreach (Outages::of($map)->all as $outage) {
+            $isGone = 'gone' === ($states[Happens::Outage->value . ' ' . $outage->key()] ?? '');
+            if ($isGone && $map->routes[$channel]->hops[0]->isGoneIn($outage)) {
+                return false;
+            }
+        }
+
+        return '1' === ($states[Happens::Link->value . ' ' . $channel] ?? '');
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function acts(Course $course, string $channel): array
+    {
+        $acts = [];
+        foreach ($course->facts->map()->on($channel) as $entry) {
             $acts[$entry->address] = self::say($entry->surface);
         }
-        foreach ($map->groups as $group) {
+        foreach ($course->facts->map()->groups as $group) {
             if ($group->column === $channel) {
                 $acts[$group->address] = self::say($group->group . '@' . $channel);
             }
         }
+
+        return $acts;
+    }
+
+    /**
+     * @param array<string, string> $states
+     * @return list<string>
+     */
+    private static function words(Course $course, array $states, string $channel): array
+    {
+        $words = [];
         foreach ($course->facts->plan->channels[$channel]->messages as $message) {
-            $surface = $message->act->surface;
-            $state = $states[Happens::Shown->value . ' ' . $surface] ?? '';
-            if ('' !== $message->state && ctype_digit($state) && $isReached) {
-                $words[] = $message->state . ' ' . self::told($message, (int) $state, $course->facts->plan->lines[$message->act->target]->top());
+            $state = $states[Happens::Shown->value . ' ' . $message->act->surface] ?? '';
+            if ('' !== $message->state && ctype_digit($state)) {
+                $top = $course->facts->plan->lines[$message->act->target]->top();
+                $words[] = $message->state . ' ' . self::told($message, (int) $state, $top);
             }
         }
 
-        return new self($isReached, $words, $acts);
+        return $words;
     }
 
     private static function say(string $what): string

@@ -72,7 +72,7 @@ final class EveryProfileTest extends TestCase
             self::assertNull(match ($profile->addressing) {
                 Addressing::Topic => TopicName::fault($entry->address),
                 Addressing::Name, Addressing::Command => Naming::fault($entry->address, $profile->names),
-                Addressing::Rule, Addressing::Tile => Naming::fault($entry->address, $profile->names),
+                Addressing::Rule, Addressing::Tile, Addressing::Word => Naming::fault($entry->address, $profile->names),
                 Addressing::Pin => null,
                 Addressing::Number => ctype_digit($entry->address) ? null : $entry->address,
                 Addressing::Path => 1 === preg_match('~^/[a-z0-9-]+$~', $entry->address) ? null : $entry->address,

@@ -141,8 +141,8 @@ final class ProgramTablesTest extends TestCase
     {
         $inspection = new Inspection(BenchDesk::demo('fermentation'));
         self::assertTrue(ProgramFiles::isFor($inspection));
-        self::assertFalse(ProgramFiles::isFor(new Inspection(BenchDesk::demo('utility-room'))));
-        $files = ProgramFiles::own($inspection, ['A remark.'], [], 'Fermentation cupboard, revision 3');
+        self::assertFalse(ProgramFiles::isByRegisters(new Inspection(BenchDesk::demo('utility-room'))));
+        $files = ProgramFiles::own($inspection, ['A remark.'], [], 'Fermentation cupboard, revision 3', '');
         self::assertSame(['README.md', 'Makefile', 'constants.h'], array_keys($files));
         self::assertStringContainsString('> A remark.', $files['README.md']);
         self::assertStringContainsString('1. Take the mains off the box', $files['README.md']);

@@ -92,7 +92,8 @@ final readonly class StateSensorRule implements Edit
                 if ($id !== $this->surface && $other->function === $function && null !== $other->rule
                     && $other->rule->sensed !== $this->sensed) {
                     throw new EditRefused(sprintf(
-                        '“%s” says %s on “%s” already, and one wire says one thing. Give this rule a sensor of its own, or take the other one away first.',
+                        '“%s” says %s on “%s” already, and one wire says one thing. Give this rule a sensor of its own, or take the other '
+                            . 'one away first.',
                         $name,
                         $other->rule->sensed->value,
                         $line->name,

@@ -12,18 +12,26 @@ const running = [];
 test.beforeAll(() => {
   built = JSON.parse(execFileSync('php', ['tests/Support/panel-desk.php'], { encoding: 'utf8', timeout: 300_000 }));
 });
-test.afterEach(() => { for (const end of running.splice(0)) end(); });
-
-const freePort = () => new Promise((found) => {
-  const server = createServer().listen(0, '127.0.0.1', () => { const { port } = server.address(); server.close(() => found(port)); });
+test.afterEach(() => {
+  for (const end of running.splice(0)) end();
 });
+
+const freePort = () =>
+  new Promise((found) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = server.address();
+      server.close(() => found(port));
+    });
+  });
 
 async function desk(key = KEY) {
   const port = await freePort();
   const secrets = { PANEL_PORT: String(port), POCKET_PANEL_KEY: key, HOUSE_BROKER_HOST: '127.0.0.1:9' };
   const child = spawn(built.desk, { env: { ...process.env, ...secrets } });
   let said = '';
-  child.stdout.on('data', (data) => { said += data; });
+  child.stdout.on('data', (data) => {
+    said += data;
+  });
   running.push(() => child.kill('SIGKILL'));
   const one = {
     port,
@@ -46,13 +54,16 @@ async function enter(page, one, key = KEY) {
 }
 
 /** What somebody says who is no browser, and what the board answers until it ends. */
-const raw = (port, text) => new Promise((heard) => {
-  const socket = connect(port, '127.0.0.1', () => socket.write(text));
-  let answer = '';
-  socket.on('data', (data) => { answer += data.toString('latin1'); });
-  socket.on('close', () => heard(answer));
-  socket.on('error', () => heard(answer));
-});
+const raw = (port, text) =>
+  new Promise((heard) => {
+    const socket = connect(port, '127.0.0.1', () => socket.write(text));
+    let answer = '';
+    socket.on('data', (data) => {
+      answer += data.toString('latin1');
+    });
+    socket.on('close', () => heard(answer));
+    socket.on('error', () => heard(answer));
+  });
 
 test('a line is switched from the phone, and the phone shows what a hand does at the board', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
@@ -112,8 +123,9 @@ test('a foreign page, a foreign frame, a foreign name and a foreign socket switc
   await expect(page).toHaveTitle('closed');
   await page.goto(`http://127.0.0.1:${port}/frame`);
   await expect(page.frames()[1].locator('h1', { hasText: 'Utility room board' })).toHaveCount(0);
-  const opens = (host, origin) => `GET /words HTTP/1.1\r\nHost: ${host}\r\n${origin}Upgrade: websocket\r\nConnection: Upgrade\r\n`
-    + 'Sec-WebSocket-Version: 13\r\nSec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==\r\n\r\n';
+  const opens = (host, origin) =>
+    `GET /words HTTP/1.1\r\nHost: ${host}\r\n${origin}Upgrade: websocket\r\nConnection: Upgrade\r\n` +
+    'Sec-WebSocket-Version: 13\r\nSec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==\r\n\r\n';
   const own = `127.0.0.1:${one.port}`;
   expect(await raw(one.port, opens('evil.example', 'Origin: http://evil.example\r\n'))).toContain('421');
   expect(await raw(one.port, opens(own, ''))).toContain('403');

@@ -13,8 +13,6 @@ use IronLatch\Core\Bench\TrialPlan;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Line;
 use IronLatch\Core\Catalogue\Level;
-use IronLatch\Core\Control\Entry;
-use IronLatch\Core\Exchange\Firmware\PanelPage;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\BenchDesk;
@@ -56,22 +54,10 @@ final class DeskTrialTest extends TestCase
     {
         $step = Sample::size(7, 1);
         foreach (self::cells() as $place => $cell) {
-            // What comes by the panel is tried in a browser.
-            if (0 === $place % $step && !self::isByPanel($cell)) {
+            if (0 === $place % $step) {
                 yield $cell->id => [$place];
             }
         }
-    }
-
-    private static function isByPanel(TrialCell $cell): bool
-    {
-        $inspection = new Inspection(self::board());
-        $panel = array_map(
-            static fn(Entry $entry): string => $entry->surface,
-            $inspection->controls->on((string) PanelPage::channel($inspection)),
-        );
-
-        return [] !== array_intersect(explode(' ', $cell->id), $panel);
     }
 
     #[DataProvider('tried')]

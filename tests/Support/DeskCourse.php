@@ -28,16 +28,24 @@ final class DeskCourse extends ChipCourse
     }
 
     /**
+     * What comes by the panel comes by the broker here, in its words: the panel itself is tried in a browser.
+     *
      * @return list<array{int, string}>
      */
     private function published(Happening $one): array
     {
         $map = $this->inspection->controls;
         $channel = (string) array_key_first($this->course->facts->plan->channels);
-        $address = isset($map->entries[$one->subject])
-            ? $map->at($map->entries[$one->subject]->line, $channel)[0]->address ?? ''
-            : $map->groupsAt($one->subject, $channel)[0]->address ?? '';
+        $entry = isset($map->entries[$one->subject])
+            ? $map->at($map->entries[$one->subject]->line, $channel)[0]
+            : $map->groupsAt($one->subject, $channel)[0];
+        $says = match ($one->value) {
+            'on' => $entry->on,
+            'off' => $entry->off,
+            'flip' => $entry->toggle ?? '',
+            default => $one->value,
+        };
 
-        return [[$one->micros, sprintf('message %s %s', bin2hex($address), bin2hex($one->value))]];
+        return [[$one->micros, sprintf('message %s %s', bin2hex($entry->address), bin2hex($says))]];
     }
 }

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Core\Bench\TrialPlan;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Control\ControlMap;
+use IronLatch\Core\Exchange\Firmware\PanelPage;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Report;
@@ -26,6 +27,7 @@ final class EveryAddress
         $all = [
             'board_view' => array_map(static fn(string $screen): string => $screen::name(), Implementations::of(Screen::class)),
             'board_file' => ['board.json'],
+            'board_panel' => null === PanelPage::channel(new Inspection($board)) ? [] : ['panel'],
         ];
         foreach (Implementations::of(Export::class) as $export) {
             foreach ((new $export())->subjects(new Inspection($board)) as $subject) {

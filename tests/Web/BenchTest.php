@@ -40,7 +40,7 @@ final class BenchTest extends BoardTestCase
             ++$slices;
         } while (str_contains($said, '<progress') && $slices < 100);
         self::assertResponseHeaderSame('HX-Retarget', '#stage');
-        self::assertSame('shut, 307 tried', $this->latch($id));
+        self::assertSame('shut, 366 tried', $this->latch($id));
         self::assertStringContainsString('Nothing failed.', $this->bench($id)->filter('#trial')->text());
         self::assertStringContainsString('Every latch is shut.', $this->bench($id)->filter('.all-shut')->text());
     }

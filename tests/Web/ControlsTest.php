@@ -292,7 +292,7 @@ final class ControlsTest extends BoardTestCase
             $board = $this->head($opened)->board;
             self::assertEquals($profile, $board->parts[$id] ?? null, $id);
         }
-        self::assertCount(15, $this->head($opened)->board->channels);
+        self::assertCount(16, $this->head($opened)->board->channels);
     }
 
     public function testAnOutageIsTriedAndItsLinesAreStruckThrough(): void

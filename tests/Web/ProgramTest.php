@@ -18,7 +18,7 @@ final class ProgramTest extends BoardTestCase
         $id = $opened->record->id();
         $page = $this->browser->request('GET', "/boards/$id/program");
         self::assertStringContainsString('Rests 5 min between two runs', $page->filter('.program-lines')->text());
-        self::assertStringContainsString('12.5 kB', $page->filter('.program .rank')->first()->text());
+        self::assertStringContainsString('12.6 kB', $page->filter('.program .rank')->first()->text());
         self::assertStringContainsString('nothing runs yet', $page->filter('.program-change')->text());
         $second = $this->store->apply($id, $opened->revision->id(), new RenameLine('L1', 'Belt'));
         $page = $this->browser->request('GET', "/boards/$id/program");
@@ -52,12 +52,29 @@ final class ProgramTest extends BoardTestCase
         unlink($file);
     }
 
-    public function testAnotherControllerHasItsWordsAndNoArchiveYet(): void
+    public function testAnotherControllerHasASketchAndItsPanel(): void
     {
         $id = $this->shelved(BenchDesk::demo('utility-room'))->record->id();
         $page = $this->browser->request('GET', "/boards/$id/program");
-        self::assertStringContainsString('written for the ATmega328P so far', $page->filter('.program')->text());
+        $text = $page->filter('.program')->text();
+        self::assertStringContainsString('“House broker” is sought in steps of the loop', $text);
+        self::assertStringContainsString('“Pocket panel” is served by the board itself, to whoever has its key.', $text);
         self::assertStringContainsString('Never starts by itself', $page->filter('.program-lines')->text());
-        self::assertStringNotContainsString('program.zip', $this->browser->request('GET', "/boards/$id/hand-over")->html());
+        self::assertStringContainsString('utility_room_board/utility_room_board.ino', $text);
+        $panel = $this->browser->request('GET', "/boards/$id/panel");
+        self::assertStringContainsString('"name":"Worktop lamp","address":"worktop-lamp","on":"on","off":"off"', $panel->html());
+        $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("script-src 'sha256-", $policy);
+        self::assertStringContainsString("frame-ancestors 'self'", $policy);
+        // The hash is that of the script that is on the page.
+        preg_match('~<script>(.*?)</script>~s', (string) $this->browser->getResponse()->getContent(), $script);
+        self::assertStringContainsString(base64_encode(hash('sha256', $script[1] ?? '', true)), $policy);
+    }
+
+    public function testABoardThatServesNoPanelHasNone(): void
+    {
+        $id = $this->shelved(BenchDesk::demo('fermentation'))->record->id();
+        $this->browser->request('GET', "/boards/$id/panel");
+        self::assertSame(404, $this->browser->getResponse()->getStatusCode());
     }
 }

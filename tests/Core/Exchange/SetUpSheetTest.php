@@ -104,6 +104,9 @@ final class SetUpSheetTest extends TestCase
                 'POCKET_TOKEN',
                 'VOICE_TOKEN',
                 'VOICE_LINKED_ACCOUNT',
+                // It has a timer, and a network to ask for the time.
+                'TIME_SERVER',
+                'TIME_ZONE',
                 'PAIRING_SECRET',
             ],
             Secrets::names($board),

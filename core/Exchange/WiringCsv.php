@@ -10,7 +10,6 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\End;
-use IronLatch\Core\Wiring\Listing\ContinuityList;
 use IronLatch\Core\Wiring\Listing\ContinuityRow;
 use IronLatch\Core\Wiring\Listing\CuttingList;
 use IronLatch\Core\Wiring\Listing\TerminalPlan;
@@ -88,7 +87,10 @@ final readonly class WiringCsv
         return $this->csv(['device', 'name', 'terminal', 'wires', 'wires beyond', 'joined by', 'torque, from memory'], $rows);
     }
 
-    public function continuity(): string
+    /**
+     * @param list<ContinuityRow> $readings
+     */
+    public function continuity(array $readings): string
     {
         return $this->csv(
             ['done', 'step', 'from', 'to', 'expected', 'limit', 'reading', 'another reading means'],
@@ -96,7 +98,7 @@ final readonly class WiringCsv
                 static fn(ContinuityRow $row): array => [
                     '', $row->step, $row->from, $row->to, $row->expected, $row->limit, '', $row->means,
                 ],
-                (new ContinuityList($this->board, $this->connections))->rows(),
+                $readings,
             ),
         );
     }

@@ -12,6 +12,11 @@ use IronLatch\Core\Build\Ratings;
 use IronLatch\Core\Mains\LivePath;
 use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Wiring\Connections;
+use IronLatch\Core\Wiring\Listing\ContinuityList;
+use IronLatch\Core\Wiring\Listing\ContinuityRow;
+use IronLatch\Core\Wiring\Sheet\Overview;
+use IronLatch\Core\Wiring\Sheet\Sheet;
+use IronLatch\Core\Wiring\Sheet\Sheets;
 
 /** What follows from the connections of a board. It costs more than everything else, so it is derived when somebody asks, and once. */
 final class ConnectedBoard
@@ -19,6 +24,10 @@ final class ConnectedBoard
     private ?Connections $connections = null;
     private ?BoxPlan $layout = null;
     private ?PartsList $parts = null;
+    /** @var ?list<ContinuityRow> */
+    private ?array $readings = null;
+    /** @var ?list<Sheet> */
+    private ?array $sheets = null;
 
     public function __construct(
         private readonly Board $board,
@@ -30,6 +39,22 @@ final class ConnectedBoard
     public function connections(): Connections
     {
         return $this->connections ??= Connections::of($this->board, $this->power->continuousAmps());
+    }
+
+    /**
+     * @return list<ContinuityRow>
+     */
+    public function readings(): array
+    {
+        return $this->readings ??= (new ContinuityList($this->board, $this->connections()))->rows();
+    }
+
+    /**
+     * @return list<Sheet> the whole box first
+     */
+    public function sheets(): array
+    {
+        return $this->sheets ??= [Overview::of($this->connections()), ...Sheets::of($this->connections())];
     }
 
     public function layout(): ?BoxPlan

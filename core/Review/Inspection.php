@@ -23,6 +23,8 @@ use IronLatch\Core\Power\BoxAir;
 use IronLatch\Core\Power\Budget;
 use IronLatch\Core\Quantity\Figure;
 use IronLatch\Core\Wiring\Connections;
+use IronLatch\Core\Wiring\Listing\ContinuityRow;
+use IronLatch\Core\Wiring\Sheet\Sheet;
 
 /** A board with all its analyses, computed once: what rules read and screens draw. */
 final readonly class Inspection
@@ -88,6 +90,22 @@ final readonly class Inspection
     public function connections(): Connections
     {
         return $this->connected->connections();
+    }
+
+    /**
+     * @return list<ContinuityRow> what is measured before any power
+     */
+    public function readings(): array
+    {
+        return $this->connected->readings();
+    }
+
+    /**
+     * @return list<Sheet> all drawings of the wiring, the whole box first
+     */
+    public function sheets(): array
+    {
+        return $this->connected->sheets();
     }
 
     /** Where the parts lie, and what has to keep apart; null while nobody has said how it is built. */

@@ -13,6 +13,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('export', 'Prints what a board hands over: exit 0, or 2 when the file cannot be read or there is no such thing.')]
@@ -35,6 +36,9 @@ final class ExportCommand extends BoardCommand
                 InputArgument::REQUIRED,
                 implode(', ', $this->exports->names()) . '; “sheet:C1” and the like for one thing of the board',
             )
+            ->addOption('date', null, InputOption::VALUE_REQUIRED, 'the day that stands on it, as 2026-03-14; today where it is not said')
+            ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'of printed pages: a4 or letter', 'a4')
+            ->addOption('print', null, InputOption::VALUE_REQUIRED, 'large, for pages to be read from a step away')
             ->setHelp("  latch export board.json pins.csv\n  latch export board.json sheet:C1");
     }
 
@@ -42,7 +46,10 @@ final class ExportCommand extends BoardCommand
     {
         $what = self::text($input->getArgument('what'));
         $inspection = new Inspection($this->board($input), $this->catalogue);
-        $export = $this->exports->file(new Handover($inspection, $this->clock->now()->format('Y-m-d')), $what);
+        $export = $this->exports->file(new Handover($inspection, $this->date($input), wishes: array_filter([
+            'paper' => self::text($input->getOption('paper') ?? ''),
+            'print' => self::text($input->getOption('print') ?? ''),
+        ])), $what);
         if (null === $export) {
             throw new \InvalidArgumentException(sprintf(
                 'There is nothing called “%s” to export. Ask for one of: %s.',
@@ -53,5 +60,15 @@ final class ExportCommand extends BoardCommand
         $this->print($output, $export->text);
 
         return Command::SUCCESS;
+    }
+
+    private function date(InputInterface $input): string
+    {
+        $date = self::text($input->getOption('date') ?? $this->clock->now()->format('Y-m-d'));
+        if (1 !== preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $date, $part) || !checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+            throw new \InvalidArgumentException(sprintf('“%s” is no day. Write it as 2026-03-14.', $date));
+        }
+
+        return $date;
     }
 }

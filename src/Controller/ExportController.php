@@ -13,6 +13,7 @@ use IronLatch\Core\Wiring\Sheet\Sheets;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
 use IronLatch\Export\Handover;
+use IronLatch\Export\ProgramExport;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\SheetPicture;
@@ -28,6 +29,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/boards/{id}', requirements: ['id' => '[0-9a-f-]{36}'])]
 final class ExportController extends AbstractController
 {
+    private const WORD = '[a-z.]{1,20}(:[A-Za-z0-9-]{1,10})?';
+    private const PICTURE = 'image/svg+xml';
+    private const PREVIEW_LINES = 40;
+    /** Pages that are printed bring their styles along, and nothing else. */
+    private const PIECE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'";
+
     public function __construct(
         private readonly BoardStore $store,
         private readonly Inspections $inspections,
@@ -36,13 +43,55 @@ final class ExportController extends AbstractController
         private readonly ClockInterface $clock,
     ) {}
 
-    #[Route('/exports/{what}', name: 'board_export', requirements: ['what' => '[a-z.]{1,20}(:[A-Za-z0-9-]{1,10})?'], methods: ['GET'])]
+    #[Route('/exports/{what}', name: 'board_export', requirements: ['what' => self::WORD], methods: ['GET'])]
     public function export(Request $request, OpenBoard $opened, string $what): Response
     {
         $file = $this->exports->file($this->handover($opened, $request), $what)
             ?? throw $this->createNotFoundException('The board has nothing of this kind to hand over any more.');
 
         return self::download($file);
+    }
+
+    /** A piece as it is read or printed, and not taken. */
+    #[Route('/pieces/{what}', name: 'board_piece', requirements: ['what' => self::WORD], methods: ['GET'])]
+    public function piece(Request $request, OpenBoard $opened, string $what): Response
+    {
+        $file = $this->exports->file($this->handover($opened, $request), $what)
+            ?? throw $this->createNotFoundException('The board has nothing of this kind to hand over any more.');
+        $isText = !in_array($file->type, ['text/html; charset=utf-8', self::PICTURE], true);
+
+        return new Response(str_ends_with($file->name, '.zip') ? $this->contents($opened, $request) : $file->text, headers: [
+            'Content-Type' => $isText ? 'text/plain; charset=utf-8' : $file->type,
+            'Content-Security-Policy' => self::PIECE_POLICY,
+        ]);
+    }
+
+    /** The beginning of a piece, on the page. */
+    #[Route('/previews/{what}', name: 'board_preview', requirements: ['what' => self::WORD], methods: ['GET'])]
+    public function preview(Request $request, OpenBoard $opened, string $what): Response
+    {
+        $file = $this->exports->file($this->handover($opened, $request), $what)
+            ?? throw $this->createNotFoundException('The board has nothing of this kind to hand over any more.');
+        $lines = explode("\n", str_ends_with($file->name, '.zip') ? $this->contents($opened, $request) : $file->text);
+
+        return $this->render('hand-over/_preview.html.twig', [
+            'opened' => $opened,
+            'word' => $what,
+            'title' => $this->exports->title($what),
+            'kind' => match ($file->type) {
+                'text/html; charset=utf-8' => 'page',
+                self::PICTURE => 'picture',
+                default => 'text',
+            },
+            'text' => implode("\n", array_slice($lines, 0, self::PREVIEW_LINES)),
+            'more' => count($lines) - self::PREVIEW_LINES,
+        ]);
+    }
+
+    /** What lies in the program, file by file. */
+    private function contents(OpenBoard $opened, Request $request): string
+    {
+        return implode("\n", array_keys(ProgramExport::files($this->handover($opened, $request))));
     }
 
     /** As it stands in the store, whether it can be read or not. */

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\ConstantsFile;
 
 /** The constants of the program as a header for C++. */
+#[Piece(Folder::Program, 'Pins, levels, codes and names as constants of C++, for a program of your own.')]
 final readonly class ConstantsHeaderExport implements Export
 {
     use OfTheWholeBoard;

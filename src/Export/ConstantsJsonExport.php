@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\ConstantsFile;
 
 /** The constants of the program as JSON. */
+#[Piece(Folder::Program, 'The same constants as JSON, for other tools.')]
 final readonly class ConstantsJsonExport implements Export
 {
     use OfTheWholeBoard;

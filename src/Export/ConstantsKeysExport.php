@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\ConstantsFile;
 
 /** The constants of the program as keys and values. */
+#[Piece(Folder::Program, 'The same constants as keys and values.')]
 final readonly class ConstantsKeysExport implements Export
 {
     use OfTheWholeBoard;

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\WiringCsv;
 
 /** What is measured on the dead board before any power. */
+#[Piece(Folder::Checks, 'What is measured on the dead board before any power, with what each reading means.')]
 final readonly class ContinuityListExport implements Export
 {
     use OfTheWholeBoard;
@@ -28,7 +29,7 @@ final readonly class ContinuityListExport implements Export
         return new ExportFile(
             Exports::fileName($handover->board->name . ' continuity', 'csv'),
             'text/csv; charset=utf-8',
-            (new WiringCsv($handover->board, $connections, $handover->remarks('Continuity list')))->continuity(),
+            (new WiringCsv($handover->board, $connections, $handover->remarks('Continuity list')))->continuity($handover->inspection->readings()),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\WiringCsv;
 
 /** How many wires of which colour and size. */
+#[Piece(Folder::Wiring, 'How much wire of which colour and size is cut.')]
 final readonly class CuttingListExport implements Export
 {
     use OfTheWholeBoard;

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Core\Wiring\Connections;
 use IronLatch\Core\Wiring\Sheet\Overview;
 use IronLatch\Core\Wiring\Sheet\Sheet;
-use IronLatch\Core\Wiring\Sheet\Sheets;
 use IronLatch\View\SheetPicture;
 use Twig\Environment;
 use Twig\Loader\FilesystemLoader;
 
 /** A sheet of the wiring as SVG, its text as text. */
+#[Piece(Folder::Wiring, 'A sheet of the wiring, to work by.')]
 final readonly class DrawingExport implements Export
 {
     public static function name(): string
@@ -28,7 +27,7 @@ final readonly class DrawingExport implements Export
 
     public function subjects(Inspection $inspection): array
     {
-        return [] === $inspection->board->lines ? [] : array_keys(self::sheets(Connections::of($inspection->board)));
+        return [] === $inspection->board->lines ? [] : array_keys(self::sheets($inspection));
     }
 
     public function file(Handover $handover, string $subject): ExportFile
@@ -36,13 +35,12 @@ final readonly class DrawingExport implements Export
         $connections = $handover->connections();
         $remarks = $handover->remarks('Wiring');
         $heads = array_slice($remarks, 0, 2);
-        $sheet = self::sheets($connections)[$subject];
-        $twig = new Environment(new FilesystemLoader(dirname(__DIR__, 2) . '/templates'), ['strict_variables' => true]);
+        $sheet = self::sheets($handover->inspection)[$subject];
 
         return new ExportFile(
             Exports::fileName($handover->board->name . ' wiring ' . $subject, 'svg'),
             'image/svg+xml',
-            $twig->render('wiring/_sheet.html.twig', [
+            self::twig()->render('wiring/_sheet.html.twig', [
                 'picture' => Overview::ID === $subject
                     ? SheetPicture::overview($connections, $heads)
                     : (new SheetPicture($connections, $heads))->of($sheet),
@@ -52,12 +50,20 @@ final readonly class DrawingExport implements Export
         );
     }
 
+    /** Its own, for the command line has no container; compiled once. */
+    private static function twig(): Environment
+    {
+        static $twig = null;
+
+        return $twig ??= new Environment(new FilesystemLoader(dirname(__DIR__, 2) . '/templates'), ['strict_variables' => true]);
+    }
+
     /**
      * @return array<string, Sheet> by id
      */
-    private static function sheets(Connections $connections): array
+    private static function sheets(Inspection $inspection): array
     {
-        $sheets = [Overview::of($connections), ...Sheets::of($connections)];
+        $sheets = $inspection->sheets();
 
         return array_combine(array_map(static fn(Sheet $sheet): string => $sheet->id, $sheets), $sheets);
     }

@@ -10,6 +10,7 @@ use IronLatch\Core\Drive\Circuit\Circuits;
 use IronLatch\Core\Review\Inspection;
 
 /** The circuit of one relay as a SPICE netlist, at the corner that hurts. */
+#[Piece(Folder::Layout, 'The circuit of one driver for a circuit simulator.')]
 final readonly class DriverNetlistExport implements Export
 {
     public static function name(): string

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\Netlist\Edif;
 
 /** Everything that is joined to anything, for a layout desk. */
+#[Piece(Folder::Layout, 'Parts and nets for a layout program that reads EDIF.')]
 final readonly class EdifExport implements Export
 {
     use OfTheWholeBoard;

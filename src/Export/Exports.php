@@ -54,6 +54,11 @@ final readonly class Exports
         return $this->exports[explode(':', $word)[0]]::title();
     }
 
+    public function piece(string $word): Piece
+    {
+        return Piece::of($this->exports[explode(':', $word)[0]]::class);
+    }
+
     /** Null when there is no such thing. */
     public function file(Handover $handover, string $word): ?ExportFile
     {

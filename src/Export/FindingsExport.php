@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\Csv;
 
 /** Every finding with its figure, and every check that lacks a fact, as CSV after RFC 4180: to sort, to share, to tick off. */
+#[Piece(Folder::Checks, 'Every finding with its figure, and every check that lacks a fact.', isForOthers: false)]
 final readonly class FindingsExport implements Export
 {
     use OfTheWholeBoard;

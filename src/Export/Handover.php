@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace IronLatch\Export;
 
+use IronLatch\Core\Board\Acceptance;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\Constant;
 use IronLatch\Core\Exchange\Constants;
 use IronLatch\Core\Exchange\Headline;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Report;
@@ -25,16 +27,36 @@ final readonly class Handover
      * @param ?int $revision null for a board from a file
      * @param array<string, string> $wishes by name: the event and the corner of a netlist
      * @param ?TrialNote $trial what a trial has said of it
+     * @param ?string $stamp what the program says of itself, where that is not read from this very board
      */
     public function __construct(
         public Inspection $inspection,
         public string $date,
         public ?int $revision = null,
         public array $wishes = [],
-        ?TrialNote $trial = null,
+        public ?TrialNote $trial = null,
+        public ?string $stamp = null,
     ) {
         $this->board = $inspection->board;
         $this->report = Inspector::withRuleBook()->inspect($inspection, $trial);
+    }
+
+    /** The same for somebody else: what was accepted stays accepted, and nobody reads by whom and why. */
+    public function forOthers(): self
+    {
+        $board = Copy::of($this->board, ['acceptances' => array_map(
+            static fn(Acceptance $one): Acceptance => Copy::of($one, ['reason' => 'known to its maker', 'decidedBy' => 'its maker']),
+            $this->board->acceptances,
+        )]);
+
+        return new self(
+            new Inspection($board, $this->inspection->catalogue),
+            $this->date,
+            $this->revision,
+            $this->wishes,
+            $this->trial,
+            ProgramExport::stamp($this),
+        );
     }
 
     /**

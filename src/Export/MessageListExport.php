@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\MessageTable;
 
 /** Every topic, text, request and state of the board, with direction, example and whether it is kept. */
+#[Piece(Folder::SetUp, 'Every topic, text and state by which the board is spoken to.')]
 final readonly class MessageListExport implements Export
 {
     use OfTheWholeBoard;

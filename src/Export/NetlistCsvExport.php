@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\Netlist\NetlistCsv;
 
 /** The same as rows of net, part and pin. */
+#[Piece(Folder::Layout, 'Parts and nets as a plain table.')]
 final readonly class NetlistCsvExport implements Export
 {
     use OfTheWholeBoard;

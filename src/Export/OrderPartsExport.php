@@ -8,6 +8,7 @@ use IronLatch\Core\Build\OrderLists;
 use IronLatch\Core\Exchange\Csv;
 
 /** Parts for an order, in the columns that the chosen terms ask for; what it rests on stands below. */
+#[Piece(Folder::Parts, 'What an assembler is to place, by value and package.', isForOthers: false)]
 final readonly class OrderPartsExport implements Export
 {
     use OfTheWholeBoard;

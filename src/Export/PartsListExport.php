@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\PartsCsv;
 
 /** What is to be bought. */
+#[Piece(Folder::Parts, 'Every part with its rating and price.', isForOthers: false)]
 final readonly class PartsListExport implements Export
 {
     use OfTheWholeBoard;

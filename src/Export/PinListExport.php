@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\PinListCsv;
 
 /** Every pin with what sits on it, as CSV after RFC 4180. */
+#[Piece(Folder::Wiring, 'What sits on which pin, by both of its names.')]
 final readonly class PinListExport implements Export
 {
     use OfTheWholeBoard;

@@ -8,6 +8,7 @@ use IronLatch\Core\Build\OrderLists;
 use IronLatch\Core\Exchange\Csv;
 
 /** Placement list, in the columns that the chosen terms ask for; what it rests on stands below. */
+#[Piece(Folder::Parts, 'Where an assembler places what, and how it is turned.', isForOthers: false)]
 final readonly class PlacementExport implements Export
 {
     use OfTheWholeBoard;

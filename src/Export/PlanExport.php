@@ -10,6 +10,7 @@ use Twig\Environment;
 use Twig\Loader\FilesystemLoader;
 
 /** The plan to scale, printed 1:1 as a template for drilling and sticking. */
+#[Piece(Folder::Layout, 'The plan of the board or the box, 1:1.')]
 final readonly class PlanExport implements Export
 {
     public static function name(): string

@@ -10,6 +10,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\RuleBook;
 
 /** The program of the board with all that it is built of, as one archive. */
+#[Piece(Folder::Program, 'The program, ready to build, with the trial of the wiring.')]
 final readonly class ProgramExport implements Export
 {
     public static function name(): string
@@ -70,7 +71,7 @@ final readonly class ProgramExport implements Export
     /** What runs where: board, revision, the document’s hash, date, rule book, latches. */
     public static function stamp(Handover $handover): string
     {
-        return implode(', ', array_filter([
+        return $handover->stamp ?? implode(', ', array_filter([
             $handover->board->name,
             null === $handover->revision ? '' : 'revision ' . $handover->revision,
             substr(hash('sha256', BoardJson::write($handover->board)), 0, 12),

@@ -8,6 +8,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\View\PowerDrawing;
 
 /** A rail over time as a SPICE netlist, at one event and one corner. */
+#[Piece(Folder::Layout, 'The load of one rail for a circuit simulator.')]
 final readonly class RailNetlistExport implements Export
 {
     public static function name(): string

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\Secrets;
 
 /** Placeholders for what no board file holds; what is filled in never comes back here. */
+#[Piece(Folder::SetUp, 'What each copy fills in for itself: placeholders, and nothing else.')]
 final readonly class SecretsExport implements Export
 {
     use OfTheWholeBoard;

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\SetUpSheet;
 
 /** All set-up sheets in the order in which they are followed, as one file. */
+#[Piece(Folder::SetUp, 'The steps of all hops in the order in which they are followed.')]
 final readonly class SetUpExport implements Export
 {
     use OfTheWholeBoard;

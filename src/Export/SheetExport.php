@@ -8,6 +8,7 @@ use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Review\Inspection;
 
 /** A set-up sheet: what to enter where, for one way to operate the board, as CSV. */
+#[Piece(Folder::SetUp, 'What to enter where, for one way to operate the board.')]
 final readonly class SheetExport implements Export
 {
     public static function name(): string

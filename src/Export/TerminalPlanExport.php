@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\WiringCsv;
 
 /** Every clamp and pin with its conductors and its torque. */
+#[Piece(Folder::Wiring, 'Which wires come to which terminal, and how tight.')]
 final readonly class TerminalPlanExport implements Export
 {
     use OfTheWholeBoard;

@@ -7,6 +7,7 @@ namespace IronLatch\Export;
 use IronLatch\Core\Exchange\WiringCsv;
 
 /** Every wire from end to end, in the order of the work. */
+#[Piece(Folder::Wiring, 'Every wire from end to end, in the order of the work.')]
 final readonly class WireListExport implements Export
 {
     use OfTheWholeBoard;

@@ -6,9 +6,10 @@ namespace IronLatch\Screen;
 
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Export\Exports;
+use IronLatch\Export\Folder;
 use IronLatch\View\WiringDrawing;
 
-/** Everything that leaves the desk, file by file. */
+/** What leaves the desk: all of it in one package, and piece by piece. */
 final readonly class HandOverScreen implements Screen
 {
     public function __construct(private Exports $exports) {}
@@ -21,18 +22,28 @@ final readonly class HandOverScreen implements Screen
     public function context(Look $look): array
     {
         $sheets = SetUpSheet::all($look->inspection, $look->report);
-        $files = [];
+        $folders = [];
         foreach ($this->exports->of($look->inspection) as $word) {
+            $piece = $this->exports->piece($word);
+            if (!$piece->isPacked) {
+                continue;
+            }
             $subject = explode(':', $word)[1] ?? '';
-            $files[$this->exports->title($word)][$word] = '' === $subject
+            $title = $this->exports->title($word);
+            $kind = explode(':', $word)[0];
+            $folders[$piece->folder->value][$kind] ??= ['title' => $title, 'for' => $piece->for, 'words' => []];
+            $folders[$piece->folder->value][$kind]['words'][$word] = '' === $subject
                 ? ''
                 : ($sheets[$subject]->title ?? self::drawing($subject) ?? $look->inspection->board->nameOf($subject));
         }
+        $titles = [];
+        foreach (Folder::cases() as $folder) {
+            if (isset($folders[$folder->value])) {
+                $titles[$folder->title()] = $folders[$folder->value];
+            }
+        }
 
-        // What is of the whole board comes first.
-        uasort($files, static fn(array $a, array $b): int => ('' !== reset($a)) <=> ('' !== reset($b)));
-
-        return ['files' => $files, 'printable' => $sheets];
+        return ['folders' => $titles];
     }
 
     /** A sheet of the wiring by its name: “Low voltage 2” for low-2. */

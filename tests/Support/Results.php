@@ -20,6 +20,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
 use IronLatch\Core\Review\Remedy;
 use IronLatch\Core\Wiring\Connections;
+use IronLatch\Core\Wiring\Listing\ContinuityList;
 use IronLatch\Core\Wiring\Sheet\Overview;
 use IronLatch\Core\Wiring\Sheet\Sheet;
 use IronLatch\Core\Wiring\Sheet\Sheets;
@@ -62,7 +63,8 @@ final class Results
         );
         $lists = new WiringCsv($board, $connections, []);
 
-        return NetlistCsv::write($connections, []) . $lists->wires() . $lists->terminals() . $lists->continuity() . implode(' ', $drawn);
+        return NetlistCsv::write($connections, []) . $lists->wires() . $lists->terminals()
+            . $lists->continuity((new ContinuityList($board, $connections))->rows()) . implode(' ', $drawn);
     }
 
     /**

@@ -37,6 +37,7 @@ use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Board\Edit\Mains\StateConductor;
 use IronLatch\Core\Board\Edit\Pins\SeatFunction;
 use IronLatch\Core\Board\Edit\Relays\AddRelay;
+use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
 use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\GroupKind;
@@ -261,5 +262,22 @@ final class TestBoards
         $board = self::edited($board, new AddChannel(self::part('own-panel', SurfaceProfile::class), 'Pocket panel'));
 
         return self::edited($board, new PutOnChannel((string) array_key_last($board->channels), array_keys($board->lines)));
+    }
+
+    /** A board of which somebody lets something stand. */
+    public static function accepting(string $reason = 'a lamp may blink', string $decidedBy = 'R. Alder'): Board
+    {
+        $board = self::edited(self::operatedInManyWays(), new SeatFunction('F1', '14'));
+        $finding = self::inspect($board)->finding('pins.boot-twitch:A1') ?? throw new \LogicException('Nothing twitches.');
+
+        return (new AcceptFinding(
+            'pins.boot-twitch',
+            'A1',
+            'weak',
+            $finding->acceptedAs(),
+            $finding->rule->version,
+            $reason,
+            $decidedBy,
+        ))->apply($board);
     }
 }

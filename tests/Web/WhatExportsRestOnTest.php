@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Board;
-use IronLatch\Core\Board\Edit\Pins\SeatFunction;
-use IronLatch\Core\Board\Edit\Whole\AcceptFinding;
 use IronLatch\Core\Exchange\AssumedFacts;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Export\Export;
@@ -28,7 +26,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
     {
         foreach (Implementations::of(Export::class) as $export) {
             // Placeholders say nothing of the board, and rest on nothing.
-            foreach (SecretsExport::class === $export ? [] : (new $export())->subjects(new Inspection(self::accepting())) as $subject) {
+            foreach (SecretsExport::class === $export ? [] : (new $export())->subjects(new Inspection(TestBoards::accepting())) as $subject) {
                 $word = $export::name() . ('' === $subject ? '' : ':' . $subject);
                 yield $word => ['exports/' . $word];
             }
@@ -39,7 +37,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
     #[DataProvider('exports')]
     public function testEveryExportSaysWhatItRestsOn(string $export): void
     {
-        $board = self::accepting();
+        $board = TestBoards::accepting();
         $text = $this->export($board, $export);
         // What is not ASCII stands in EDIF by its number.
         if ('exports/edif' === $export) {
@@ -72,10 +70,10 @@ final class WhatExportsRestOnTest extends BoardTestCase
 
     public function testWhatWasAcceptedStandsBesideItsLine(): void
     {
-        $header = $this->export(self::accepting(), 'exports/constants.h');
+        $header = $this->export(TestBoards::accepting(), 'exports/constants.h');
         self::assertStringContainsString("\n// Lamp\n// " . self::ACCEPTED . "\n", $header);
         self::assertStringContainsString("\n// Airer\nconstexpr", $header);
-        $list = $this->export(self::accepting(), 'exports/pins');
+        $list = $this->export(TestBoards::accepting(), 'exports/pins');
         self::assertMatchesRegularExpression('/^F1,.*' . preg_quote(self::ACCEPTED, '/') . '/m', $list);
         self::assertDoesNotMatchRegularExpression('/^F2,.*Accepted/m', $list);
     }
@@ -83,7 +81,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
     /** A reason of two lines, or one that ends in a backslash, ends no comment and swallows no line. */
     public function testAReasonBreaksNoExport(): void
     {
-        $header = $this->export(self::accepting("it may blink int evil = 1;\\"), 'exports/constants.h');
+        $header = $this->export(TestBoards::accepting("it may blink int evil = 1;\\"), 'exports/constants.h');
         self::assertStringContainsString('Reason: it may blink int evil = 1;', $header);
         self::assertDoesNotMatchRegularExpression('/^int evil/m', $header);
         self::assertDoesNotMatchRegularExpression('/\\\\$/m', $header);
@@ -91,30 +89,13 @@ final class WhatExportsRestOnTest extends BoardTestCase
 
     public function testAnAcceptanceSettlesNoFact(): void
     {
-        $board = self::accepting();
+        $board = TestBoards::accepting();
         $without = $board->with(acceptances: []);
         self::assertSame(
             array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($without)->notChecked),
             array_map(static fn($gap): string => $gap->needs, TestBoards::inspect($board)->notChecked),
         );
         self::assertSame([], TestBoards::inspect($without)->holdPointsMissingFrom(TestBoards::inspect($board)));
-    }
-
-    private static function accepting(string $reason = 'a lamp may blink'): Board
-    {
-        $board = TestBoards::edited(TestBoards::operatedInManyWays(), new SeatFunction('F1', '14'));
-        $finding = TestBoards::inspect($board)->finding('pins.boot-twitch:A1');
-        self::assertNotNull($finding);
-
-        return (new AcceptFinding(
-            'pins.boot-twitch',
-            'A1',
-            'weak',
-            $finding->acceptedAs(),
-            $finding->rule->version,
-            $reason,
-            'R. Alder',
-        ))->apply($board);
     }
 
     private function export(Board $board, string $export): string

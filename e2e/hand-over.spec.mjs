@@ -1,0 +1,100 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { parse } from 'csv-parse/sync';
+import { HtmlValidate } from 'html-validate';
+import AxeBuilder from '@axe-core/playwright';
+import { test, expect, takeDemo, swapped } from './support.mjs';
+
+async function opened(page) {
+  await takeDemo(page, 'Utility room board');
+  await swapped(page, () => page.getByRole('link', { name: 'Hand over' }).click());
+}
+
+/** A file that is taken, unpacked where it is an archive. */
+async function taken(page, link) {
+  const download = page.waitForEvent('download');
+  await link.click();
+  const file = await (await download).path();
+  const folder = mkdtempSync(join(tmpdir(), 'package-'));
+  execFileSync('unzip', ['-q', file, '-d', folder]);
+  return { file, folder };
+}
+
+/** Pages as they come out of the printer. */
+async function printed(page, file, name) {
+  const path = join(mkdtempSync(join(tmpdir(), 'print-')), 'page.pdf');
+  const sheet = await page.context().newPage();
+  await sheet.goto('file://' + file);
+  writeFileSync(path, await sheet.pdf({ preferCSSPageSize: true }));
+  await sheet.close();
+  const info = execFileSync('pdfinfo', [path], { encoding: 'utf8' });
+  return { text: execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }), info, name };
+}
+
+test('one click takes everything, and it is whole', async ({ page }) => {
+  await opened(page);
+  const { file, folder } = await taken(page, page.getByRole('link', { name: 'Everything, in one package' }));
+  const said = execFileSync('bin/latch', ['verify', file], { encoding: 'utf8' });
+  expect(said).toContain('It is whole');
+  expect(said).toContain('byte for byte');
+  // Pages by a validator of the registry, lists by a parser of it.
+  const validator = new HtmlValidate({ extends: ['html-validate:standard'], rules: { 'long-title': 'off' } });
+  for (const name of ['read-first.html', '1-build/build-sheet.html', '1-build/labels.html']) {
+    const report = await validator.validateString(readFileSync(join(folder, name), 'utf8'));
+    expect(report.results.flatMap((one) => one.messages.map((fault) => `${name}: ${fault.ruleId} ${fault.message}`))).toEqual([]);
+  }
+  const lists = readdirSync(join(folder, '2-wiring')).filter((name) => name.endsWith('.csv'));
+  expect(lists.length).toBeGreaterThan(3);
+  for (const name of lists) {
+    expect(parse(readFileSync(join(folder, '2-wiring', name)), { relax_column_count: true }).length).toBeGreaterThan(3);
+  }
+});
+
+test('pages are printed on A4 and on Letter with their number and revision, large where that is asked for', async ({ page }) => {
+  await opened(page);
+  const { folder } = await taken(page, page.getByRole('link', { name: 'Everything, in one package' }));
+  const sheet = await printed(page, join(folder, '1-build/build-sheet.html'), 'build sheet');
+  expect(sheet.info).toMatch(/Page size:\s+59[45]/);
+  const pages = Number(/Pages:\s+(\d+)/.exec(sheet.info)[1]);
+  expect(sheet.text).toContain(`page ${pages} of ${pages}`);
+  expect(sheet.text.split('Utility room board, revision 1, ').length).toBeGreaterThan(pages);
+  expect(sheet.text).toContain('Mains kills.');
+  expect(sheet.text).toContain('Cover shut, then mains');
+  const letter = await taken(page, page.getByRole('link', { name: 'Package on Letter paper' }));
+  expect((await printed(page, join(letter.folder, 'read-first.html'), 'first page')).info).toMatch(/Page size:\s+612 x 792/);
+  const labels = await printed(page, join(folder, '1-build/labels.html'), 'labels');
+  expect(labels.text).toContain('Isolate before opening');
+  const large = mkdtempSync(join(tmpdir(), 'large-'));
+  writeFileSync(
+    join(large, 'sheet.html'),
+    execFileSync('bin/latch', ['export', 'demo/utility-room.json', 'build.sheet', '--print=large'], { encoding: 'utf8' }),
+  );
+  const big = await printed(page, join(large, 'sheet.html'), 'large');
+  expect(Number(/Pages:\s+(\d+)/.exec(big.info)[1])).toBeGreaterThan(pages * 1.5);
+});
+
+test('each piece is looked at where it stands, and taken by itself', async ({ page }) => {
+  await opened(page);
+  const piece = (name) => page.locator('.pieces > li').filter({ has: page.locator('b', { hasText: new RegExp(`^${name}$`) }) });
+  await piece('Build sheet').locator('summary').click();
+  await expect(page.frameLocator('iframe[title="Build sheet"]').locator('h1')).toHaveText('Build sheet: Utility room board');
+  await piece('Wiring list').locator('summary').click();
+  await expect(piece('Wiring list').locator('pre')).toContainText('number');
+  await piece('Plan, 1:1').locator('summary').click();
+  await expect(piece('Plan, 1:1').locator('img')).toBeVisible();
+  expect((await new AxeBuilder({ page }).exclude('iframe').analyze()).violations).toEqual([]);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('a pack for somebody else says what remains, and nothing of its maker', async ({ page }) => {
+  await opened(page);
+  const { folder } = await taken(page, page.getByRole('link', { name: 'Pack for somebody else' }));
+  const first = readFileSync(join(folder, 'read-first.html'), 'utf8');
+  expect(first).toContain('It belongs to the fixed wiring. Who connects it, by name');
+  expect(first).toContain('Whoever sells it is its manufacturer');
+  expect(first).toContain('HOUSE_BROKER_PASSWORD');
+  expect(readdirSync(folder)).not.toContain('board.json');
+});

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Export\Paper;
+
+use IronLatch\Core\Exchange\Papers\BuildStep;
+use IronLatch\Core\Exchange\Papers\FirstPage;
+use IronLatch\Core\Mains\WireSize;
+use IronLatch\Core\Quantity\QuantityPrinter;
+use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Wiring\Listing\ContinuityRow;
+use IronLatch\Core\Wiring\Wire;
+use IronLatch\Export\Handover;
+
+/** Parts of printed pages that more than one of them has. */
+final readonly class Sections
+{
+    public const MAINS = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. Local wiring codes and a '
+        . 'licensed electrician decide; a unit that you build yourself is not certified and can burn. Use a fuse and a residual-current device, '
+        . 'and an enclosure that needs a tool to open. Iron Latch says what it has checked and what not.';
+
+    public static function page(Handover $handover, string $title): Page
+    {
+        return new Page(
+            sprintf('%s: %s', $title, $handover->board->name),
+            implode(', ', array_filter([
+                $handover->board->name,
+                null === $handover->revision ? '' : 'revision ' . $handover->revision,
+                $handover->date,
+            ])),
+            $handover->wishes['paper'] ?? 'a4',
+            'large' === ($handover->wishes['print'] ?? ''),
+        );
+    }
+
+    public static function state(Page $page, FirstPage $first): void
+    {
+        $page->heading('Latches');
+        $page->table('How each stage stands', ['Stage', 'Latch'], array_map(
+            static fn(string $stage, string $says): array => [$stage, $says],
+            array_keys($first->latches),
+            array_values($first->latches),
+        ));
+        foreach ([
+            'Open: not to be built like this' => $first->open,
+            'Accepted by the maker' => $first->accepted,
+            'Assumed, because nobody has stated it' => $first->assumed,
+            'Not checked, because a fact is missing' => $first->notChecked,
+        ] as $title => $points) {
+            if ([] !== $points) {
+                $page->heading($title);
+                $page->points($points);
+            }
+        }
+        if ([] !== $first->verify) {
+            $page->heading('To verify on each copy before mains');
+            $page->points($first->verify, true);
+        }
+        $page->heading('What the rule book never looks at');
+        $page->points($first->neverLooked);
+    }
+
+    public static function step(Page $page, Handover $handover, int $number, BuildStep $step): void
+    {
+        $page->heading(sprintf('%d. %s%s', $number, $step->title, $step->isForCompetent ? ' (competent person: ____________________)' : ''));
+        if ('' !== $step->caution) {
+            $page->caution($step->caution);
+        }
+        $page->points($step->does, true);
+        $connections = $handover->connections();
+        $page->table('Wires', ['Done', 'Number', 'From', 'To', 'Colour', 'Size', 'Length'], array_map(
+            static fn(Wire $wire): array => [
+                '',
+                $wire->number,
+                $connections->words($wire->from),
+                $connections->words($wire->to),
+                $wire->onBoard ? '' : $wire->colour->value . ' ' . $wire->colour->words(),
+                $wire->onBoard || null === $wire->squareMetres
+                    ? ''
+                    : WireSize::printed($wire->squareMetres, $handover->board->system()->cordTable),
+                null === $wire->metres ? '' : QuantityPrinter::rounded($wire->metres, Unit::Metre),
+            ],
+            $step->wires,
+        ));
+        $page->table('Readings', ['Between', 'and', 'Expected', 'Limit', 'Read', 'Another reading means'], array_map(
+            static fn(ContinuityRow $row): array => [$row->from, $row->to, $row->expected, $row->limit, '', $row->means],
+            $step->readings,
+        ));
+    }
+}

@@ -8,6 +8,7 @@ use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\AssumedFacts;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Export\Export;
+use IronLatch\Export\PackExport;
 use IronLatch\Export\SecretsExport;
 use IronLatch\Tests\Support\Implementations;
 use IronLatch\Tests\Support\TestBoards;
@@ -25,8 +26,9 @@ final class WhatExportsRestOnTest extends BoardTestCase
     public static function exports(): iterable
     {
         foreach (Implementations::of(Export::class) as $export) {
-            // Placeholders say nothing of the board, and rest on nothing.
-            foreach (SecretsExport::class === $export ? [] : (new $export())->subjects(new Inspection(TestBoards::accepting())) as $subject) {
+            // Placeholders say nothing of the board, and rest on nothing; what is for others names nobody.
+            $isLeftOut = in_array($export, [SecretsExport::class, PackExport::class], true);
+            foreach ($isLeftOut ? [] : (new $export())->subjects(new Inspection(TestBoards::accepting())) as $subject) {
                 $word = $export::name() . ('' === $subject ? '' : ':' . $subject);
                 yield $word => ['exports/' . $word];
             }
@@ -61,7 +63,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
         file_put_contents($file, $archive);
         $zip = new \ZipArchive();
         self::assertTrue($zip->open($file));
-        $text = (string) $zip->getFromName('README.md');
+        $text = (string) ($zip->getFromName('README.md') ?: $zip->getFromName('read-first.html'));
         $zip->close();
         unlink($file);
 

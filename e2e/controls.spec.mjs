@@ -121,11 +121,11 @@ test('the way of a spoken word is seen hop by hop, and a hop is tried away', asy
   await expect(way).toContainText(/From the act to the board\s+1.1\s+s\s+usually/);
   await swapped(page, () => way.getByRole('link', { name: 'Try it while the machine of “House rules” is off' }).click());
   const dark = page.locator('.tagged.dark');
-  // Three lines by voice, three by rules; panel and broker act as before.
+  // Three lines by voice, three by rules; panels and broker act as before.
   await expect(dark).toHaveCount(6);
-  await expect(page.getByRole('row', { name: /^Worktop lamp/ })).toContainText('by 4 of 6');
+  await expect(page.getByRole('row', { name: /^Worktop lamp/ })).toContainText('by 5 of 7');
   await swapped(page, () => page.locator('.levers').getByRole('link', { name: 'radio', exact: true }).click());
-  await expect(dark).toHaveCount(15);
+  await expect(dark).toHaveCount(20);
   await swapped(page, () => page.getByRole('link', { name: 'All is well again' }).click());
   await expect(dark).toHaveCount(0);
 });
@@ -179,7 +179,7 @@ test('set-up of all hops and the message list are taken along', async ({ page })
   await expect(page.locator('#program')).toContainText('2026-03-14 worked: esp32 core 3.0.7');
   await page.getByRole('link', { name: 'All on one page, to print' }).click();
   await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('1. By hand');
-  await expect(page.getByRole('heading', { level: 2, name: '7. Voice' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2, name: '8. Voice' })).toBeVisible();
   await page.getByLabel('Step 1 of House broker is done').check();
   await expect(page.getByRole('region', { name: 'Rows of House rules' })).toContainText('Voice: “turn on Worktop lamp”');
 });

@@ -39,7 +39,7 @@ final class ChipTest extends TestCase
     public static function scripts(): iterable
     {
         foreach (ChipBoards::all() as $name => $board) {
-            for ($seed = 1; $seed <= Sample::size(5, 12); ++$seed) {
+            for ($seed = 1; $seed <= Sample::size(3, 12); ++$seed) {
                 yield "$name, script $seed" => [$board, $seed];
             }
         }

@@ -52,7 +52,7 @@ final class DeskTrialTest extends TestCase
      */
     public static function tried(): iterable
     {
-        $step = Sample::size(7, 1);
+        $step = Sample::size(11, 1);
         foreach (self::cells() as $place => $cell) {
             if (0 === $place % $step) {
                 yield $cell->id => [$place];

@@ -63,15 +63,14 @@ final readonly class BuildSheet
             new BuildStep('Look at what lies on the table', $this->looks()),
             $this->joints($isLow),
             new BuildStep('Grounds and rails', [], $this->wires(
-                fn(Wire $wire): bool => $isLow($wire) && in_array($this->connections->nets[$wire->net]->kind, self::GROUNDS, true),
+                fn(Wire $wire): bool => $isLow($wire) && null === $wire->to->cable && $this->isGround($wire),
             )),
             new BuildStep('Signals, to drivers and relays', [], $this->wires(
-                fn(Wire $wire): bool => $isLow($wire)
-                    && !in_array($this->connections->nets[$wire->net]->kind, self::GROUNDS, true) && null === $wire->to->cable,
+                fn(Wire $wire): bool => $isLow($wire) && null === $wire->to->cable && !$this->isGround($wire),
             )),
+            // All conductors of a cable are joined together.
             new BuildStep('Cables to switches, sensors and lamps', [], $this->wires(
-                fn(Wire $wire): bool => $isLow($wire)
-                    && !in_array($this->connections->nets[$wire->net]->kind, self::GROUNDS, true) && null !== $wire->to->cable,
+                static fn(Wire $wire): bool => $isLow($wire) && null !== $wire->to->cable,
             )),
             new BuildStep('Measure the low-voltage side, without power', [
                 'A reading outside its limit is a fault: find it before going on.',
@@ -132,6 +131,11 @@ final readonly class BuildSheet
                 default => ['How it is built is not stated yet: say so under Board, and this sheet says what goes wrong with it.'],
             },
         ];
+    }
+
+    private function isGround(Wire $wire): bool
+    {
+        return in_array($this->connections->nets[$wire->net]->kind, self::GROUNDS, true);
     }
 
     /**

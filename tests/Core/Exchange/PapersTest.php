@@ -40,7 +40,7 @@ final class PapersTest extends TestCase
 
     public function testACopyIsBuiltLowVoltageFirstAndMainsLast(): void
     {
-        $board = BenchDesk::demo('fermentation');
+        $board = BenchDesk::demo('utility-room');
         $steps = self::steps($board);
         self::assertSame([
             'Look at what lies on the table', 'What sits side by side', 'Grounds and rails', 'Signals, to drivers and relays',
@@ -55,14 +55,17 @@ final class PapersTest extends TestCase
                 $laid[] = $wire->number;
                 self::assertSame(7 === $place, $kind($wire)->isMains(), $wire->number);
                 self::assertSame(1 === $place, $wire->onBoard, $wire->number);
-                self::assertSame(2 === $place, 1 !== $place && in_array($kind($wire), [NetKind::Ground, NetKind::Rail], true), $wire->number);
+                self::assertSame(4 === $place, !$kind($wire)->isMains() && null !== $wire->to->cable, $wire->number);
+                $isGround = in_array($kind($wire), [NetKind::Ground, NetKind::Rail], true);
+                self::assertSame(2 === $place, $isGround && 2 === $place, $wire->number);
+                self::assertFalse(3 === $place && $isGround, $wire->number);
             }
         }
         self::assertSame($laid, array_values(array_unique($laid)), 'Each in one step.');
         self::assertSame(NetKind::Earth, $kind($steps[7]->wires[0]), 'Earth first.');
         self::assertSame(count((new Inspection($board))->readings()), count($steps[5]->readings) + count($steps[8]->readings));
         self::assertSame('mains apart from low voltage', $steps[8]->readings[0]->step);
-        self::assertSame([9, true, true], [count($steps[9]->does), $steps[9]->isForCompetent, $steps[10]->isForCompetent]);
+        self::assertSame([15, true, true], [count($steps[9]->does), $steps[9]->isForCompetent, $steps[10]->isForCompetent]);
         self::assertContains('Take the mains off the box; upload over USB only.', $steps[6]->does);
         self::assertSame('No mains is near the board in this step.', $steps[6]->caution);
         self::assertStringStartsWith('Mains kills.', $steps[10]->caution);

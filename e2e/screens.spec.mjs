@@ -73,6 +73,8 @@ const screens = [
 
 /** Addresses that are no screens: files, and pieces that a screen loads into itself. */
 const others = [
+  /\/panel$/, // hand-panel.spec.mjs scans it where the board serves it
+
   /^\/boards\/\{id\}$/,
   /^\/backup$/,
   /\.(json|csv|cir|h|env)$/,

@@ -78,7 +78,7 @@ const others = [
   /^\/boards\/\{id\}$/,
   /^\/backup$/,
   /\.(json|csv|cir|h|env)$/,
-  /\/exports\/\{what\}$/,
+  /\/(exports|pieces|previews)\/\{what\}$/,
   /\/drive\/\{actuator\}\/(ways|spread|sketch\/\{value\})$/,
   /\/power\/\{rail\}\/(offers|waveform)$/,
   /\/bench\/look$/,

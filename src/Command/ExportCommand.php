@@ -49,7 +49,7 @@ final class ExportCommand extends BoardCommand
         $export = $this->exports->file(new Handover($inspection, $this->date($input), wishes: array_filter([
             'paper' => self::text($input->getOption('paper') ?? ''),
             'print' => self::text($input->getOption('print') ?? ''),
-        ])), $what);
+        ], static fn(string $wish): bool => '' !== $wish)), $what);
         if (null === $export) {
             throw new \InvalidArgumentException(sprintf(
                 'There is nothing called “%s” to export. Ask for one of: %s.',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Papers\BuildSheet;
-use IronLatch\Export\Paper\Sections;
 
 /** The steps of building a copy, each with its wires and readings. */
 #[Piece(Folder::Build, 'How a copy is built, step by step, with the wires and readings of each.')]
@@ -25,14 +24,14 @@ final readonly class BuildSheetExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $page = Sections::page($handover, 'Build sheet');
-        $page->caution(Sections::MAINS);
+        $page = PageSections::page($handover, 'Build sheet');
+        $page->caution(PageSections::MAINS);
         foreach (array_slice($handover->remarks('Build sheet'), 0, 2) as $remark) {
             $page->paragraph($remark);
         }
         $page->points($handover->connections()->notes);
         foreach (BuildSheet::of($handover->inspection, $handover->report) as $place => $step) {
-            Sections::step($page, $handover, $place + 1, $step);
+            PageSections::step($page, $handover, $place + 1, $step);
         }
         foreach (array_slice($handover->remarks('Build sheet'), 2) as $remark) {
             $page->paragraph($remark);

@@ -29,7 +29,8 @@ final readonly class ContinuityListExport implements Export
         return new ExportFile(
             Exports::fileName($handover->board->name . ' continuity', 'csv'),
             'text/csv; charset=utf-8',
-            (new WiringCsv($handover->board, $connections, $handover->remarks('Continuity list')))->continuity($handover->inspection->readings()),
+            (new WiringCsv($handover->board, $connections, $handover->remarks('Continuity list')))
+                ->continuity($handover->inspection->readings()),
         );
     }
 }

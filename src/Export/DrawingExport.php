@@ -53,6 +53,7 @@ final readonly class DrawingExport implements Export
     /** Its own, for the command line has no container; compiled once. */
     private static function twig(): Environment
     {
+        /** @var ?Environment $twig */
         static $twig = null;
 
         return $twig ??= new Environment(new FilesystemLoader(dirname(__DIR__, 2) . '/templates'), ['strict_variables' => true]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Papers\FirstPage;
-use IronLatch\Export\Paper\Sections;
 
 /** The first page of the package. */
 #[Piece(Folder::First, 'What it is, how its latches stand, and what all of it rests on.', isForOthers: false)]
@@ -25,13 +24,13 @@ final readonly class FirstPageExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $page = Sections::page($handover, 'First page');
-        $page->caution(Sections::MAINS);
+        $page = PageSections::page($handover, 'First page');
+        $page->caution(PageSections::MAINS);
         foreach (array_slice($handover->remarks('Everything'), 0, 1) as $remark) {
             $page->paragraph($remark);
         }
         $page->paragraph(sprintf('It runs the program that says: %s', ProgramExport::stamp($handover)));
-        Sections::state($page, FirstPage::of($handover->board, $handover->report));
+        PageSections::state($page, FirstPage::of($handover->board, $handover->report));
         $page->heading('As it stands on every piece');
         foreach ($handover->remarks('Everything') as $remark) {
             $page->paragraph($remark);

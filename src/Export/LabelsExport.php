@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Papers\LabelStrips;
-use IronLatch\Export\Paper\Page;
-use IronLatch\Export\Paper\Sections;
 
 /** Strips to cut and stick on. */
 #[Piece(Folder::Build, 'Strips for both ends of each wire, terminals, lines, fuse and box, to cut and stick on.')]
@@ -26,12 +24,16 @@ final readonly class LabelsExport implements Export
 
     public function file(Handover $handover, string $subject): ExportFile
     {
-        $page = Sections::page($handover, 'Labels');
-        $made = implode(', ', array_filter([null === $handover->revision ? '' : 'revision ' . $handover->revision, $handover->date]));
+        $page = PageSections::page($handover, 'Labels');
+        $made = (null === $handover->revision ? '' : sprintf('revision %d, ', $handover->revision)) . $handover->date;
         foreach (LabelStrips::of($handover->board, $handover->connections(), $made) as $title => $strips) {
             $page->heading($title);
             $page->raw(sprintf('<div class="strips">%s</div>', implode('', array_map(
-                static fn(array $strip): string => sprintf('<span class="strip"><b>%s</b> %s</span>', ...array_map(Page::text(...), $strip)),
+                static fn(array $strip): string => sprintf(
+                    '<span class="strip"><b>%s</b> %s</span>',
+                    PrintedPage::text($strip[0]),
+                    PrintedPage::text($strip[1]),
+                ),
                 $strips,
             ))));
         }

@@ -31,7 +31,7 @@ final readonly class PackageCheck
         }
         $bytes = 0;
         for ($place = 0; $place < $zip->count(); ++$place) {
-            $bytes += (int) ($zip->statIndex($place)['size'] ?? 0);
+            $bytes += $zip->statIndex($place)['size'] ?? 0;
         }
         if ($bytes > self::MOST_BYTES || $zip->count() > self::MOST_FILES) {
             return new self(['This is no package: it is far larger than any.'], null);
@@ -39,7 +39,9 @@ final readonly class PackageCheck
         $files = self::files($zip);
         $manifest = json_decode($files[Package::MANIFEST] ?? '', true);
         if (!is_array($manifest) || 'iron-latch/package' !== ($manifest['format'] ?? null) || !is_array($manifest['files'] ?? null)) {
-            return new self([sprintf('It has no %s that can be read: nobody can tell whether it is whole. Export it anew.', Package::MANIFEST)], null);
+            return new self([
+                sprintf('It has no %s that can be read: nobody can tell whether it is whole. Export it anew.', Package::MANIFEST),
+            ], null);
         }
         $faults = self::compared($files, $manifest['files']);
 
@@ -104,10 +106,25 @@ final readonly class PackageCheck
             new Inspection($board, $catalogue),
             is_string($manifest['date'] ?? null) ? $manifest['date'] : '',
             is_int($manifest['revision'] ?? null) ? $manifest['revision'] : null,
-            array_map(strval(...), array_filter(is_array($manifest['wishes'] ?? null) ? $manifest['wishes'] : [], is_string(...))),
+            self::wishes($manifest['wishes'] ?? null),
             is_array($trial) ? new TrialNote($number('tried'), $number('failed'), $number('gaps')) : null,
         );
 
         return Package::archive($handover, Package::files($handover, $exports)) === file_get_contents($path);
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private static function wishes(mixed $stated): array
+    {
+        $wishes = [];
+        foreach (is_array($stated) ? $stated : [] as $name => $wish) {
+            if (is_string($wish)) {
+                $wishes[(string) $name] = $wish;
+            }
+        }
+
+        return $wishes;
     }
 }

@@ -27,6 +27,8 @@ final class EveryAddress
         $all = [
             'board_view' => array_map(static fn(string $screen): string => $screen::name(), Implementations::of(Screen::class)),
             'board_file' => ['board.json'],
+            'board_piece' => ['pieces/build.sheet', 'pieces/findings'],
+            'board_preview' => ['previews/build.sheet', 'previews/findings'],
             'board_panel' => null === PanelPage::channel(new Inspection($board)) ? [] : ['panel'],
         ];
         foreach (Implementations::of(Export::class) as $export) {

@@ -63,7 +63,7 @@ final class WhatExportsRestOnTest extends BoardTestCase
         file_put_contents($file, $archive);
         $zip = new \ZipArchive();
         self::assertTrue($zip->open($file));
-        $text = (string) ($zip->getFromName('README.md') ?: $zip->getFromName('read-first.html'));
+        $text = (string) $zip->getFromName(false === $zip->locateName('README.md') ? 'read-first.html' : 'README.md');
         $zip->close();
         unlink($file);
 

@@ -83,22 +83,27 @@ final readonly class BuildSheet
             ], caution: 'No mains is near the board in this step.'),
             new BuildStep('The mains side, dead', [
                 'Earth first: its conductor is the longest, so that it tears off last.',
-            ], $this->wires(static fn(Wire $wire): bool => !$isLow($wire)), caution: 'The lead is unplugged, or the circuit is switched off, '
-                . 'locked and proved dead, until the last step.'),
+            ], $this->wires(static fn(Wire $wire): bool => !$isLow($wire)), caution: 'The lead is unplugged, or the circuit is switched '
+                . 'off, locked and proved dead, until the last step.'),
             new BuildStep(
                 'Measure the mains side, dead',
                 ['Live, neutral and every outlet, against low voltage and against earth.'],
                 readings: array_values(array_filter($this->readings, $isMains)),
             ),
-            new BuildStep('Verify before mains', array_values(array_map(
+            new BuildStep('Verify before mains', array_map(
                 static fn(HoldPoint $point): string => $point->verify,
                 $this->report->holdPoints,
-            )), isForCompetent: true),
-            new BuildStep('Cover shut, then mains', [
-                'The cover is shut and stays shut: nothing inside is touched or measured with mains on.',
-                'A lamp at the outlet instead of the appliance, a residual-current device before all of it, one line after the other.',
-                'A tingle, a smell, a warm cover, something that is on when it should be off: isolate, and do not switch on again.',
-            ], caution: 'Mains kills. Somebody who is competent, and by law where you live may do it, puts it to mains.', isForCompetent: true),
+            ), isForCompetent: true),
+            new BuildStep(
+                'Cover shut, then mains',
+                [
+                    'The cover is shut and stays shut: nothing inside is touched or measured with mains on.',
+                    'A lamp at the outlet instead of the appliance, a residual-current device before all of it, one line after the other.',
+                    'A tingle, a smell, a warm cover, something that is on when it should be off: isolate, and do not switch on again.',
+                ],
+                caution: 'Mains kills. Somebody who is competent, and by law where you live may do it, puts it to mains.',
+                isForCompetent: true,
+            ),
         ];
     }
 

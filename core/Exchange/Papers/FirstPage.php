@@ -53,13 +53,13 @@ final readonly class FirstPage
             array_map(static fn(Finding $finding): string => sprintf('%s: %s', $finding->severity->value, $finding->statement), $is(false)),
             array_map(static fn(Finding $finding): string => self::accepted($finding, $isForOthers), $is(true)),
             AssumedFacts::of($report->judged),
-            array_values(array_map(static fn(HoldPoint $point): string => $point->verify, $report->holdPoints)),
-            array_values(array_map(static fn(NotChecked $gap): string => sprintf(
+            array_map(static fn(HoldPoint $point): string => $point->verify, $report->holdPoints),
+            array_map(static fn(NotChecked $gap): string => sprintf(
                 '%s (%s) needs %s',
                 $gap->rule->title,
                 $board->nameOf($gap->subject),
                 $gap->needs,
-            ), $report->notChecked)),
+            ), $report->notChecked),
             RuleBook::neverLooksAt(),
         );
     }

@@ -10,7 +10,7 @@ use IronLatch\Core\Board\Edit\Build\StateBuild;
 use IronLatch\Core\Exchange\Papers\BuildSheet;
 use IronLatch\Core\Exchange\Papers\BuildStep;
 use IronLatch\Core\Exchange\Papers\FirstPage;
-use IronLatch\Core\Exchange\Papers\HandOn;
+use IronLatch\Core\Exchange\Papers\HandedOn;
 use IronLatch\Core\Exchange\Papers\LabelStrips;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -118,16 +118,16 @@ final class PapersTest extends TestCase
     public function testSomebodyElseIsToldWhatRemains(): void
     {
         $board = BenchDesk::demo('utility-room');
-        $ready = HandOn::ready($board, self::report($board), new TrialNote(366, 0, 0));
+        $ready = HandedOn::ready($board, self::report($board), new TrialNote(366, 0, 0));
         self::assertStringContainsString('no open danger', $ready[0]);
         self::assertStringContainsString('366 cases, none failed', $ready[1]);
-        self::assertCount(3, HandOn::ready($board, self::report($board), null), 'What was not tried is not said to be.');
-        self::assertStringContainsString('fixed wiring', implode(HandOn::connects($board)));
-        self::assertStringContainsString('plugged in', implode(HandOn::connects(BenchDesk::demo('fermentation'))));
-        self::assertCount(6, HandOn::missingForSale($board));
-        self::assertCount(5, HandOn::missingForSale(BenchDesk::demo('fermentation')), 'Without a radio nothing is said of one.');
+        self::assertCount(3, HandedOn::ready($board, self::report($board), null), 'What was not tried is not said to be.');
+        self::assertStringContainsString('fixed wiring', implode(HandedOn::connects($board)));
+        self::assertStringContainsString('plugged in', implode(HandedOn::connects(BenchDesk::demo('fermentation'))));
+        self::assertCount(6, HandedOn::missingForSale($board));
+        self::assertCount(5, HandedOn::missingForSale(BenchDesk::demo('fermentation')), 'Without a radio nothing is said of one.');
         $open = BenchDesk::demo('first-try');
-        self::assertStringContainsString('Do not build or use it yet', HandOn::remains($open, self::report($open))[0]);
-        self::assertStringContainsString('secrets of your own', implode(HandOn::remains($board, self::report($board))));
+        self::assertStringContainsString('Do not build or use it yet', HandedOn::remains($open, self::report($open))[0]);
+        self::assertStringContainsString('secrets of your own', implode(HandedOn::remains($board, self::report($board))));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Export\Paper;
+namespace IronLatch\Export;
 
 use IronLatch\Core\Exchange\Papers\BuildStep;
 use IronLatch\Core\Exchange\Papers\FirstPage;
@@ -11,30 +11,29 @@ use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Quantity\Unit;
 use IronLatch\Core\Wiring\Listing\ContinuityRow;
 use IronLatch\Core\Wiring\Wire;
-use IronLatch\Export\Handover;
 
 /** Parts of printed pages that more than one of them has. */
-final readonly class Sections
+final readonly class PageSections
 {
-    public const MAINS = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. Local wiring codes and a '
-        . 'licensed electrician decide; a unit that you build yourself is not certified and can burn. Use a fuse and a residual-current device, '
-        . 'and an enclosure that needs a tool to open. Iron Latch says what it has checked and what not.';
+    public const MAINS = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. Local wiring codes '
+        . 'and a licensed electrician decide; a unit that you build yourself is not certified and can burn. Use a fuse and a residual-current '
+        . 'device, and an enclosure that needs a tool to open. Iron Latch says what it has checked and what not.';
 
-    public static function page(Handover $handover, string $title): Page
+    public static function page(Handover $handover, string $title): PrintedPage
     {
-        return new Page(
+        return new PrintedPage(
             sprintf('%s: %s', $title, $handover->board->name),
             implode(', ', array_filter([
                 $handover->board->name,
                 null === $handover->revision ? '' : 'revision ' . $handover->revision,
                 $handover->date,
-            ])),
+            ], static fn(string $part): bool => '' !== $part)),
             $handover->wishes['paper'] ?? 'a4',
             'large' === ($handover->wishes['print'] ?? ''),
         );
     }
 
-    public static function state(Page $page, FirstPage $first): void
+    public static function state(PrintedPage $page, FirstPage $first): void
     {
         $page->heading('Latches');
         $page->table('How each stage stands', ['Stage', 'Latch'], array_map(
@@ -61,9 +60,10 @@ final readonly class Sections
         $page->points($first->neverLooked);
     }
 
-    public static function step(Page $page, Handover $handover, int $number, BuildStep $step): void
+    public static function step(PrintedPage $page, Handover $handover, int $number, BuildStep $step): void
     {
-        $page->heading(sprintf('%d. %s%s', $number, $step->title, $step->isForCompetent ? ' (competent person: ____________________)' : ''));
+        $who = $step->isForCompetent ? ' (competent person: ____________________)' : '';
+        $page->heading(sprintf('%d. %s%s', $number, $step->title, $who));
         if ('' !== $step->caution) {
             $page->caution($step->caution);
         }

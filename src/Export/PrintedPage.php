@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Export\Paper;
+namespace IronLatch\Export;
 
 /** A page to print, in one file that needs no other: A4 or Letter, in grey, with its name and number on each sheet. */
-final class Page
+final class PrintedPage
 {
     private const PAPERS = ['a4' => 'A4', 'letter' => 'letter'];
 
@@ -73,16 +73,22 @@ final class Page
         if ([] === $rows) {
             return;
         }
-        $cells = static fn(array $row, string $tag): string => implode('', array_map(
-            static fn(string $cell): string => sprintf('<%s>%s</%s>', $tag, self::text($cell), explode(' ', $tag)[0]),
-            $row,
-        ));
         $this->parts[] = sprintf(
             '<table><caption>%s</caption><thead><tr>%s</tr></thead><tbody>%s</tbody></table>',
             self::text($caption),
-            $cells($header, 'th scope="col"'),
-            implode('', array_map(static fn(array $row): string => '<tr>' . $cells($row, 'td') . '</tr>', $rows)),
+            self::cells($header, 'th scope="col"'),
+            implode('', array_map(static fn(array $row): string => '<tr>' . self::cells($row, 'td') . '</tr>', $rows)),
         );
+    }
+
+    /**
+     * @param list<string> $row
+     */
+    private static function cells(array $row, string $tag): string
+    {
+        $end = explode(' ', $tag)[0];
+
+        return implode('', array_map(static fn(string $cell): string => sprintf('<%s>%s</%s>', $tag, self::text($cell), $end), $row));
     }
 
     /** Markup of its own, such as a drawing. */

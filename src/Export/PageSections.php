@@ -15,9 +15,10 @@ use IronLatch\Core\Wiring\Wire;
 /** Parts of printed pages that more than one of them has. */
 final readonly class PageSections
 {
-    public const MAINS = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. Local wiring codes '
-        . 'and a licensed electrician decide; a unit that you build yourself is not certified and can burn. Use a fuse and a residual-current '
-        . 'device, and an enclosure that needs a tool to open. Iron Latch says what it has checked and what not.';
+    public const MAINS = 'Mains kills. Isolate and prove dead before you open anything; nothing is touched while live. '
+        . 'Local wiring codes and a licensed electrician decide; a unit that you build yourself is not certified and can burn. '
+        . 'Use a fuse and a residual-current device, and an enclosure that needs a tool to open. '
+        . 'Iron Latch says what it has checked and what not.';
 
     public static function page(Handover $handover, string $title): PrintedPage
     {

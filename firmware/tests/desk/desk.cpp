@@ -49,6 +49,8 @@ namespace {
 
 bool scripted = false;
 uint64_t moved_at = 0, latest = 0;
+/** The output whose delay is measured; any where none is named by DESK_WATCHES. */
+int watched = -1;
 char heard[512];
 size_t heard_first = 0, heard_count = 0;
 
@@ -66,7 +68,7 @@ void tell(int pin) {
   if (now == one.told || one.sensor) return;
   if (2 != now || (one.told >= 0 && 2 != one.told)) {
     printf("%llu %d %c\n", static_cast<unsigned long long>(micros()), pin, 2 == now ? 'z' : '0' + now);
-    if (moved_at > 0) {
+    if (moved_at > 0 && (watched < 0 || pin == watched)) {
       uint64_t took = micros() - moved_at;
       latest = took > latest ? took : latest;
       moved_at = 0;
@@ -464,6 +466,7 @@ int main(int count, char **words) {
   memset(EEPROM.bytes, 0xFF, sizeof EEPROM.bytes);
   memset(EEPROM.written, 0xFF, sizeof EEPROM.written);
   for (int pin = 0; pin < desk::PINS; ++pin) desk::pins[pin].told = -1;
+  if (nullptr != getenv("DESK_WATCHES")) desk::watched = atoi(getenv("DESK_WATCHES"));
   const char *port = getenv("PANEL_PORT");
   if (nullptr != port) desk::panel_port = static_cast<uint16_t>(atoi(port));
   return count > 1 ? desk::run_script(words[1]) : desk::run_now();

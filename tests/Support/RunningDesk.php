@@ -20,12 +20,15 @@ final class RunningDesk
 
     /**
      * @param array<string, string> $secrets what a copy fills in
+     * @param ?string $watches the line whose delay is measured
      */
-    public function __construct(Board $board, array $secrets, bool $isSanitized = true)
+    public function __construct(Board $board, array $secrets, bool $isSanitized = true, ?string $watches = null)
     {
         $this->inspection = new Inspection($board);
         $this->hand = new InputStream();
-        $this->process = new Process([DeskBuild::desk($board, $isSanitized)], env: $secrets, input: $this->hand, timeout: 600);
+        $this->process = new Process([DeskBuild::desk($board, $isSanitized)], env: [
+            ...$secrets, ...null === $watches ? [] : ['DESK_WATCHES' => (string) $this->relayPin($watches)],
+        ], input: $this->hand, timeout: 600);
         $this->process->start();
     }
 

@@ -62,6 +62,12 @@ bool is_scripted();
 
 }  // namespace desk
 
+// In a script’s time nothing may be under way between two ends: sockets of one machine deliver at once, those of a network do not.
+int desk_socket(int domain, int type, int protocol);
+int desk_connect(int handle, const sockaddr *to, socklen_t size);
+#define socket desk_socket
+#define connect desk_connect
+
 inline void pinMode(int pin, int mode) { desk::set(pin, mode, -1); }
 inline void digitalWrite(int pin, int level) { desk::set(pin, -1, level); }
 inline int digitalRead(int pin) { return desk::level(pin); }

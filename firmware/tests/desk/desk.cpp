@@ -15,9 +15,10 @@
  */
 #include "core.h"
 
-#include <linux/sockios.h>
-#include <netinet/tcp.h>
-#include <sys/ioctl.h>
+#include <sys/un.h>
+
+#undef socket
+#undef connect
 
 #include "EEPROM.h"
 #include "Wire.h"
@@ -48,6 +49,8 @@ namespace {
 
 bool scripted = false;
 uint64_t moved_at = 0, latest = 0;
+/** The output whose delay is measured; any where none is named by DESK_WATCHES. */
+int watched = -1;
 char heard[512];
 size_t heard_first = 0, heard_count = 0;
 
@@ -65,7 +68,7 @@ void tell(int pin) {
   if (now == one.told || one.sensor) return;
   if (2 != now || (one.told >= 0 && 2 != one.told)) {
     printf("%llu %d %c\n", static_cast<unsigned long long>(micros()), pin, 2 == now ? 'z' : '0' + now);
-    if (moved_at > 0) {
+    if (moved_at > 0 && (watched < 0 || pin == watched)) {
       uint64_t took = micros() - moved_at;
       latest = took > latest ? took : latest;
       moved_at = 0;
@@ -227,7 +230,6 @@ size_t commands_count = 0;
 
 /** A broker for one client: greets, agrees to everything, and publishes what the script says. */
 int broker = -1, client = -1;
-bool has_spoken = false;
 
 void broker_ends() {
   int *const handles[] = {&broker, &client};
@@ -237,33 +239,22 @@ void broker_ends() {
   }
 }
 
+/** Its name is in no folder, and goes with whoever has it. */
+sockaddr_un near_by() {
+  sockaddr_un at;
+  memset(&at, 0, sizeof at);
+  at.sun_family = AF_UNIX;
+  snprintf(at.sun_path + 1, sizeof at.sun_path - 1, "latch-%d-%s", static_cast<int>(getppid()), getenv("DESK_BROKER_PORT"));
+  return at;
+}
+
 void broker_begins() {
   const char *port = getenv("DESK_BROKER_PORT");
   if (nullptr == port || broker >= 0) return;
-  broker = socket(AF_INET, SOCK_STREAM, 0);
-  sockaddr_in at;
-  memset(&at, 0, sizeof at);
-  at.sin_family = AF_INET;
-  at.sin_port = htons(static_cast<uint16_t>(atoi(port)));
-  at.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
-  int again = 1;
-  setsockopt(broker, SOL_SOCKET, SO_REUSEADDR, &again, sizeof again);
-  if (0 != bind(broker, reinterpret_cast<sockaddr *>(&at), sizeof at) || 0 != listen(broker, 1)) exit(4);
+  broker = ::socket(AF_UNIX, SOCK_STREAM, 0);
+  sockaddr_un at = near_by();
+  if (0 != bind(broker, reinterpret_cast<sockaddr *>(&at), sizeof at) || 0 != listen(broker, 4)) exit(4);
   fcntl(broker, F_SETFL, O_NONBLOCK);
-}
-
-/** A script’s time does not go on while anything is under way between the two: the kernel has its own time. */
-void wait_for_wires() {
-  for (int handle = 3; handle < 10; ++handle) {
-    tcp_info info;
-    socklen_t size = sizeof info;
-    for (int turns = 0; turns < 100; ++turns) {
-      int under_way = 0;
-      if (0 != getsockopt(handle, IPPROTO_TCP, TCP_INFO, &info, &size)) break;
-      if (TCP_SYN_SENT != info.tcpi_state && (0 != ioctl(handle, SIOCOUTQ, &under_way) || 0 == under_way)) break;
-      usleep(5);
-    }
-  }
 }
 
 /** Answers what the client has said: the lengths of its packets are of one byte or two here. */
@@ -284,7 +275,6 @@ void broker_answers() {
     return;
   }
   count += more > 0 ? static_cast<size_t>(more) : 0;
-  has_spoken = has_spoken || more > 0;
   while (count >= 2) {
     size_t length = heard[1] & 0x7FU, head = 2;
     if (heard[1] & 0x80) {
@@ -313,7 +303,6 @@ size_t unhex(const char *hex, uint8_t *to, size_t most) {
 }
 
 void broker_says(const char *topic, const char *payload) {
-  has_spoken = true;
   uint8_t packet[200] = {0x30, 0, 0, 0};
   size_t topic_length = unhex(topic, packet + 4, 100);
   size_t length = topic_length + unhex(payload, packet + 4 + topic_length, 20) + 2;
@@ -326,12 +315,7 @@ void broker_says(const char *topic, const char *payload) {
 void run_until(uint64_t at) {
   while (world.clock_micros + 1000 <= at) {
     uint64_t next = world.clock_micros + 1000;
-    // Looking costs more than a pass: now and then will do, and whenever the broker has spoken.
-    if (has_spoken || 0 == next / 1000 % 50) {
-      wait_for_wires();
-      has_spoken = false;
-      broker_answers();
-    }
+    broker_answers();
     loop();
     if (world.clock_micros < next) world.clock_micros = next;
   }
@@ -436,6 +420,14 @@ int run_now() {
 }  // namespace
 }  // namespace desk
 
+int desk_socket(int domain, int type, int protocol) { return socket(desk::is_scripted() ? AF_UNIX : domain, type, protocol); }
+
+int desk_connect(int handle, const sockaddr *to, socklen_t size) {
+  if (!desk::is_scripted()) return connect(handle, to, size);
+  sockaddr_un at = desk::near_by();
+  return connect(handle, reinterpret_cast<sockaddr *>(&at), sizeof at);
+}
+
 SerialLine Serial;
 Radio WiFi;
 KeepingMemory &EEPROM = desk::world.keeping;
@@ -474,6 +466,7 @@ int main(int count, char **words) {
   memset(EEPROM.bytes, 0xFF, sizeof EEPROM.bytes);
   memset(EEPROM.written, 0xFF, sizeof EEPROM.written);
   for (int pin = 0; pin < desk::PINS; ++pin) desk::pins[pin].told = -1;
+  if (nullptr != getenv("DESK_WATCHES")) desk::watched = atoi(getenv("DESK_WATCHES"));
   const char *port = getenv("PANEL_PORT");
   if (nullptr != port) desk::panel_port = static_cast<uint16_t>(atoi(port));
   return count > 1 ? desk::run_script(words[1]) : desk::run_now();

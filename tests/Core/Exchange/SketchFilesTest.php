@@ -246,8 +246,7 @@ final class SketchFilesTest extends TestCase
 
     public function testWhatMustNotStartByItselfIsNotStartedFromThePanel(): void
     {
-        $board = TestBoards::withPanel(BenchDesk::demo('utility-room'));
-        $board = TestBoards::edited($board, new AddLineGroup(LineGroupKind::All, 'All <of> it', ['L1', 'L5'], ['C5'], true));
+        $board = TestBoards::edited(BenchDesk::demo('utility-room'), new AddLineGroup(LineGroupKind::All, 'All <of> it', ['L1', 'L5'], ['C5'], true));
         $board = TestBoards::edited($board, new PutOnChannel('C5', ['L3']));
         $data = self::data($board);
         $rows = array_column($data['lines'], null, 'address');

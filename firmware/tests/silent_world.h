@@ -10,9 +10,7 @@ static unsigned long moved = 0;
 void output(uint8_t, bool active) { moved += active ? 1 : 0; }
 void lamp(uint8_t, bool) {}
 // Texts are read, so that the sanitizers see whether they end.
-void tell(uint8_t, bool, const char *where, const char *says) {
-  moved += static_cast<unsigned long>(where[0] + says[0] == 1);
-}
+void tell(uint8_t, bool, const char *where, const char *says) { moved += static_cast<unsigned long>(where[0] + says[0] == 1); }
 void tell_number(uint8_t, bool, const char *, uint8_t) {}
 void connect(uint8_t) {}
 void keep(const uint8_t *) {}

@@ -246,7 +246,8 @@ final class SketchFilesTest extends TestCase
 
     public function testWhatMustNotStartByItselfIsNotStartedFromThePanel(): void
     {
-        $board = TestBoards::edited(BenchDesk::demo('utility-room'), new AddLineGroup(LineGroupKind::All, 'All <of> it', ['L1', 'L5'], ['C5'], true));
+        $group = new AddLineGroup(LineGroupKind::All, 'All <of> it', ['L1', 'L5'], ['C5'], true);
+        $board = TestBoards::edited(BenchDesk::demo('utility-room'), $group);
         $board = TestBoards::edited($board, new PutOnChannel('C5', ['L3']));
         $data = self::data($board);
         $rows = array_column($data['lines'], null, 'address');

@@ -16,7 +16,6 @@ use IronLatch\Core\Board\RestorePolicy;
 use IronLatch\Core\Board\Schedule;
 use IronLatch\Core\Board\SurfaceKind;
 use IronLatch\Core\Board\SwitchAtStart;
-use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\Operation;
 use IronLatch\Core\Control\ControlMap;
 use IronLatch\Core\Control\Entry;
@@ -517,7 +516,7 @@ final class TrialPlan
         $route = $this->map->routes[$channel];
         $last = $route->hops[count($route->hops) - 1];
         if (null === $entry || null === $last->channel->blockSeconds && null === $last->profile->setsPins
-            && Addressing::Word !== $last->profile->addressing) {
+            && !$last->profile->addressing->isAnsweredByTheBoard()) {
             return;
         }
         $what = $id . '@' . $channel;

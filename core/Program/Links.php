@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Program;
 
-use IronLatch\Core\Control\StepMap;
-
 /** The ways by which the program hears from afar and tells what is: reached, lost, and sought again without holding up anything. */
 final readonly class Links
 {
@@ -124,21 +122,10 @@ final readonly class Links
                     $channel->id,
                     $channel->keepsStates,
                     $message->state,
-                    $this->word($message, $line, $state),
+                    $message->told($state, $this->plan->lines[$line]->top()),
                 );
             }
         }
-    }
-
-    private function word(MessagePlan $message, string $line, int $state): string
-    {
-        $top = $this->plan->lines[$line]->top();
-
-        return match (true) {
-            '' !== $message->set && $message->inSteps => (string) $state,
-            '' !== $message->set => (string) (int) round(StepMap::percent($state, $top)),
-            default => $state > 0 ? $message->toldOn : $message->off,
-        };
     }
 
     /** Whether everything that can be reached is. */

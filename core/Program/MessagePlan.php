@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Program;
 
+use IronLatch\Core\Control\StepMap;
+
 /** What the program listens to, and tells, under one address of a channel. */
 final readonly class MessagePlan
 {
@@ -44,6 +46,16 @@ final readonly class MessagePlan
             $is($this->off) => $this->act->saying(Wish::Off),
             $is($this->toggle) => $this->act->saying(Wish::Toggle),
             default => $this->value($says, $ignoresCase),
+        };
+    }
+
+    /** The word by which a state is told: a step, a percentage, or that it is on or off. */
+    public function told(int $state, int $top): string
+    {
+        return match (true) {
+            '' !== $this->set && $this->inSteps => (string) $state,
+            '' !== $this->set => (string) (int) round(StepMap::percent($state, $top)),
+            default => $state > 0 ? $this->toldOn : $this->off,
         };
     }
 

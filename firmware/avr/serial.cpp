@@ -19,10 +19,12 @@ uint8_t said[SAID_ROOM];
 }  // namespace
 
 void begin_serial(uint32_t rate) {
+  // What is not spoken leaves its pin to whatever sits there.
+  if (!latch::board::SERIAL_HEARS && !latch::board::SERIAL_SAYS) return;
   // Rounded, at eight samples a bit: what the customary rates miss least by at 16 MHz.
   UBRR0 = static_cast<uint16_t>((F_CPU / 4 / rate - 1) / 2);
   UCSR0A = _BV(U2X0);
-  UCSR0B = _BV(RXEN0) | _BV(TXEN0) | _BV(RXCIE0);
+  UCSR0B = static_cast<uint8_t>((latch::board::SERIAL_HEARS ? _BV(RXEN0) | _BV(RXCIE0) : 0) | (latch::board::SERIAL_SAYS ? _BV(TXEN0) : 0));
   UCSR0C = _BV(UCSZ01) | _BV(UCSZ00);
 }
 
@@ -43,6 +45,7 @@ bool serial_read(uint8_t *byte) {
 
 /** Put into a line and sent letter by letter; what finds no room is lost, and nothing waits. */
 void serial_write(uint8_t byte) {
+  if (!latch::board::SERIAL_SAYS) return;
   uint8_t next = static_cast<uint8_t>((said_end + 1) % SAID_ROOM);
   if (next == said_begin) return;
   said[said_end] = byte;

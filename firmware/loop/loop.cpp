@@ -118,9 +118,7 @@ namespace job {
 
 void begin() {
   // Outputs first, each at its idle level before it drives; what must never start by itself before all others.
-  chip::begin_expanders();
   chip::begin_pins();
-  chip::write_expanders();
   chip::begin_chip();
   chip::serial_say(board::STAMP);
   ways::begin();

@@ -1,17 +1,17 @@
-// The serial line: what finds no room is lost, and nothing waits.
+// The serial line: what finds no room is lost, and nothing waits. Which one it is, and where, the sketch says.
 
 namespace chip {
 
-void begin_serial(uint32_t rate) { Serial.begin(rate); }
+void begin_serial(uint32_t) { LATCH_BEGIN_LINE; }
 
 bool serial_read(uint8_t *byte) {
-  if (Serial.available() < 1) return false;
-  *byte = static_cast<uint8_t>(Serial.read());
+  if (!latch::board::SERIAL_HEARS || LATCH_LINE.available() < 1) return false;
+  *byte = static_cast<uint8_t>(LATCH_LINE.read());
   return true;
 }
 
 void serial_write(uint8_t byte) {
-  if (Serial.availableForWrite() > 0) Serial.write(byte);
+  if (latch::board::SERIAL_SAYS && LATCH_LINE.availableForWrite() > 0) LATCH_LINE.write(byte);
 }
 
 void serial_say(const char *text) {

@@ -18,12 +18,14 @@ void write_survivor(Survivor survivor) { left = survivor; }
 // It is fed whenever the loop comes round, and bites after about three seconds.
 void start_watchdog() {}
 void feed_watchdog() {}
+/** Behind what the boot loader itself keeps there. */
+const uint32_t RTC_PLACE = 32;
 Survivor read_survivor() {
   Survivor survivor;
-  ESP.rtcUserMemoryRead(0, reinterpret_cast<uint32_t *>(&survivor), sizeof survivor);
+  ESP.rtcUserMemoryRead(RTC_PLACE, reinterpret_cast<uint32_t *>(&survivor), sizeof survivor);
   return survivor;
 }
-void write_survivor(Survivor survivor) { ESP.rtcUserMemoryWrite(0, reinterpret_cast<uint32_t *>(&survivor), sizeof survivor); }
+void write_survivor(Survivor survivor) { ESP.rtcUserMemoryWrite(RTC_PLACE, reinterpret_cast<uint32_t *>(&survivor), sizeof survivor); }
 #elif defined(LATCH_ON_ESP32)
 // The core feeds it whenever the loop comes round.
 void start_watchdog() { enableLoopWDT(); }

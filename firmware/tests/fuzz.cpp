@@ -1,35 +1,11 @@
 // Anything may come by the serial line and from a receiver: so many random texts and edges, for sanitizers to look at.
 #include "latch/program.h"
+#include "silent_world.h"
 
 #include <stdio.h>
 #include <stdlib.h>
 
-namespace latch {
-namespace world {
-static unsigned long acts = 0;
-void output(uint8_t, bool) { ++acts; }
-void lamp(uint8_t, bool) {}
-void tell(uint8_t, bool, const char *where, const char *says) { acts += static_cast<unsigned long>(where[0] + says[0] == 1); }
-void tell_number(uint8_t, bool, const char *, uint8_t) {}
-void connect(uint8_t) {}
-void keep(const uint8_t *) {}
-void refuse(uint8_t, Refusal) {}
-void wait(uint8_t, uint32_t) {}
-void ignore_code(uint8_t, uint32_t) {}
-void ignore_text(uint8_t, bool) {}
-void alarm(uint8_t, AlarmOf) {}
-}  // namespace world
-}  // namespace latch
-
 namespace {
-
-uint64_t state = 88172645463325252ULL;
-uint32_t any() {
-  state ^= state << 13;
-  state ^= state >> 7;
-  state ^= state << 17;
-  return static_cast<uint32_t>(state >> 16);
-}
 
 /** A word that is known, mangled; or nothing that is known. */
 void text(char *to, size_t room) {

@@ -6,33 +6,9 @@
 
 #include "link/broker.h"
 #include "link/panel.h"
-
-namespace latch {
-namespace world {
-static unsigned long moved = 0;
-void output(uint8_t, bool active) { moved += active ? 1 : 0; }
-void lamp(uint8_t, bool) {}
-void tell(uint8_t, bool, const char *, const char *) {}
-void tell_number(uint8_t, bool, const char *, uint8_t) {}
-void connect(uint8_t) {}
-void keep(const uint8_t *) {}
-void refuse(uint8_t, Refusal) {}
-void wait(uint8_t, uint32_t) {}
-void ignore_code(uint8_t, uint32_t) {}
-void ignore_text(uint8_t, bool) {}
-void alarm(uint8_t, AlarmOf) {}
-}  // namespace world
-}  // namespace latch
+#include "silent_world.h"
 
 namespace {
-
-uint64_t state = 88172645463325252ULL;
-uint32_t any() {
-  state ^= state << 13;
-  state ^= state >> 7;
-  state ^= state << 17;
-  return static_cast<uint32_t>(state >> 16);
-}
 
 /** The other end: bytes that wait to be read, and whether it is still there. */
 struct End {

@@ -107,9 +107,7 @@ void hear_letters() {
 namespace job {
 
 void begin() {
-  chip::begin_expanders();
   chip::begin_pins();
-  chip::write_expanders();
   chip::begin_chip();
   chip::begin_sensors();
   chip::serial_say(board::STAMP);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Board\Inspections;
-use IronLatch\Core\Exchange\Firmware\PanelPage;
 use IronLatch\Core\Exchange\Firmware\PinTables;
 use IronLatch\Core\Exchange\Firmware\ProgramChange;
 use IronLatch\Core\Exchange\Firmware\ProgramFiles;
@@ -36,13 +35,10 @@ final readonly class ProgramScreen implements Screen
         $plan = ProgramFiles::plan($inspection);
         $context = [
             'lines' => ProgramWords::of($inspection->board, $inspection->controls, $plan),
-            'all' => ProgramWords::ofAll($inspection->board, $plan, ProgramTables::watchdogMilliseconds(
-                $inspection->board->program->watchdogSeconds->value ?? null,
-            )),
+            'all' => ProgramWords::ofAll($inspection->board, $plan, ProgramFiles::watchdogMilliseconds($inspection)),
             'is_for' => ProgramFiles::isFor($inspection),
             'ways' => ProgramWords::ofWays($inspection),
             'tried' => SketchChip::of($inspection)?->tried(),
-            'serves_panel' => null !== PanelPage::channel($inspection),
         ];
         if (!$context['is_for']) {
             return $context;

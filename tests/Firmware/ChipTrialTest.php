@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Firmware;
 
-use IronLatch\Core\Bench\BenchScript;
-use IronLatch\Core\Bench\Corner;
-use IronLatch\Core\Bench\Deed;
-use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Bench\TrialCell;
 use IronLatch\Core\Bench\TrialPlan;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Functions\StateSensorRule;
 use IronLatch\Core\Board\Edit\Lines\StateSafety;
 use IronLatch\Core\Board\SensorRule;
-use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\BenchDesk;
+use IronLatch\Tests\Support\CellScript;
 use IronLatch\Tests\Support\ChipBuild;
 use IronLatch\Tests\Support\ChipCourse;
 use IronLatch\Tests\Support\TestBoards;
@@ -81,25 +77,13 @@ final class ChipTrialTest extends TestCase
     {
         $board = $board();
         $cell = self::cells($board)[$place];
-        $deeds = $ends = [];
         // The cooler has had its rest since the start.
         $at = 10.0 + ($board->lines['L2']->safety->restSeconds->value ?? 0.0);
-        if ($cell->fromDark) {
-            $deeds[] = new Deed($at - 2.0, DeedKind::CutMains);
-        }
-        foreach ($cell->phases as $phase) {
-            $last = $at;
-            foreach ($phase->deeds as $deed) {
-                $deeds[] = Copy::of($deed, ['at' => $at + $deed->at]);
-                $last = max($last, $at + $deed->at);
-            }
-            $at = $last + $phase->withinSeconds + $phase->waitSeconds + self::LATER_SECONDS;
-            $ends[] = [$at, $phase->expected];
-        }
-        $course = new ChipCourse($board, new BenchScript($deeds, $at + 1.0, Corner::Typical));
+        $told = CellScript::of($cell, $at, self::LATER_SECONDS);
+        $course = new ChipCourse($board, $told->script);
         $levels = $course->levels(ChipBuild::run(ChipBuild::elf(ChipBuild::header($board)), $course->script()));
         $isWorth = false;
-        foreach ($ends as [$seconds, $expected]) {
+        foreach ($told->ends as [$seconds, $expected]) {
             foreach (array_filter($expected, is_bool(...)) as $line => $on) {
                 $isWorth = true;
                 self::assertSame($on, self::isOn($board, $levels, $line, $seconds), sprintf('%s at %.1f s', $line, $seconds));

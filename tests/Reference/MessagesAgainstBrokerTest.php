@@ -15,6 +15,7 @@ use IronLatch\Core\Control\Entry;
 use IronLatch\Core\Control\MessageList;
 use IronLatch\Core\Control\MessageRow;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Tests\Support\HouseBroker;
 use IronLatch\Tests\Support\TestBoards;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
@@ -29,32 +30,16 @@ final class MessagesAgainstBrokerTest extends TestCase
     private const SECONDS = 20;
     /** Line by line, so that it is known when it listens. */
     private const CLIENT = ['stdbuf', '-oL', 'mosquitto_sub', '-d'];
-    private Process $broker;
-    private int $port = 0;
-    private string $folder = '';
+    private HouseBroker $broker;
 
     protected function setUp(): void
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        self::assertNotFalse($socket);
-        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
-        $this->folder = sys_get_temp_dir() . '/iron-latch-broker-' . bin2hex(random_bytes(6));
-        mkdir($this->folder);
-        file_put_contents(
-            $this->folder . '/broker.conf',
-            sprintf("listener %d 127.0.0.1\nallow_anonymous true\nlog_dest stderr\nuser root\n", $this->port),
-        );
-        $this->broker = new Process(['/usr/sbin/mosquitto', '-c', $this->folder . '/broker.conf'], timeout: self::SECONDS * 3);
-        $this->broker->start();
-        $this->broker->waitUntil(static fn(string $type, string $said): bool => str_contains($said, 'running'));
+        $this->broker = new HouseBroker();
     }
 
     protected function tearDown(): void
     {
-        $this->broker->stop(1);
-        unlink($this->folder . '/broker.conf');
-        rmdir($this->folder);
+        $this->broker->close();
     }
 
     public function testEveryMessageArrivesAsItIsListedAndOnlyWhatIsRetainedStays(): void
@@ -121,7 +106,7 @@ final class MessagesAgainstBrokerTest extends TestCase
         $dying = new Process([
             ...self::CLIENT,
             '-p',
-            (string) $this->port,
+            (string) $this->broker->port,
             '-t',
             'nothing',
             '--will-topic',
@@ -197,7 +182,7 @@ final class MessagesAgainstBrokerTest extends TestCase
             ...self::CLIENT,
             '-v',
             '-p',
-            (string) $this->port,
+            (string) $this->broker->port,
             '-t',
             $filter,
             '-C',
@@ -216,7 +201,7 @@ final class MessagesAgainstBrokerTest extends TestCase
         (new Process([
             'mosquitto_pub',
             '-p',
-            (string) $this->port,
+            (string) $this->broker->port,
             '-t',
             $topic,
             ...'' === $payload ? ['-n'] : ['-m', $payload],

@@ -57,6 +57,7 @@ final class ChipBoards
             'sixteen bits' => self::sixteenBits(...),
             'knob' => self::knob(...),
             'shift register' => self::register(...),
+            'on the pins of the console' => self::console(...),
             'sensors of all kinds' => self::sensors(...),
         ];
     }
@@ -256,6 +257,18 @@ final class ChipBoards
             new StateSensorRule('S1', Sensed::Humidity, onPercent: 60.0, offPercent: 50.0, whenLost: LostSensor::Off),
             new StateSensorRule('S2', Sensed::Light, onPercent: 30.0, offPercent: 40.0, whenLost: LostSensor::Off),
             ...$event,
+        ));
+    }
+
+    /** A relay where the serial line would speak, and a button where it would hear. */
+    private static function console(): Board
+    {
+        return self::seated(TestBoards::edited(
+            self::lamps(2, self::bare()),
+            new AddSurface('L1', SurfaceKind::PushButton),
+            new AddSurface('L2', SurfaceKind::PushButton),
+            new SeatFunction('F1', 'PD1'),
+            new SeatFunction('F4', 'PD0'),
         ));
     }
 }

@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Support;
 use IronLatch\Core\Bench\Happening;
 use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Catalogue\Pin;
+use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Control\PinNumbers;
 
 /** A run of the bench as the same events for the sketch that runs on this computer, its broker included. */
@@ -22,9 +23,22 @@ final class DeskCourse extends ChipCourse
     {
         return match ($one->kind) {
             Happens::Arrives => $this->published($one),
-            Happens::Outage => [[$one->micros, sprintf('link %d', 'gone' !== $one->value)]],
+            Happens::Outage => $this->isOfTheBroker($one) ? [[$one->micros, sprintf('link %d', 'gone' !== $one->value)]] : [],
             default => parent::does($one),
         };
+    }
+
+    /** Whether the broker is gone as long as this lasts. */
+    private function isOfTheBroker(Happening $outage): bool
+    {
+        $map = $this->inspection->controls;
+        foreach (Outages::of($map)->all as $one) {
+            if ($one->key() === $outage->subject) {
+                return $map->routes[(string) array_key_first($this->course->facts->plan->channels)]->hops[0]->isGoneIn($one);
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -2,17 +2,16 @@
 
 declare(strict_types=1);
 
-// Builds the sketch of the Utility room board with a panel of its own, for the journeys, and says where it is and which pins are which.
+// Builds the sketch of the Utility room board, which serves a panel, for the journeys, and says where it is and which pins are which.
 
 use IronLatch\Core\Control\PinNumbers;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Tests\Support\BenchDesk;
 use IronLatch\Tests\Support\DeskBuild;
-use IronLatch\Tests\Support\TestBoards;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
 
-$board = TestBoards::withPanel(BenchDesk::demo('utility-room'));
+$board = BenchDesk::demo('utility-room');
 $pins = (new Inspection($board))->seating->pins;
 $lamp = $board->lines['L5'];
 echo json_encode([

@@ -14,7 +14,7 @@ use IronLatch\Core\Review\Inspection;
 /** The page of the hand panel: one file, made from the rows that the board has on the channel that serves it. */
 final readonly class PanelPage
 {
-    private const IN_SCRIPT = JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP | JSON_THROW_ON_ERROR;
+    private const IN_SCRIPT = JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP | JSON_INVALID_UTF8_SUBSTITUTE;
 
     private function __construct(private Inspection $inspection, private ProgramPlan $plan) {}
 

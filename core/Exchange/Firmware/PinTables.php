@@ -7,7 +7,6 @@ namespace IronLatch\Core\Exchange\Firmware;
 use IronLatch\Core\Board\FirmwareFacts;
 use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\LineEnding;
-use IronLatch\Core\Catalogue\Addressing;
 use IronLatch\Core\Catalogue\ExpanderKind;
 use IronLatch\Core\Catalogue\Level;
 use IronLatch\Core\Catalogue\Pin;
@@ -24,7 +23,7 @@ final readonly class PinTables
     private const LONGEST_WATCHDOG = 9;
     /** A text that nothing ends is over after so long without a letter. */
     private const TEXT_PAUSE_MILLISECONDS = 30;
-    private const RATE = 115_200;
+    private const NONE = 255;
     /** Memory that keeps: all that the 8-bit chip has, and a part of what others emulate in flash. */
     private const KEPT_BYTES = ['atmega328p' => 1024];
     private const KEPT_BYTES_EMULATED = 512;
@@ -246,22 +245,15 @@ final readonly class PinTables
     private static function serial(Inspection $inspection, ProgramTables $tables): array
     {
         $facts = $inspection->board->program->firmware ?? new FirmwareFacts();
-        foreach ($inspection->controls->routes as $id => $route) {
-            if (isset($tables->channels[$id]) && Addressing::Command === $route->hops[0]->profile->addressing) {
-                $ending = $route->hops[0]->channel->reading?->ending;
-
-                return [
-                    'SERIAL_CHANNEL' => $tables->channels[$id],
-                    'SERIAL_RATE' => $facts->radioRate,
-                    'SERIAL_PAUSE_MS' => LineEnding::None === $ending ? self::TEXT_PAUSE_MILLISECONDS : 0,
-                ];
-            }
-        }
+        $line = SerialLine::of($inspection);
+        $ending = null === $line->channel ? null : $inspection->board->channels[$line->channel]->reading?->ending;
 
         return [
-            'SERIAL_CHANNEL' => 255,
-            'SERIAL_RATE' => 0 === $facts->consoleRate ? self::RATE : $facts->consoleRate,
-            'SERIAL_PAUSE_MS' => 0,
+            'SERIAL_CHANNEL' => null === $line->channel ? self::NONE : $tables->channels[$line->channel] ?? self::NONE,
+            'SERIAL_RATE' => null === $line->channel ? $facts->consoleRate : $facts->radioRate,
+            'SERIAL_PAUSE_MS' => LineEnding::None === $ending ? self::TEXT_PAUSE_MILLISECONDS : 0,
+            'SERIAL_HEARS' => (int) $line->hears,
+            'SERIAL_SAYS' => (int) $line->says,
         ];
     }
 

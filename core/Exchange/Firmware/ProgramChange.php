@@ -47,7 +47,16 @@ final readonly class ProgramChange
             [...$tables->rows(), ...$pins->rows],
         );
 
-        return [serialize([$rows, $tables->numbers(), $tables->texts(), $pins->numbers]), ProgramPart::of($tables, $pins)];
+        // What is announced and shown on a panel bears names, and they are in the program.
+        $links = true === SketchChip::of($inspection)?->hasRadio()
+            ? LinkTables::of($inspection, $tables, PanelPage::of($inspection, '{{title}} {{board}}'))
+            : null;
+        $line = SerialLine::of($inspection);
+
+        return [
+            serialize([$rows, $tables->numbers(), $tables->texts(), $pins->numbers, (array) $links, $line->begins]),
+            ProgramPart::of($tables, $pins),
+        ];
     }
 
     public function words(): string

@@ -68,8 +68,8 @@ final class ProgramFiles
         ## Build
 
         Open `NAME/NAME.ino` in the environment that you use for this controller. Where there is a `secrets.example.h`, copy it to
-        `secrets.h` beside it and fill it in: that file is yours alone. Write addresses in numbers, as `192.168.1.5`: a name is looked up
-        once, at the start, and everything is off for up to 6 s until it is found.
+        `secrets.h` beside it and fill it in: that file is yours alone. Leave "" where there is no user or password. Write addresses
+        in numbers, as `192.168.1.5`: a name is looked up once, at the start, and everything is off for up to 6 s until it is found.
         Of its environment it uses what every controller of this kind has: pins, clock, serial line, the two-wire bus, memory that is
         emulated in flash, and the network; no library besides.
         TRIED
@@ -98,6 +98,14 @@ final class ProgramFiles
     public static function isFor(Inspection $inspection): bool
     {
         return self::isByRegisters($inspection) || null !== SketchChip::of($inspection);
+    }
+
+    /** Until a hung loop is reset, as far as the chip and its core let that be set. */
+    public static function watchdogMilliseconds(Inspection $inspection): int
+    {
+        $wanted = ProgramTables::watchdogMilliseconds($inspection->board->program->watchdogSeconds->value ?? null);
+
+        return SketchChip::of($inspection)?->watchdogMilliseconds($wanted) ?? $wanted;
     }
 
     /** The plan of the program that is handed over: it never waits for what it reaches, and seeks nothing that it cannot. */

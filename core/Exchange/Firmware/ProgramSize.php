@@ -16,7 +16,9 @@ final readonly class ProgramSize
     private const CODE_BYTES = 10_700;
     private const PART_BYTES = ['RECEIVER_COUNT' => 430, 'CHANNEL_COUNT' => 1_990, 'SENSOR_COUNT' => 1_900, 'EXPANDER_COUNT' => 920];
     /** Buffers of the serial line and of edges, clock, kept state, records that are copied; a text that is heard. */
-    private const BUFFER_BYTES = 418;
+    private const BUFFER_BYTES = 257;
+    /** What waits to be said on a serial line that says something. */
+    private const SAID_BYTES = 161;
     private const TEXT_BYTES = 66;
     /** Bytes of a row on a chip that packs its records. */
     private const ROW_BYTES = [
@@ -58,7 +60,7 @@ final readonly class ProgramSize
         $due = 2 + array_sum(array_map(static fn(string $name): int => $of[$name], self::PUT_OFF));
         $room = static fn(string $name): int => max(1, $of[$name]);
 
-        return self::BUFFER_BYTES + ($of['CHANNEL_COUNT'] > 0 ? self::TEXT_BYTES : 0)
+        return self::BUFFER_BYTES + ($of['SERIAL_SAYS'] > 0 ? self::SAID_BYTES : 0) + ($of['CHANNEL_COUNT'] > 0 ? self::TEXT_BYTES : 0)
             // What is put off; a line; a receiver; a rule; what a sensor says; a channel.
             + 6 * $due + 15 * $room('LINE_COUNT') + 17 * $room('RECEIVER_COUNT') + 5 * $room('RULE_COUNT') + 5 * $room('SENSOR_COUNT')
             + 5 * $room('CHANNEL_COUNT') + 2 * (intdiv($of['PIN_COUNT'] + 7, 8) + 1) + 3 * (intdiv($of['CONTACT_COUNT'], 8) + 1)

@@ -143,12 +143,15 @@ final readonly class ProgramWords
      */
     public static function ofWays(Inspection $inspection): array
     {
+        $chip = SketchChip::of($inspection);
         $words = [];
         foreach (Way::all($inspection) as $channel => $way) {
-            $words[] = $way->words($inspection->board->channels[$channel]->name);
+            $words[] = $way->words($inspection->board->channels[$channel]->name, $chip?->connectMilliseconds() ?? 0);
         }
+        $silent = SerialLine::of($inspection)->words();
+        array_push($words, ...'' === $silent ? [] : [$silent]);
         $hasTimers = [] !== ProgramPlan::of($inspection->board, $inspection->controls)->timers;
-        $hasTime = true === SketchChip::of($inspection)?->hasRadio() && in_array('TIME_SERVER', Secrets::names($inspection->board), true);
+        $hasTime = true === $chip?->hasRadio() && in_array('TIME_SERVER', Secrets::names($inspection->board), true);
         if ($hasTimers) {
             $words[] = $hasTime
                 ? 'The time comes from the time server of its secrets: until it is known, timers do nothing.'

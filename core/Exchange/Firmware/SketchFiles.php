@@ -76,6 +76,7 @@ final readonly class SketchFiles
         }
         $data = $pins[FunctionKind::I2cData->value] ?? null;
         $clock = $pins[FunctionKind::I2cClock->value] ?? null;
+        $line = SerialLine::of($this->inspection);
         $macros = [
             '#define ' . $this->chip->macro() . ' 1',
             '#define LATCH_HAS_NETWORK ' . (int) $hasNetwork,
@@ -83,6 +84,8 @@ final readonly class SketchFiles
             '#define LATCH_ASK_TIME ' . $this->chip->asksTime(),
             '#define LATCH_SETS_RESOLUTION ' . (int) $this->chip->setsResolution(),
             '#define LATCH_HAS_BUS ' . (int) (null !== $data && null !== $clock),
+            '#define LATCH_LINE ' . $line->object,
+            '#define LATCH_BEGIN_LINE ' . $line->begins,
             '#define LATCH_BEGIN_BUS ' . $this->chip->beginsBus($data ?? 0, $clock ?? 0),
         ];
 

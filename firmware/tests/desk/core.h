@@ -85,12 +85,21 @@ inline void attachInterrupt(int pin, void (*changed)(), int) { desk::pins[pin].c
 
 struct SerialLine {
   void begin(unsigned long) {}
+  void begin(unsigned long, int) {}
+  void begin(unsigned long, int, int) {}
+  void begin(unsigned long, int, int, int) {}
+  void setRX(int) {}
+  void setTX(int) {}
   int available();
   int read();
   int availableForWrite() { return 64; }
   void write(uint8_t byte);
 };
-extern SerialLine Serial;
+extern SerialLine Serial, Serial1, Serial2;
+#define SERIAL_8N1 0
+#define SERIAL_RX_ONLY 1
+#define SERIAL_TX_ONLY 2
+#define UART_PIN_NOT_DEFINED 255
 
 struct IPAddress {
   uint8_t bytes[4];

@@ -428,7 +428,7 @@ int desk_connect(int handle, const sockaddr *to, socklen_t size) {
   return connect(handle, reinterpret_cast<sockaddr *>(&at), sizeof at);
 }
 
-SerialLine Serial;
+SerialLine Serial, Serial1, Serial2;
 Radio WiFi;
 KeepingMemory &EEPROM = desk::world.keeping;
 TwoWireBus Wire;

@@ -9,7 +9,6 @@ use IronLatch\Core\Bench\DeedKind;
 use IronLatch\Core\Bench\Happens;
 use IronLatch\Core\Control\Outages;
 use IronLatch\Core\Exchange\Firmware\PanelPage;
-use IronLatch\Core\Program\MessagePlan;
 
 /** The panel that the board serves, as the phone on the bench has it: what it is told, and what its words do there. */
 final readonly class BenchPhone implements \JsonSerializable
@@ -79,7 +78,7 @@ final readonly class BenchPhone implements \JsonSerializable
             $state = $states[Happens::Shown->value . ' ' . $message->act->surface] ?? '';
             if ('' !== $message->state && ctype_digit($state)) {
                 $top = $course->facts->plan->lines[$message->act->target]->top();
-                $words[] = $message->state . ' ' . self::told($message, (int) $state, $top);
+                $words[] = $message->state . ' ' . $message->told((int) $state, $top);
             }
         }
 
@@ -89,15 +88,6 @@ final readonly class BenchPhone implements \JsonSerializable
     private static function say(string $what): string
     {
         return BenchAct::of('', '', DeedKind::Say, $what)->value;
-    }
-
-    private static function told(MessagePlan $message, int $state, int $top): string
-    {
-        return match (true) {
-            '' === $message->set => $state > 0 ? $message->toldOn : $message->off,
-            $message->inSteps => (string) $state,
-            default => (string) (int) round(100 * min($state, max(1, $top)) / max(1, $top)),
-        };
     }
 
     /**

@@ -7,14 +7,23 @@ namespace IronLatch\Tests\Core\Exchange;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\Edit\Controls\AddChannel;
 use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
+use IronLatch\Core\Board\Edit\Functions\AddFunction;
+use IronLatch\Core\Board\Edit\Lines\AddLine;
 use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
+use IronLatch\Core\Board\Edit\Pins\SeatFunction;
+use IronLatch\Core\Board\FunctionKind;
 use IronLatch\Core\Board\LineGroupKind;
+use IronLatch\Core\Catalogue\Appliance;
+use IronLatch\Core\Catalogue\Pin;
 use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Exchange\Firmware\LinkTables;
 use IronLatch\Core\Exchange\Firmware\PanelPage;
+use IronLatch\Core\Exchange\Firmware\ProgramChange;
 use IronLatch\Core\Exchange\Firmware\ProgramFiles;
 use IronLatch\Core\Exchange\Firmware\ProgramTables;
 use IronLatch\Core\Exchange\Firmware\ProgramWords;
+use IronLatch\Core\Exchange\Firmware\SerialLine;
 use IronLatch\Core\Exchange\Firmware\SketchChip;
 use IronLatch\Core\Exchange\Firmware\SketchFiles;
 use IronLatch\Core\Exchange\Firmware\Way;
@@ -46,7 +55,7 @@ final class SketchFilesTest extends TestCase
         self::assertSame(['C1', 'C5'], Way::reached(self::utility()));
         $words = ProgramWords::ofWays(self::utility());
         self::assertSame([
-            '“House broker” is sought in steps of the loop: after 1 s, then twice as long each time up to 60 s; no switch waits for it.',
+            '“House broker” is sought in steps of the loop, after 1 s, then twice as long each time up to 60 s; no switch waits for it.',
             '“Pocket panel” is served by the board itself, to whoever has its key.',
         ], $words);
     }
@@ -60,19 +69,120 @@ final class SketchFilesTest extends TestCase
             $profile = TestBoards::part($kind, SurfaceProfile::class);
             $board = TestBoards::edited($board, new AddChannel($profile, $kind . count($board->channels)));
         }
-        $inspection = new Inspection($board);
+        $inspection = self::withLine($board);
         self::assertSame([
             Way::Nothing, Way::Broker, Way::Serial, Way::Nothing, Way::Nothing, Way::Panel, Way::Nothing,
         ], array_values(Way::all($inspection)), 'One serial line, one panel.');
         self::assertSame(['C2', 'C3', 'C6'], Way::reached($inspection));
         self::assertSame('“X” is not reached by this program: nothing is heard or told there.', Way::Nothing->words('X'));
         self::assertSame('“X” is heard on the serial line.', Way::Serial->words('X'));
+        self::assertStringEndsWith('up to 60 s; a switch waits 40 ms for it at most.', Way::Broker->words('X', 40));
         // A chip without a radio has its serial line alone.
         $without = TestBoards::bare('rp2040-carrier-40', 'rp2040');
         foreach (['message-broker', 'serial-radio-text', 'own-panel'] as $kind) {
             $without = TestBoards::edited($without, new AddChannel(TestBoards::part($kind, SurfaceProfile::class), $kind));
         }
-        self::assertSame(['C2'], Way::reached(new Inspection($without)));
+        self::assertSame(['C2'], Way::reached(self::withLine($without)));
+        self::assertSame([], Way::reached(new Inspection($without)), 'Without pins nothing is heard.');
+    }
+
+    /** With the two pins of a serial radio. */
+    private static function withLine(Board $board): Inspection
+    {
+        $board = TestBoards::edited(
+            $board,
+            new AddFunction(FunctionKind::UartReceive, 'Radio hears'),
+            new AddFunction(FunctionKind::UartTransmit, 'Radio says'),
+        );
+
+        return new Inspection((new Inspection($board))->plan->edit()->apply($board));
+    }
+
+    /**
+     * @return iterable<string, array{string, string, string, string, ?array{string, string}}>
+     */
+    public static function lines(): iterable
+    {
+        $rate = 'latch::board::SERIAL_RATE';
+        yield 'anywhere' => ['esp32-carrier-38', 'esp32', 'GPIO16', 'GPIO17', ['Serial1', "Serial1.begin($rate, SERIAL_8N1, 16, 17)"]];
+        yield 'hears alone' => ['esp32-carrier-38', 'esp32', 'GPIO16', '', ['Serial1', "Serial1.begin($rate, SERIAL_8N1, 16, -1)"]];
+        yield 'its own two' => ['esp8266-carrier-30', 'esp8266', 'GPIO3', 'GPIO1', ['Serial', "Serial.begin($rate)"]];
+        yield 'one of them' => [
+            'esp8266-carrier-30', 'esp8266', 'GPIO3', '', ['Serial', "Serial.begin($rate, SERIAL_8N1, SERIAL_RX_ONLY)"],
+        ];
+        yield 'elsewhere' => ['esp8266-carrier-30', 'esp8266', 'GPIO13', 'GPIO15', null];
+        yield 'the first unit' => ['rp2040-carrier-40', 'rp2040', 'GPIO1', 'GPIO0', [
+            'Serial1', "Serial1.setRX(1), Serial1.setTX(0), Serial1.begin($rate)",
+        ]];
+        yield 'the second unit' => ['rp2040-carrier-40', 'rp2040', 'GPIO5', '', [
+            'Serial2', "Serial2.setRX(5), Serial2.setTX(UART_PIN_NOT_DEFINED), Serial2.begin($rate)",
+        ]];
+        yield 'two units' => ['rp2040-carrier-40', 'rp2040', 'GPIO1', 'GPIO4', null];
+    }
+
+    /**
+     * @param ?array{string, string} $line
+     */
+    #[DataProvider('lines')]
+    public function testASerialRadioIsHeardOnItsOwnPins(string $carrier, string $chip, string $receives, string $sends, ?array $line): void
+    {
+        $controller = TestBoards::bare($carrier, $chip)->controller();
+        $pin = static fn(string $name): ?Pin => array_values(array_filter(
+            $controller->pins,
+            static fn(Pin $pin): bool => $pin->chip->name === $name,
+        ))[0] ?? null;
+        self::assertSame($line, SketchChip::from($chip)->line($pin($receives), $pin($sends)));
+    }
+
+    /** What sits where the console would speak keeps its pin, and that is said. */
+    public function testNothingIsSpokenOnAPinThatSomethingElseSitsOn(): void
+    {
+        $lamp = static fn(string $carrier, string $chip): Board => TestBoards::edited(
+            TestBoards::bare($carrier, $chip),
+            new AddLine('Lamp', TestBoards::part('led-lamp', Appliance::class)),
+        );
+        $on = static fn(Board $board, string $pin): SerialLine => SerialLine::of(new Inspection(
+            TestBoards::edited($board, new SeatFunction('F1', $pin)),
+        ));
+        $esp = $lamp('esp8266-carrier-30', 'esp8266');
+        $free = $on($esp, 'D1');
+        self::assertSame(
+            [true, true, 'Serial.begin(latch::board::SERIAL_RATE)', ''],
+            [$free->hears, $free->says, $free->begins, $free->words()],
+        );
+        $taken = $on($esp, 'TX');
+        self::assertSame([false, false, '(void)0', ['Lamp relay']], [$taken->hears, $taken->says, $taken->begins, $taken->taken]);
+        self::assertStringContainsString('“Lamp relay” sits on its pins', $taken->words());
+        $avr = $lamp('atmega328p-carrier-30', 'atmega328p');
+        self::assertSame([true, false], [$on($avr, 'PD1')->hears, $on($avr, 'PD1')->says], 'D1 sends.');
+        self::assertSame([false, true], [$on($avr, 'PD0')->hears, $on($avr, 'PD0')->says], 'D0 receives.');
+    }
+
+    /** What a core does not let be set is not said to be set. */
+    public function testAHungLoopIsResetAfterWhatItsCoreLets(): void
+    {
+        $after = static fn(string $chip, int $wanted): int => SketchChip::from($chip)->watchdogMilliseconds($wanted);
+        self::assertSame([3_000, 5_000, 5_000, 2_000, 8_300], [
+            $after('esp8266', 2_000), $after('esp32', 2_000), $after('esp32-c3', 9_000), $after('rp2040', 2_000),
+            $after('rp2040-radio', 9_000),
+        ]);
+        self::assertSame([40, 0, 0, 40], array_map(
+            static fn(string $chip): int => SketchChip::from($chip)->connectMilliseconds(),
+            ['esp8266', 'esp32', 'esp32-s3', 'rp2040-radio'],
+        ));
+        self::assertSame(2_000, ProgramFiles::watchdogMilliseconds(new Inspection(BenchDesk::demo('fermentation'))));
+        self::assertSame(5_000, ProgramFiles::watchdogMilliseconds(self::utility()));
+    }
+
+    /** Where names are announced and shown, another name is another program. */
+    public function testANewNameIsANewProgramWhereItIsShown(): void
+    {
+        $renamed = static fn(string $demo): ProgramChange => ProgramChange::ofBoards(
+            BenchDesk::demo($demo),
+            TestBoards::edited(BenchDesk::demo($demo), new RenameLine('L2', 'Something else')),
+        );
+        self::assertFalse($renamed('utility-room')->isSame);
+        self::assertTrue($renamed('fermentation')->isSame, 'Without a network it is documentation.');
     }
 
     public function testTheProgramNeverWaitsAndSeeksOnlyWhatItReaches(): void
@@ -136,8 +246,8 @@ final class SketchFilesTest extends TestCase
 
     public function testWhatMustNotStartByItselfIsNotStartedFromThePanel(): void
     {
-        $board = TestBoards::withPanel(BenchDesk::demo('utility-room'));
-        $board = TestBoards::edited($board, new AddLineGroup(LineGroupKind::All, 'All <of> it', ['L1', 'L5'], ['C5'], true));
+        $group = new AddLineGroup(LineGroupKind::All, 'All <of> it', ['L1', 'L5'], ['C5'], true);
+        $board = TestBoards::edited(BenchDesk::demo('utility-room'), $group);
         $board = TestBoards::edited($board, new PutOnChannel('C5', ['L3']));
         $data = self::data($board);
         $rows = array_column($data['lines'], null, 'address');

@@ -66,12 +66,8 @@ test('pages are printed on A4 and on Letter with their number and revision, larg
   expect((await printed(page, join(letter.folder, 'read-first.html'), 'first page')).info).toMatch(/Page size:\s+612 x 792/);
   const labels = await printed(page, join(folder, '1-build/labels.html'), 'labels');
   expect(labels.text).toContain('Isolate before opening');
-  const large = mkdtempSync(join(tmpdir(), 'large-'));
-  writeFileSync(
-    join(large, 'sheet.html'),
-    execFileSync('bin/latch', ['export', 'demo/utility-room.json', 'build.sheet', '--print=large'], { encoding: 'utf8' }),
-  );
-  const big = await printed(page, join(large, 'sheet.html'), 'large');
+  const large = await taken(page, page.getByRole('link', { name: 'Package in large print' }));
+  const big = await printed(page, join(large.folder, '1-build/build-sheet.html'), 'large');
   expect(Number(/Pages:\s+(\d+)/.exec(big.info)[1])).toBeGreaterThan(pages * 1.5);
 });
 

@@ -10,10 +10,10 @@ use IronLatch\Core\Exchange\MessageTable;
 use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Exchange\SheetStep;
 use IronLatch\Core\Wiring\Sheet\Sheets;
+use IronLatch\Export\Archive;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
 use IronLatch\Export\Handover;
-use IronLatch\Export\ProgramExport;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\View\SheetPicture;
@@ -60,7 +60,7 @@ final class ExportController extends AbstractController
             ?? throw $this->createNotFoundException('The board has nothing of this kind to hand over any more.');
         $isText = !in_array($file->type, ['text/html; charset=utf-8', self::PICTURE], true);
 
-        return new Response(str_ends_with($file->name, '.zip') ? $this->contents($opened, $request) : $file->text, headers: [
+        return new Response(self::text($file), headers: [
             'Content-Type' => $isText ? 'text/plain; charset=utf-8' : $file->type,
             'Content-Security-Policy' => self::PIECE_POLICY,
         ]);
@@ -72,7 +72,7 @@ final class ExportController extends AbstractController
     {
         $file = $this->exports->file($this->handover($opened, $request), $what)
             ?? throw $this->createNotFoundException('The board has nothing of this kind to hand over any more.');
-        $lines = explode("\n", str_ends_with($file->name, '.zip') ? $this->contents($opened, $request) : $file->text);
+        $lines = explode("\n", self::text($file));
 
         return $this->render('hand-over/_preview.html.twig', [
             'opened' => $opened,
@@ -88,10 +88,10 @@ final class ExportController extends AbstractController
         ]);
     }
 
-    /** What lies in the program, file by file. */
-    private function contents(OpenBoard $opened, Request $request): string
+    /** What is read of a piece: of an archive what lies in it, file by file. */
+    private static function text(ExportFile $file): string
     {
-        return implode("\n", array_keys(ProgramExport::files($this->handover($opened, $request))));
+        return str_ends_with($file->name, '.zip') ? implode("\n", Archive::names($file->text)) : $file->text;
     }
 
     /** As it stands in the store, whether it can be read or not. */

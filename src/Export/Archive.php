@@ -28,4 +28,22 @@ final class Archive
 
         return $bytes;
     }
+
+    /**
+     * @return list<string> the paths of what lies in it
+     */
+    public static function names(string $archive): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'archive');
+        file_put_contents($path, $archive);
+        $zip = new \ZipArchive();
+        $zip->open($path, \ZipArchive::RDONLY);
+        $names = [];
+        for ($place = 0; $place < $zip->count(); ++$place) {
+            $names[] = (string) $zip->getNameIndex($place);
+        }
+        unlink($path);
+
+        return $names;
+    }
 }

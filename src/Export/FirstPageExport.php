@@ -31,10 +31,6 @@ final readonly class FirstPageExport implements Export
         }
         $page->paragraph(sprintf('It runs the program that says: %s', ProgramExport::stamp($handover)));
         PageSections::state($page, FirstPage::of($handover->board, $handover->report));
-        $page->heading('As it stands on every piece');
-        foreach ($handover->remarks('Everything') as $remark) {
-            $page->paragraph($remark);
-        }
 
         return new ExportFile('read-first.html', 'text/html; charset=utf-8', $page->html());
     }

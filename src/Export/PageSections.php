@@ -47,6 +47,7 @@ final readonly class PageSections
             'Accepted by the maker' => $first->accepted,
             'Assumed, because nobody has stated it' => $first->assumed,
             'Not checked, because a fact is missing' => $first->notChecked,
+            'Worth knowing' => $first->hints,
         ] as $title => $points) {
             if ([] !== $points) {
                 $page->heading($title);
@@ -83,10 +84,30 @@ final readonly class PageSections
                 null === $wire->metres ? '' : QuantityPrinter::rounded($wire->metres, Unit::Metre),
             ],
             $step->wires,
-        ));
-        $page->table('Readings', ['Between', 'and', 'Expected', 'Limit', 'Read', 'Another reading means'], array_map(
-            static fn(ContinuityRow $row): array => [$row->from, $row->to, $row->expected, $row->limit, '', $row->means],
-            $step->readings,
-        ));
+        ), ['Done']);
+        foreach (self::alike($step->readings) as $rows) {
+            $page->table(
+                sprintf('%s. Another reading means: %s', ucfirst($rows[0]->step), $rows[0]->means),
+                ['Between', 'and', 'Expected', 'Limit', 'Read'],
+                array_map(static fn(ContinuityRow $row): array => [$row->from, $row->to, $row->expected, $row->limit, ''], $rows),
+                ['Read'],
+            );
+        }
+    }
+
+    /**
+     * What a reading means is said once for all that mean the same, in their order.
+     *
+     * @param list<ContinuityRow> $readings
+     * @return list<non-empty-list<ContinuityRow>>
+     */
+    private static function alike(array $readings): array
+    {
+        $groups = [];
+        foreach ($readings as $row) {
+            $groups[$row->step . "\n" . $row->means][] = $row;
+        }
+
+        return array_values($groups);
     }
 }

@@ -65,30 +65,40 @@ final class PrintedPage
     }
 
     /**
+     * A table, without the columns that would be empty in every row.
+     *
      * @param list<string> $header
      * @param list<list<string>> $rows
+     * @param list<string> $toFill headings of the columns that are filled in by hand
      */
-    public function table(string $caption, array $header, array $rows): void
+    public function table(string $caption, array $header, array $rows, array $toFill = []): void
     {
         if ([] === $rows) {
             return;
         }
-        $this->parts[] = sprintf(
-            '<table><caption>%s</caption><thead><tr>%s</tr></thead><tbody>%s</tbody></table>',
-            self::text($caption),
-            self::cells($header, 'th scope="col"'),
-            implode('', array_map(static fn(array $row): string => '<tr>' . self::cells($row, 'td') . '</tr>', $rows)),
+        $kept = array_filter(
+            $header,
+            static fn(string $title, int $column): bool => in_array($title, $toFill, true) || [] !== array_filter(
+                array_column($rows, $column),
+                static fn(string $cell): bool => '' !== $cell,
+            ),
+            ARRAY_FILTER_USE_BOTH,
         );
-    }
-
-    /**
-     * @param list<string> $row
-     */
-    private static function cells(array $row, string $tag): string
-    {
-        $end = explode(' ', $tag)[0];
-
-        return implode('', array_map(static fn(string $cell): string => sprintf('<%s>%s</%s>', $tag, self::text($cell), $end), $row));
+        $class = static fn(string $title): string => in_array($title, $toFill, true) ? ' class="fill"' : '';
+        $heads = '';
+        $cells = array_fill(0, count($rows), '');
+        foreach ($kept as $column => $title) {
+            $heads .= sprintf('<th scope="col"%s>%s</th>', $class($title), self::text($title));
+            foreach ($rows as $place => $row) {
+                $cells[$place] .= sprintf('<td%s>%s</td>', $class($title), self::text($row[$column]));
+            }
+        }
+        $this->parts[] = sprintf(
+            '<table><caption>%s</caption><thead><tr>%s</tr></thead><tbody><tr>%s</tr></tbody></table>',
+            self::text($caption),
+            $heads,
+            implode('</tr><tr>', $cells),
+        );
     }
 
     /** Markup of its own, such as a drawing. */

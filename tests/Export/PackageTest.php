@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Export;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Exchange\AssumedFacts;
+use IronLatch\Core\Review\Finding;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\RuleBook;
 use IronLatch\Core\Review\TrialNote;
 use IronLatch\Export\Exports;
 use IronLatch\Export\Handover;
@@ -13,6 +16,7 @@ use IronLatch\Export\Package;
 use IronLatch\Export\PackageCheck;
 use IronLatch\Export\PackageExport;
 use IronLatch\Export\PackExport;
+use IronLatch\Export\PrintedPage;
 use IronLatch\Tests\Support\BenchDesk;
 use IronLatch\Tests\Support\TestBoards;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -91,12 +95,17 @@ final class PackageTest extends TestCase
         foreach ($open as $finding) {
             self::assertStringContainsString($finding->statement, $page);
         }
-        self::assertSame([] !== $open, str_contains($page, 'Open: not to be built like this'));
+        $barring = array_filter($open, static fn(Finding $finding): bool => $finding->severity->opensLatch());
+        self::assertSame([] !== $barring, str_contains($page, 'Open: not to be built like this'));
+        self::assertSame(count($open) > count($barring), str_contains($page, 'Worth knowing'));
         foreach ($handover->report->holdPoints as $point) {
             self::assertStringContainsString($point->verify, $page);
         }
         foreach ($handover->report->notChecked as $gap) {
             self::assertStringContainsString($gap->needs, $page);
+        }
+        foreach ([...AssumedFacts::of($handover->board), ...RuleBook::neverLooksAt()] as $said) {
+            self::assertStringContainsString('<li>' . $said . '</li>', $page);
         }
         self::assertStringContainsString('<td>Bench</td><td>shut, 12 tried</td>', $page);
         self::assertStringContainsString('Mains kills.', $page);
@@ -111,11 +120,14 @@ final class PackageTest extends TestCase
         $page = html_entity_decode(Package::files($handover, new Exports())['1-build/build-sheet.html'], ENT_QUOTES);
         foreach ($handover->connections()->wires as $wire) {
             if (!$wire->onBoard || !$handover->connections()->nets[$wire->net]->kind->isMains()) {
-                self::assertSame(1, substr_count($page, sprintf('<td></td><td>%s</td>', $wire->number)), $wire->number);
+                self::assertSame(1, substr_count($page, sprintf('<td class="fill"></td><td>%s</td>', $wire->number)), $wire->number);
             }
         }
-        $empty = substr_count($page, '</td><td></td><td>') - substr_count($page, '<td></td><td></td><td></td>');
-        self::assertSame(count($handover->inspection->readings()), $empty, 'Each reading has one cell to fill in.');
+        self::assertSame(
+            count($handover->inspection->readings()),
+            substr_count($page, '<td class="fill"></td></tr>'),
+            'Each reading has one cell to fill in.',
+        );
         self::assertGreaterThan(strpos($page, 'Try it at low voltage'), strpos($page, 'The mains side, dead'), 'Low voltage comes first.');
         self::assertGreaterThan(strpos($page, 'Verify before mains'), strpos($page, 'Cover shut, then mains'), 'Mains comes last.');
     }
@@ -180,6 +192,19 @@ final class PackageTest extends TestCase
         $path = self::written('no archive at all');
         self::assertStringContainsString('cannot be opened', implode(PackageCheck::of($path, new Exports(), null)->faults));
         unlink($path);
+    }
+
+    /** A column that nothing stands in is left out, one that is filled in by hand stays. */
+    public function testATableHasNoEmptyColumns(): void
+    {
+        $page = new PrintedPage('Title', 'foot "1"');
+        $page->table('Two of three', ['Done', 'Part', 'Length'], [['', 'K1 & K2', ''], ['', '', '']], ['Done']);
+        self::assertStringContainsString(
+            '<table><caption>Two of three</caption><thead><tr><th scope="col" class="fill">Done</th><th scope="col">Part</th></tr></thead>'
+                . '<tbody><tr><td class="fill"></td><td>K1 &amp; K2</td></tr><tr><td class="fill"></td><td></td></tr></tbody></table>',
+            $page->html(),
+        );
+        self::assertStringContainsString('content: "foot \\"1\\"";', $page->html());
     }
 
     public function testEveryExportSaysWhatItIsFor(): void

@@ -18,6 +18,7 @@ final readonly class FirstPage
     /**
      * @param array<string, string> $latches what each says, by stage
      * @param list<string> $open dangers and faults that nobody has accepted
+     * @param list<string> $hints worth knowing; no latch is open for them
      * @param list<string> $accepted with their reasons
      * @param list<string> $assumed
      * @param list<string> $verify hold points
@@ -27,6 +28,7 @@ final readonly class FirstPage
     private function __construct(
         public array $latches,
         public array $open,
+        public array $hints,
         public array $accepted,
         public array $assumed,
         public array $verify,
@@ -43,15 +45,26 @@ final readonly class FirstPage
         foreach ($report->stages as $stage) {
             $latches[$stage->stage->value] = $stage->words();
         }
-        $is = static fn(bool $accepted): array => array_values(array_filter(
+        $open = array_filter(
             $report->findings,
-            static fn(Finding $finding): bool => $accepted === (null !== $finding->acceptance) && ($accepted || null === $finding->root),
-        ));
+            static fn(Finding $finding): bool => null === $finding->acceptance && null === $finding->root,
+        );
+        $isOpen = static fn(Finding $finding): bool => $finding->severity->opensLatch();
 
         return new self(
             $latches,
-            array_map(static fn(Finding $finding): string => sprintf('%s: %s', $finding->severity->value, $finding->statement), $is(false)),
-            array_map(static fn(Finding $finding): string => self::accepted($finding, $isForOthers), $is(true)),
+            array_values(array_map(
+                static fn(Finding $finding): string => sprintf('%s: %s', $finding->severity->value, $finding->statement),
+                array_filter($open, $isOpen),
+            )),
+            array_values(array_map(
+                static fn(Finding $finding): string => $finding->statement,
+                array_filter($open, static fn(Finding $finding): bool => !$isOpen($finding)),
+            )),
+            array_values(array_map(
+                static fn(Finding $finding): string => self::accepted($finding, $isForOthers),
+                array_filter($report->findings, static fn(Finding $finding): bool => null !== $finding->acceptance),
+            )),
             AssumedFacts::of($report->judged),
             array_map(static fn(HoldPoint $point): string => $point->verify, $report->holdPoints),
             array_map(static fn(NotChecked $gap): string => sprintf(

@@ -32,12 +32,13 @@ final class Csv
     }
 
     /**
-     * Reads a table from anywhere: separated by commas, semicolons or tabs, whichever its first line has most of.
+     * Reads a table from anywhere: separated by commas, semicolons or tabs, whichever its first line has most of, unless it is known.
      *
+     * @param ?non-empty-string $known separator
      * @return list<list<string>>
      * @throws \InvalidArgumentException when it is no text
      */
-    public static function read(string $text): array
+    public static function read(string $text, ?string $known = null): array
     {
         if (!mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
             throw new \InvalidArgumentException('This is no text in UTF-8. Save the table as CSV in UTF-8 and try again.');
@@ -51,7 +52,7 @@ final class Csv
         }
         $rows = [];
         foreach (self::records($text) as $record) {
-            $rows[] = array_map(static fn(?string $field): string => $field ?? '', str_getcsv($record, $separator, '"', ''));
+            $rows[] = array_map(static fn(?string $field): string => $field ?? '', str_getcsv($record, $known ?? $separator, '"', ''));
         }
 
         return array_values(array_filter($rows, static fn(array $row): bool => '' !== trim(implode('', $row))));

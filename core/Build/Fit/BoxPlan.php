@@ -7,7 +7,6 @@ namespace IronLatch\Core\Build\Fit;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Board\PlacedAt;
-use IronLatch\Core\Mains\Surroundings;
 use IronLatch\Core\Wiring\Connections;
 
 /** What is to lie in the box, what keeps it apart, and where it lies so far. */
@@ -53,15 +52,15 @@ final readonly class BoxPlan
             return null;
         }
 
-        $needed = self::neededOn($board);
+        $barrier = Barrier::of($board);
 
         return new self(
             (new Outlines($board, $connections, $form, $heat))->all(),
             BoxSpace::of($board),
-            self::keptOn($board, $needed),
+            $barrier->kept,
             $board->build->places,
             $form,
-            $needed,
+            $barrier->needed,
         );
     }
 
@@ -69,28 +68,6 @@ final readonly class BoxPlan
     public function within(BoxSpace $space): self
     {
         return new self($this->parts, $space, $this->apart, [], $this->form, $this->needed);
-    }
-
-    /**
-     * What the tables ask for between mains and low voltage: the clearance always, the creepage too unless a slot lengthens that way.
-     * While it is not known how damp it is and how high surges come, the worst of both is taken.
-     */
-    private static function neededOn(Board $board): float
-    {
-        $surroundings = Surroundings::of($board);
-        $isReinforced = false !== $board->box?->touchable?->value;
-        $needed = $surroundings->distances($isReinforced) ?? $surroundings->worstDistances($isReinforced);
-
-        return true === $board->build->slot?->value ? $needed['clearance'] : max($needed['clearance'], $needed['creepage']);
-    }
-
-    /** What is kept: as much as is needed, and as much as the maker has said of the barrier. */
-    private static function keptOn(Board $board, float $needed): float
-    {
-        $clearance = $board->box?->clearanceMetres?->value;
-        $creepage = true === $board->build->slot?->value ? null : $board->box?->creepageMetres?->value;
-
-        return max($needed, is_float($clearance) ? $clearance : 0.0, is_float($creepage) ? $creepage : 0.0);
     }
 
     /** Metres that the tables ask for. */

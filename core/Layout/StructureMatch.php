@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Layout;
+
+/**
+ * Finds parts that bear another name by what they are joined to. Every part and net gets a mark that tells what hangs on it; those that
+ * are known get a mark of their own. Marks are drawn from those beside them, again and again; a mark that one part here and one part
+ * there has, and no other, makes them the same (colour refinement of graphs, after B. Weisfeiler and A. Leman, 1968, from memory).
+ */
+final readonly class StructureMatch
+{
+    /** How far a mark looks, the farthest first: beside a fault only the near view agrees. */
+    private const REACHES = [3, 2, 1];
+
+    /** @var array<int|string, list<string>> nets by part here */
+    private array $own;
+    /** @var array<int|string, list<string>> nets by part there */
+    private array $their;
+
+    public function __construct(OwnNetlist $ours, LayoutNetlist $layout)
+    {
+        $own = $their = [];
+        foreach ($ours->netOf as $pin => $net) {
+            $part = explode('.', $pin, 2)[0];
+            if (isset($ours->onBoard[$part])) {
+                $own[$part][] = $net;
+            }
+        }
+        foreach ($layout->parts as $part => $pins) {
+            foreach (array_keys($pins) as $pin) {
+                $net = $layout->netOf((string) $part, (string) $pin);
+                if ('' !== $net) {
+                    $their[$part][] = $net;
+                }
+            }
+        }
+        $this->own = $own;
+        $this->their = $their;
+    }
+
+    /**
+     * @param array<int|string, string> $known designator here by name there
+     * @param array<int|string, string> $aside names there that are no part here
+     * @return array<int|string, string> what else is the same
+     */
+    public function further(array $known, array $aside): array
+    {
+        $found = [];
+        // Without anything unknown on both sides there is nothing to find.
+        while ([] !== array_diff(array_keys($this->own), $known, $found) && [] !== array_diff_key($this->their, $known, $found, $aside)) {
+            $new = $this->once($known + $found, $aside);
+            if ([] === $new) {
+                break;
+            }
+            $found += $new;
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<int|string, string> $known
+     * @param array<int|string, string> $aside
+     * @return array<int|string, string>
+     */
+    private function once(array $known, array $aside): array
+    {
+        foreach (self::REACHES as $reach) {
+            $here = self::alone(self::marks($this->own, array_combine($known, $known), $reach), array_flip($known));
+            $there = self::alone(self::marks($this->their, $known, $reach), $known + $aside);
+            $same = array_intersect_key($here, $there);
+            if ([] !== $same) {
+                $new = [];
+                foreach ($same as $mark => $id) {
+                    $new[$there[$mark]] = $id;
+                }
+
+                return $new;
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param array<int|string, list<string>> $parts nets by part
+     * @param array<int|string, string> $known a name of its own by part
+     * @return array<int|string, string> mark by part
+     */
+    private static function marks(array $parts, array $known, int $reach): array
+    {
+        $marks = array_map(static fn(array $nets): string => (string) count($nets), $parts);
+        foreach ($known as $part => $id) {
+            $marks[$part] = '=' . $id;
+        }
+        $members = [];
+        foreach ($parts as $part => $nets) {
+            foreach ($nets as $net) {
+                $members[$net][] = $part;
+            }
+        }
+        for ($round = 0; $round < $reach; ++$round) {
+            $nets = array_map(static function (array $on) use ($marks): string {
+                $all = array_map(static fn(int|string $part): string => $marks[$part], $on);
+                sort($all);
+
+                return hash('xxh64', implode(' ', $all));
+            }, $members);
+            foreach ($parts as $part => $on) {
+                if (!isset($known[$part])) {
+                    $all = array_map(static fn(string $net): string => $nets[$net], $on);
+                    sort($all);
+                    $marks[$part] = hash('xxh64', implode(' ', $all));
+                }
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param array<int|string, string> $marks
+     * @param array<int|string, mixed> $without
+     * @return array<string, string> part by mark, of marks that one part alone has
+     */
+    private static function alone(array $marks, array $without): array
+    {
+        $parts = [];
+        foreach (array_diff_key($marks, $without) as $part => $mark) {
+            $parts[$mark][] = (string) $part;
+        }
+
+        return array_map(
+            static fn(array $all): string => $all[0],
+            array_filter($parts, static fn(array $all): bool => 1 === count($all)),
+        );
+    }
+}

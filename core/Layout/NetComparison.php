@@ -169,10 +169,10 @@ final class NetComparison
                 $this->onOtherNet($pin, $net, $there[0]);
             }
         }
-        foreach ($broken as $net => $pins) {
-            $this->broken($net, $pins);
+        $broken = $this->freePins($broken);
+        foreach (array_filter($broken, static fn(array $pins): bool => [] !== $pins) as $net => $pins) {
+            $this->broken($net, array_values($pins));
         }
-        $this->freePins();
     }
 
     /**
@@ -313,29 +313,56 @@ final class NetComparison
         );
     }
 
-    /** Pins that nothing should be joined to, on a net of this board. */
-    private function freePins(): void
+    /**
+     * Pins that nothing should be joined to, on a net of this board: instead of another pin of the same part, or besides.
+     *
+     * @param array<string, list<string>> $broken pins that are not joined to the rest, by net
+     * @return array<string, array<int, string>> what is left of them
+     */
+    private function freePins(array $broken): array
     {
         foreach ($this->at as $pin => $there) {
             $nets = isset($this->own->netOf[$pin]) || str_starts_with($there, "\0") ? [] : $this->picked[$there] ?? [];
             foreach (array_slice($nets, 0, 1) as $net) {
-                $wrong = $this->own->nets[$net];
-                $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(self::part($pin));
-                $this->add(
-                    $isMains ? LayoutFault::MainsOnLow : LayoutFault::OnOtherNet,
-                    sprintf(
-                        '%s lies on “%s” there, and should stay free.%s',
-                        $this->words($pin),
-                        $wrong->name,
-                        $isMains ? ' Mains would come to a part of the low-voltage side.' : '',
-                    ),
-                    [$pin],
-                    [$wrong],
-                    // A free pin on ground is what many desks do with inputs that nobody uses.
-                    $wrong->kind->isReturn() && !$wrong->kind->isMains() ? Severity::Hint : null,
-                );
+                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => self::part($one) === self::part($pin));
+                if (1 === count($instead)) {
+                    $this->instead(current($instead), $pin, $this->own->nets[$net]);
+                    unset($broken[$net][key($instead)]);
+                } else {
+                    $this->notFree($pin, $this->own->nets[$net]);
+                }
             }
         }
+
+        return $broken;
+    }
+
+    private function instead(string $right, string $pin, Net $net): void
+    {
+        $this->add(
+            LayoutFault::OnOtherNet,
+            sprintf('“%s” goes to %s there, and should go to %s.', $net->name, $this->words($pin), $this->pad($right)),
+            [$pin, $right],
+            [$net],
+        );
+    }
+
+    private function notFree(string $pin, Net $wrong): void
+    {
+        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(self::part($pin));
+        $this->add(
+            $isMains ? LayoutFault::MainsOnLow : LayoutFault::OnOtherNet,
+            sprintf(
+                '%s lies on “%s” there, and should stay free.%s',
+                $this->words($pin),
+                $wrong->name,
+                $isMains ? ' Mains would come to a part of the low-voltage side.' : '',
+            ),
+            [$pin],
+            [$wrong],
+            // A free pin on ground is what many desks do with inputs that nobody uses.
+            $wrong->kind->isReturn() && !$wrong->kind->isMains() ? Severity::Hint : null,
+        );
     }
 
     /**

@@ -89,7 +89,7 @@ final readonly class PadDistances
     }
 
     /**
-     * One finding for each two nets that come too near, at the place where they come nearest.
+     * One finding for each two parts that come too near, at the place where they come nearest.
      *
      * @return list<LayoutFinding>
      */
@@ -122,7 +122,7 @@ final readonly class PadDistances
     /**
      * @param list<array{Pad, PadShape}> $ones
      * @param list<array{Pad, PadShape}> $others
-     * @return array<string, array{Pad, Pad, float, bool}> nearest pads of each two nets
+     * @return array<string, array{Pad, Pad, float, bool}> nearest pads of each two parts
      */
     private function pairs(array $ones, array $others, float $needed, bool $bothLive): array
     {
@@ -148,7 +148,7 @@ final readonly class PadDistances
                             continue;
                         }
                         $metres = $shape->distance($otherShape);
-                        $key = $this->key($pad, $other);
+                        $key = self::key($pad, $other);
                         if ($metres < $needed - self::ROUNDING_METRES && $metres < ($found[$key][2] ?? INF)) {
                             $found[$key] = [$pad, $other, $metres, $bothLive];
                         }
@@ -160,17 +160,13 @@ final readonly class PadDistances
         return $found;
     }
 
-    private function key(Pad $one, Pad $other): string
+    /** Two parts that come too near to one another are one finding, however many pads they have. */
+    private static function key(Pad $one, Pad $other): string
     {
-        $names = [$this->netName($one), $this->netName($other)];
+        $names = array_map(static fn(Pad $pad): string => '' === $pad->part ? 'net ' . $pad->net : $pad->part, [$one, $other]);
         sort($names);
 
         return implode("\n", $names);
-    }
-
-    private function netName(Pad $pad): string
-    {
-        return '' === $pad->net ? $pad->part . '.' . $pad->pin : $pad->net;
     }
 
     private function finding(Pad $one, Pad $other, float $metres, bool $bothLive): LayoutFinding
@@ -194,10 +190,10 @@ final readonly class PadDistances
             LayoutFault::TooNear,
             $bothLive || $metres >= $this->barrier->needed ? Severity::Weak : Severity::Danger,
             sprintf(
-                'The pads of %s and %s are %s apart%s: %s.%s',
+                'The pads of %s and %s %s%s: %s.%s',
                 $words($one),
                 $words($other),
-                QuantityPrinter::rounded($metres, Unit::Metre),
+                0.0 === $metres ? 'touch' : sprintf('are %s apart', QuantityPrinter::rounded($metres, Unit::Metre)),
                 Face::Both === $one->face || Face::Both === $other->face ? '' : ' on one face',
                 $bothLive
                     ? sprintf('between two nets at mains %s are wanted', QuantityPrinter::rounded($needed, Unit::Metre))

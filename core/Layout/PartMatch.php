@@ -35,7 +35,11 @@ final readonly class PartMatch
     {
         $parts = self::byName($own, $layout, $decisions);
         $belongs = array_filter($decisions->parts, static fn(string $id): bool => '' === $id);
-        $guessed = (new StructureMatch($own, $layout))->further($parts, $belongs);
+        $guessed = (new StructureMatch($own, $layout))->further(
+            $parts,
+            $belongs,
+            static fn(array $known): array => self::nets($own, self::pins($own, $layout, $known, $decisions)[0]),
+        );
         $doubts = [];
         $free = array_values(array_diff(array_keys($own->onBoard), $parts, $guessed));
         foreach ($guessed as $name => $id) {
@@ -90,6 +94,29 @@ final readonly class PartMatch
         }
 
         return $parts;
+    }
+
+    /**
+     * The net here that has most pins of a net there, of parts that are known.
+     *
+     * @param array<string, string> $pins net there by pin here
+     * @return array<int|string, string> by net there
+     */
+    private static function nets(OwnNetlist $own, array $pins): array
+    {
+        $shares = [];
+        foreach ($pins as $pin => $there) {
+            $here = $own->netOf[$pin] ?? null;
+            if ('' !== $there && null !== $here) {
+                $shares[$there][$here] = ($shares[$there][$here] ?? 0) + 1;
+            }
+        }
+
+        return array_map(static function (array $counts): string {
+            arsort($counts);
+
+            return array_key_first($counts);
+        }, $shares);
     }
 
     /**

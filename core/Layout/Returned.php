@@ -15,6 +15,8 @@ final readonly class Returned
      * @param list<Doubt> $doubts
      * @param list<string> $notes what was taken as usual, and what was not looked at
      * @param ?ListTable $table as its columns were read; null for what has none
+     * @param string $hash of the connections that it was held against
+     * @param ?LayoutNetlist $layout null for a list
      */
     private function __construct(
         public FileKind $kind,
@@ -24,6 +26,7 @@ final readonly class Returned
         public ?ListTable $table,
         public int $records,
         public string $hash,
+        public ?LayoutNetlist $layout = null,
     ) {}
 
     /**
@@ -41,7 +44,7 @@ final readonly class Returned
             return self::sorted($kind, self::ofLayout($own, $layout, $match), $match->doubts, [
                 ...$layout->notes,
                 ...[] === $own->onBoard ? ['Whether a part is missing is not looked at: that it is built on one board is not stated.'] : [],
-            ], $table, count($layout->pads), $own->hash());
+            ], $table, count($layout->pads), $own->hash(), $layout);
         }
         $netlist = null === $beside ? null : self::opened($beside, $decisions)[0];
         $match = true === $netlist?->hasPlaces() ? PartMatch::of($own, $netlist, $decisions) : null;
@@ -52,7 +55,7 @@ final readonly class Returned
     }
 
     /** What a file that was read holds true of, while it stays the same. */
-    public static function hash(Inspection $inspection): string
+    public static function hashOf(Inspection $inspection): string
     {
         return (new OwnNetlist($inspection->board, $inspection->connections(), $inspection->partsList()))->hash();
     }
@@ -114,11 +117,11 @@ final readonly class Returned
      * @param list<Doubt> $doubts
      * @param list<string> $notes
      */
-    private static function sorted(FileKind $kind, array $findings, array $doubts, array $notes, ?ListTable $table, int $records, string $hash): self
+    private static function sorted(FileKind $kind, array $findings, array $doubts, array $notes, ?ListTable $table, int $records, string $hash, ?LayoutNetlist $layout = null): self
     {
         usort($findings, static fn(LayoutFinding $one, LayoutFinding $other): int => $one->severity->rank() <=> $other->severity->rank());
 
-        return new self($kind, $findings, $doubts, $notes, $table, $records, $hash);
+        return new self($kind, $findings, $doubts, $notes, $table, $records, $hash, $layout);
     }
 
     /** Nothing that bars an order. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IronLatch\Core\Layout;
 
 /**
- * Finds parts that bear another name by what they are joined to. Every part and net gets a mark that tells what hangs on it; those that
- * are known get a mark of their own. Marks are drawn from those beside them, again and again; a mark that one part here and one part
- * there has, and no other, makes them the same (colour refinement of graphs, after B. Weisfeiler and A. Leman, 1968, from memory).
+ * Finds parts that bear another name by what they are joined to. Where the nets are known by the parts that are, a part that lies on the
+ * same ones is the same. Else every part and net gets a mark that tells what hangs on it, drawn from those beside it again and again; a
+ * mark that one part here and one part there has, and no other, makes them the same (colour refinement of graphs, after B. Weisfeiler and A. Leman, 1968, from memory).
  */
 final readonly class StructureMatch
 {
@@ -43,14 +43,17 @@ final readonly class StructureMatch
     /**
      * @param array<int|string, string> $known designator here by name there
      * @param array<int|string, string> $aside names there that are no part here
+     * @param \Closure(array<int|string, string>): array<int|string, string> $nets net here by net there, as far as known parts tell it
      * @return array<int|string, string> what else is the same
      */
-    public function further(array $known, array $aside): array
+    public function further(array $known, array $aside, \Closure $nets): array
     {
         $found = [];
         // Without anything unknown on both sides there is nothing to find.
         while ([] !== array_diff(array_keys($this->own), $known, $found) && [] !== array_diff_key($this->their, $known, $found, $aside)) {
-            $new = $this->once($known + $found, $aside);
+            $all = $known + $found;
+            $new = $this->onSameNets($all, $aside, $nets($all));
+            $new = [] === $new ? $this->once($all, $aside) : $new;
             if ([] === $new) {
                 break;
             }
@@ -63,6 +66,53 @@ final readonly class StructureMatch
     /**
      * @param array<int|string, string> $known
      * @param array<int|string, string> $aside
+     * @param array<int|string, string> $nets
+     * @return array<int|string, string>
+     */
+    private function onSameNets(array $known, array $aside, array $nets): array
+    {
+        // A net that nobody knows yet tells nothing: two of them would be the same.
+        $named = array_flip($nets);
+
+        return self::same(
+            self::alone(self::named($this->own, static fn(string $net): string => isset($named[$net]) ? $net : '?'), array_flip($known)),
+            self::alone(self::named($this->their, static fn(string $net): string => $nets[$net] ?? '?'), $known + $aside),
+        );
+    }
+
+    /**
+     * @param array<int|string, list<string>> $parts nets by part
+     * @param \Closure(string): string $name of a net
+     * @return array<int|string, string> names of the nets in one word, by part
+     */
+    private static function named(array $parts, \Closure $name): array
+    {
+        return array_map(static function (array $nets) use ($name): string {
+            $names = array_map($name, $nets);
+            sort($names);
+
+            return implode(' ', $names);
+        }, $parts);
+    }
+
+    /**
+     * @param array<string, string> $here part by mark
+     * @param array<string, string> $there
+     * @return array<int|string, string>
+     */
+    private static function same(array $here, array $there): array
+    {
+        $same = [];
+        foreach (array_intersect_key($here, $there) as $mark => $id) {
+            $same[$there[$mark]] = $id;
+        }
+
+        return $same;
+    }
+
+    /**
+     * @param array<int|string, string> $known
+     * @param array<int|string, string> $aside
      * @return array<int|string, string>
      */
     private function once(array $known, array $aside): array
@@ -70,14 +120,9 @@ final readonly class StructureMatch
         foreach (self::REACHES as $reach) {
             $here = self::alone(self::marks($this->own, array_combine($known, $known), $reach), array_flip($known));
             $there = self::alone(self::marks($this->their, $known, $reach), $known + $aside);
-            $same = array_intersect_key($here, $there);
+            $same = self::same($here, $there);
             if ([] !== $same) {
-                $new = [];
-                foreach ($same as $mark => $id) {
-                    $new[$there[$mark]] = $id;
-                }
-
-                return $new;
+                return $same;
             }
         }
 

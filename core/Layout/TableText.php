@@ -13,7 +13,7 @@ final class TableText
     public static function of(string $bytes): string
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw new Unreadable(sprintf('This file has more than %d MB. Take out what is not a list or a netlist.', self::MOST_BYTES / 1_000_000));
+            throw Unreadable::tooLarge();
         }
         $from = match (true) {
             str_starts_with($bytes, "\xFF\xFE") => 'UTF-16LE',

@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Core\Exchange\SetUpSheet;
+use IronLatch\Core\Layout\Column;
+use IronLatch\Core\Layout\Returned;
+use IronLatch\Core\Layout\Unreadable;
+use IronLatch\Entity\ReturnedRecord;
 use IronLatch\Export\Exports;
 use IronLatch\Export\Folder;
+use IronLatch\Layout\ReturnedFiles;
 use IronLatch\View\WiringDrawing;
 
-/** What leaves the desk: all of it in one package, and piece by piece. */
+/** What leaves the desk: all of it in one package, and piece by piece; and what comes back, held against the board. */
 final readonly class HandOverScreen implements Screen
 {
-    public function __construct(private Exports $exports) {}
+    public function __construct(private Exports $exports, private ReturnedFiles $returned) {}
 
     public static function name(): string
     {
@@ -43,7 +48,39 @@ final readonly class HandOverScreen implements Screen
             }
         }
 
-        return ['folders' => $titles];
+        return ['folders' => $titles, ...$this->back($look)];
+    }
+
+    /**
+     * What came back: all of it with what was said of it, and one file as it is read today.
+     *
+     * @return array<string, mixed>
+     */
+    private function back(Look $look): array
+    {
+        $files = $this->returned->of($look->opened);
+        $hash = [] === $files ? '' : Returned::hashOf($look->inspection);
+        $chosen = array_values(array_filter($files, static fn(ReturnedRecord $one): bool => $one->id() === $look->open))[0] ?? null;
+        try {
+            $read = null === $chosen ? null : $this->returned->read($look->opened, $chosen);
+            $fault = '';
+        } catch (Unreadable $unreadable) {
+            [$read, $fault] = [null, $unreadable->getMessage()];
+        }
+
+        return [
+            'returned' => array_map(static fn(ReturnedRecord $one): array => [
+                'record' => $one,
+                'verdict' => ReturnedFiles::verdict($one),
+                'isChanged' => $one->connections() !== $hash,
+            ], $files),
+            'chosen' => $chosen,
+            'read' => $read,
+            'read_fault' => $fault,
+            'column_names' => array_column(Column::cases(), 'value'),
+            'given' => '',
+            'settled' => $this->returned->decisions($look->opened),
+        ];
     }
 
     /** A sheet of the wiring by its name: “Low voltage 2” for low-2. */

@@ -24,7 +24,7 @@ final class LayoutDesk
     public readonly OwnNetlist $own;
     /** @var array<string, int> quarters counter-clockwise by part */
     public array $quarters = [];
-    /** @var array<string, list<array{net: string, pin: string, x: float, y: float, width: float, height: float}>> pads by part */
+    /** @var array<string, list<LaidPad>> pads by part */
     public array $pads = [];
     /** @var array<string, string> access of surface parts, 01 or 02 */
     public array $access = [];
@@ -40,15 +40,16 @@ final class LayoutDesk
         foreach (array_map(strval(...), array_keys($this->own->onBoard)) as $part) {
             $this->quarters[$part] = $random->getInt(0, 3);
             $local = $this->local($part);
-            $reach = max(array_map(static fn(array $pad): float => hypot($pad['x'], $pad['y']) + 2e-3, $local));
+            $reach = max([0.0, ...array_map(static fn(LaidPad $pad): float => hypot($pad->x, $pad->y) + 2e-3, $local)]);
             $zone = in_array($part, $across, true) ? 0 : ($this->own->touchesMains($part) ? -1 : 1);
             $height = $columns[$zone] ?? 0.0;
             $columns[$zone] = $height + 2 * $reach + self::ROOM;
             $column = $zone + $zone * (int) floor($height / self::COLUMN_HEIGHT);
             [$x, $y] = [$column * self::COLUMN, fmod($height, self::COLUMN_HEIGHT) + $reach];
             foreach ($local as $pad) {
-                [$u, $v] = $this->turned($pad['x'], $pad['y'], $this->quarters[$part]);
-                $this->pads[$part][] = ['x' => $x + $u, 'y' => $y + $v] + $pad;
+                [$u, $v] = $this->turned($pad->x, $pad->y, $this->quarters[$part]);
+                [$pad->x, $pad->y] = [$x + $u, $y + $v];
+                $this->pads[$part][] = $pad;
             }
             if (Package::isSurfaceMounted($board, $this->own->connections->devices[$part]) && $this->isMachineBuilt()) {
                 $this->access[$part] = '01';
@@ -73,7 +74,7 @@ final class LayoutDesk
     /**
      * Pads of a part that is not turned.
      *
-     * @return non-empty-list<array{net: string, pin: string, x: float, y: float, width: float, height: float}>
+     * @return list<LaidPad>
      */
     private function local(string $part): array
     {
@@ -96,14 +97,14 @@ final class LayoutDesk
                     default => $at,
                 };
             }
-            $pads[] = [
-                'net' => $this->own->netOf[$part . '.' . $port] ?? '',
-                'pin' => ltrim($port, '&'),
-                'x' => $at[0],
-                'y' => $at[1],
-                'width' => 1e-3 + 0.1e-3 * $this->random->getInt(0, 8),
-                'height' => 1 === $this->random->getInt(0, 1) ? 0.0 : 1.2e-3,
-            ];
+            $pads[] = new LaidPad(
+                $this->own->netOf[$part . '.' . $port] ?? '',
+                ltrim($port, '&'),
+                $at[0],
+                $at[1],
+                1e-3 + 0.1e-3 * $this->random->getInt(0, 8),
+                1 === $this->random->getInt(0, 1) ? 0.0 : 1.2e-3,
+            );
         }
 
         return $pads;
@@ -146,15 +147,15 @@ final class LayoutDesk
                 $lines[] = sprintf(
                     '%s%-14s   %-6s-%-4s %sA%sX%sY%sX%sY%sR%03d%s',
                     null === $access ? '317' : '327',
-                    $name($pad['net']),
+                    $name($pad->net),
                     $part,
-                    substr($pad['pin'], 0, 4),
+                    substr($pad->pin, 0, 4),
                     null === $access ? 'D' . $size(0.8e-3) . 'P' : '      ',
                     $access ?? '00',
-                    $number($pad['x']),
-                    $number($pad['y']),
-                    $size($pad['width']),
-                    $size($pad['height']),
+                    $number($pad->x),
+                    $number($pad->y),
+                    $size($pad->width),
+                    $size($pad->height),
                     90 * $this->quarters[$part],
                     1 === $this->random->getInt(0, 1) ? ' S0' : '',
                 );
@@ -176,8 +177,8 @@ final class LayoutDesk
             $rows[] = sprintf(
                 '%s,%.3fmm,%.3fmm,%s,%d',
                 $part,
-                1000 * $pads[0]['x'],
-                1000 * $pads[0]['y'],
+                1000 * $pads[0]->x,
+                1000 * $pads[0]->y,
                 '02' === ($this->access[$part] ?? '') ? 'Bottom' : 'Top',
                 90 * (($this->quarters[$part] + ($off[$part] ?? 0)) % 4),
             );

@@ -7,6 +7,9 @@ namespace IronLatch\Core\Layout;
 /** What the maker has settled about files that come back; it is kept for the next one. */
 final readonly class Decisions
 {
+    /** What is not settled, or not any more. */
+    public const OPEN = '?';
+
     private const MOST = 2000;
 
     /**
@@ -35,9 +38,22 @@ final readonly class Decisions
         );
     }
 
-    /** With what was settled last on top. */
+    /** With what was settled last on top; what is open again falls out. */
     public function with(self $later): self
     {
-        return new self($later->parts + $this->parts, $later->pins + $this->pins, $later->columns + $this->columns);
+        return new self(
+            self::kept($later->parts + $this->parts),
+            self::kept($later->pins + $this->pins),
+            self::kept($later->columns + $this->columns),
+        );
+    }
+
+    /**
+     * @param array<int|string, string> $all
+     * @return array<int|string, string>
+     */
+    private static function kept(array $all): array
+    {
+        return array_filter($all, static fn(string $settled): bool => self::OPEN !== $settled);
     }
 }

@@ -82,7 +82,7 @@ final class ListComparison
                 $this->add(LayoutFault::OtherCount, Severity::Broken, sprintf('%s stands in this list twice.', $id), [$id], [$this->rows[$id][0], $row]);
             }
             $this->rows[$id][] = $row;
-        } elseif ('' !== $id) {
+        } elseif ('' !== $id && !isset($this->own->connections->devices[$name])) {
             $this->add(LayoutFault::Extra, Severity::Weak, sprintf('“%s” is no part of this board that lies on it.', $name), [], [$row], $name);
         }
     }

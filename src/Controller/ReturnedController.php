@@ -53,10 +53,8 @@ final class ReturnedController extends AbstractController
 
             return array_filter(is_array($some) ? $some : [], is_string(...));
         };
-        // “?” stands for what is still to be settled.
-        $settled = static fn(string $key): array => array_filter($texts($key), static fn(string $value): bool => '?' !== $value);
         try {
-            $this->files->settle($opened, $record, new Decisions($settled('parts'), $settled('pins'), self::columns($texts('columns'))));
+            $this->files->settle($opened, $record, new Decisions($texts('parts'), $texts('pins'), self::columns($texts('columns'))));
         } catch (Unreadable $fault) {
             return $this->screen->refusal($request, $opened, HandOverScreen::name(), $fault);
         }

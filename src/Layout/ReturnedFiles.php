@@ -88,10 +88,11 @@ final readonly class ReturnedFiles
     {
         return $this->entities->wrapInTransaction(function () use ($opened, $record, $decisions): Returned {
             $kept = $this->entities->find(LayoutDecisionsRecord::class, $opened->record->id());
+            $all = (null === $kept ? new Decisions() : Decisions::read($kept->decisions()))->with($decisions)->json();
             if (null === $kept) {
-                $this->entities->persist(new LayoutDecisionsRecord($opened->record, $decisions->json()));
+                $this->entities->persist(new LayoutDecisionsRecord($opened->record, $all));
             } else {
-                $kept->settle(Decisions::read($kept->decisions())->with($decisions)->json());
+                $kept->settle($all);
             }
             $this->entities->flush();
             $read = $this->read($opened, $record);

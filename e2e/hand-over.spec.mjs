@@ -94,3 +94,77 @@ test('a pack for somebody else says what remains, and nothing of its maker', asy
   expect(first).toContain('HOUSE_BROKER_PASSWORD');
   expect(readdirSync(folder)).not.toContain('board.json');
 });
+
+/** What a layout desk sends back, in a file. */
+function sentBack(how) {
+  const path = join(mkdtempSync(join(tmpdir(), 'back-')), `${how}.txt`);
+  writeFileSync(path, execFileSync('php', ['tests/Support/layout-desk.php', how]));
+  return path;
+}
+
+async function heldAgainst(page, how) {
+  await page.getByLabel('File that came back').setInputFiles(sentBack(how));
+  await page.getByRole('button', { name: 'Hold it against the board' }).click();
+  await expect(page.locator('.returned-file')).toBeVisible();
+}
+
+const verdict = (page) => page.locator('.returned-file > p').first();
+
+test('a netlist that comes back is held against the board, and a fault shows its place, net and line', async ({ page }) => {
+  await opened(page);
+  await heldAgainst(page, 'sound');
+  await expect(verdict(page)).toContainText('It agrees with this board.');
+  await heldAgainst(page, 'exchanged');
+  await expect(verdict(page)).toContainText('1 difference from this board.');
+  const fault = page.locator('.layout-findings details').first();
+  await expect(fault).toContainText('“Dehumidifier push button” would then act on “Extractor fan”');
+  await fault.locator('summary').click();
+  await expect(fault.getByRole('img')).toHaveAccessibleName(/U01 R12, U01 R13/);
+  expect((await new AxeBuilder({ page }).include('.hand-over-back').analyze()).violations).toEqual([]);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await swapped(page, () => fault.getByRole('link', { name: 'U01 on the plan' }).click());
+  await expect(page).toHaveURL(/build\?open=plan\.U01/);
+});
+
+test('mains too near is a danger', async ({ page }) => {
+  await opened(page);
+  await heldAgainst(page, 'near');
+  await expect(page.locator('.layout-findings')).toContainText('DANGER', { ignoreCase: true });
+  await expect(page.locator('.layout-findings')).toContainText('between mains and low voltage 10 mm are wanted, as you have promised');
+});
+
+test('a part under another name is settled by keyboard', async ({ page }) => {
+  await opened(page);
+  await heldAgainst(page, 'renamed');
+  await expect(verdict(page)).toContainText('No difference, and 1 doubt to settle.');
+  await page.getByLabel('“RLY6” there is taken as K61').focus();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(verdict(page)).toContainText('It agrees with this board.');
+  await expect(page.locator('.returned li').first()).toContainText('It agrees with this board.');
+});
+
+test('a placement list is told by the netlist of the same layout', async ({ page }) => {
+  await opened(page);
+  await heldAgainst(page, 'sound');
+  await heldAgainst(page, 'placed');
+  await expect(verdict(page)).toContainText('It agrees with this board.');
+  await heldAgainst(page, 'turned');
+  await expect(page.locator('.layout-findings')).toContainText('D31 is turned by');
+});
+
+test('a parts list that was pasted is compared, its columns are put right, and prose is refused', async ({ page }) => {
+  await opened(page);
+  await page.getByText('or paste it').click();
+  await page.getByLabel('Its text').fill('this is no list');
+  await page.getByRole('button', { name: 'Hold it against the board' }).click();
+  await expect(page.locator('#notice')).toContainText('No row of this file names two columns');
+  await expect(page.getByLabel('Its text')).toHaveValue('this is no list');
+  await page.getByLabel('Its text').fill('Part,Description,Code\nR11,film,1k\n');
+  await page.getByRole('button', { name: 'Hold it against the board' }).click();
+  await page.getByText('How its columns were read').click();
+  await page.getByLabel('“Code”').selectOption('value');
+  await page.getByRole('button', { name: 'Read it so' }).click();
+  await expect(page.locator('.layout-findings')).toContainText('R11 is “1k” there, and 470 Ω here.');
+});

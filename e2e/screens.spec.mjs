@@ -86,6 +86,8 @@ const others = [
   /^\/boards\/\{id\}\/offers$/,
   // A run is there once it was made: bench.spec.mjs scans its page; its files are no screens.
   /\/runs\/\{run\}(\.\{form\})?$/,
+  // So is a file that came back: hand-over.spec.mjs scans it where it is shown.
+  /\/returned\/\{file\}(\/places\/\{place\})?$/,
 ];
 
 // All sheets on one page are four scans of ten drawings.

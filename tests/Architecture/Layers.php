@@ -33,7 +33,7 @@ final class Layers
             'Quantity',
             [
                 'Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief',
-                'Exchange',
+                'Exchange', 'Layout',
             ],
         );
     }
@@ -43,7 +43,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Record',
-            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange'],
+            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
         );
     }
 
@@ -52,62 +52,62 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Catalogue',
-            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange'],
+            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
         );
     }
 
     #[TestRule]
     public function boardKnowsNoAnalysis(): Rule
     {
-        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function driveKnowsNoOtherAnalysis(): Rule
     {
-        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function pinsKnowDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function powerKnowsDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function mainsStandsAlone(): Rule
     {
-        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function controlKnowsBoardAndMainsOnly(): Rule
     {
-        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function wiringKnowsBoardAndDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function buildKnowsTheWiring(): Rule
     {
-        return $this->mayNotKnow('Build', ['Pins', 'Control', 'Reckon', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Build', ['Pins', 'Control', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function theReckonerKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
@@ -119,19 +119,19 @@ final class Layers
     #[TestRule]
     public function reviewKnowsNoFiles(): Rule
     {
-        return $this->mayNotKnow('Review', ['Brief', 'Exchange']);
+        return $this->mayNotKnow('Review', ['Brief', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function briefJudgesBoardsButWritesNone(): Rule
     {
-        return $this->mayNotKnow('Brief', ['Reckon', 'Exchange']);
+        return $this->mayNotKnow('Brief', ['Reckon', 'Exchange', 'Layout']);
     }
 
     #[TestRule]
     public function exchangeKnowsNothingOfDrafts(): Rule
     {
-        return $this->mayNotKnow('Exchange', ['Brief']);
+        return $this->mayNotKnow('Exchange', ['Brief', 'Layout']);
     }
 
     #[TestRule]
@@ -139,14 +139,14 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Program',
-            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Reckon', 'Review', 'Brief', 'Bench', 'Exchange'],
+            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Reckon', 'Review', 'Brief', 'Bench', 'Exchange', 'Layout'],
         );
     }
 
     #[TestRule]
     public function benchKnowsNoFiles(): Rule
     {
-        return $this->mayNotKnow('Bench', ['Reckon', 'Brief', 'Exchange']);
+        return $this->mayNotKnow('Bench', ['Reckon', 'Brief', 'Exchange', 'Layout']);
     }
 
     /** No analysis and no rule asks what a program would do, or what a bench has seen. */

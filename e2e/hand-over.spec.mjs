@@ -127,6 +127,16 @@ test('a netlist that comes back is held against the board, and a fault shows its
   await expect(page).toHaveURL(/build\?open=plan\.U01/);
 });
 
+test('the netlist as CSV comes back as it went out', async ({ page }) => {
+  await opened(page);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Take Netlist as CSV' }).click();
+  await page.getByLabel('File that came back').setInputFiles(await (await download).path());
+  await page.getByRole('button', { name: 'Hold it against the board' }).click();
+  await expect(verdict(page)).toContainText('It agrees with this board.');
+  await expect(page.locator('.returned-file')).toContainText('It says nothing of places');
+});
+
 test('mains too near is a danger', async ({ page }) => {
   await opened(page);
   await heldAgainst(page, 'near');

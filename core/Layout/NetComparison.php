@@ -20,6 +20,8 @@ final class NetComparison
     private const NAME_LETTERS = 14;
     /** A net of the same name is the same net rather than one that has one pin more. */
     private const NAME_WEIGHT = 1.0;
+    /** So many pins of one part that lie where others should are one fault of the part. */
+    private const MANY_PINS = 3;
 
     /** @var array<string, string> net there by pin; pins on none get a net of their own */
     private array $at = [];
@@ -29,6 +31,8 @@ final class NetComparison
     private array $picks = [];
     /** @var array<int|string, list<string>> nets here by net there */
     private array $picked = [];
+    /** @var array<string, true> parts that stand otherwise as a whole */
+    private array $turned = [];
     /** @var list<LayoutFinding> */
     private array $findings = [];
 
@@ -159,7 +163,7 @@ final class NetComparison
                 }
             }
         }
-        $stray = $this->exchanged($stray);
+        $stray = $this->exchanged($this->turnedParts($stray));
         $broken = [];
         foreach ($stray as $pin => $net) {
             $there = $this->picked[$this->at[$pin]] ?? [];
@@ -173,6 +177,42 @@ final class NetComparison
         foreach (array_filter($broken, static fn(array $pins): bool => [] !== $pins) as $net => $pins) {
             $this->broken($net, array_values($pins));
         }
+    }
+
+    /**
+     * A part of which many pins lie where others should is one fault: a header that is mirrored, the pad map of another package.
+     *
+     * @param array<string, string> $stray net here by pin
+     * @return array<string, string> what is left
+     */
+    private function turnedParts(array $stray): array
+    {
+        $elsewhere = [];
+        foreach ($stray as $pin => $net) {
+            if ([] !== ($this->picked[$this->at[$pin]] ?? [])) {
+                $elsewhere[self::part($pin)][$pin] = $net;
+            }
+        }
+        foreach (array_filter($elsewhere, static fn(array $pins): bool => count($pins) >= self::MANY_PINS) as $part => $pins) {
+            $this->turned[$part] = true;
+            $examples = array_map(
+                fn(string $pin): string => sprintf('%s lies on “%s”', $this->pad($pin), $this->own->nets[$this->picked[$this->at[$pin]][0]]->name),
+                array_slice(array_keys($pins), 0, 3),
+            );
+            $this->add(
+                LayoutFault::WrongWayRound,
+                sprintf(
+                    '%s stands the wrong way round, or has another pad map: %d of its pins lie where others should. %s.',
+                    $part,
+                    count($pins),
+                    ucfirst(self::listed($examples)),
+                ),
+                array_keys($pins),
+                array_map(fn(string $net): Net => $this->own->nets[$net], array_values(array_unique($pins))),
+            );
+        }
+
+        return array_filter($stray, fn(string $pin): bool => !isset($this->turned[self::part($pin)]), ARRAY_FILTER_USE_KEY);
     }
 
     /**
@@ -322,7 +362,8 @@ final class NetComparison
     private function freePins(array $broken): array
     {
         foreach ($this->at as $pin => $there) {
-            $nets = isset($this->own->netOf[$pin]) || str_starts_with($there, "\0") ? [] : $this->picked[$there] ?? [];
+            $isFree = !isset($this->own->netOf[$pin]) && !isset($this->turned[self::part($pin)]) && !str_starts_with($there, "\0");
+            $nets = $isFree ? $this->picked[$there] ?? [] : [];
             foreach (array_slice($nets, 0, 1) as $net) {
                 $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => self::part($one) === self::part($pin));
                 if (1 === count($instead)) {

@@ -97,6 +97,22 @@ final class ReturnedTest extends TestCase
         ], self::said(self::read($desk)));
     }
 
+    public function testAControllerThatStandsTheWrongWayRoundIsOneFault(): void
+    {
+        $desk = self::desk();
+        $nets = array_map(static fn(LaidPad $pad): string => $pad->net, $desk->pads['U01']);
+        foreach ($desk->pads['U01'] as $place => $pad) {
+            $pad->net = $nets[count($nets) - 1 - $place];
+        }
+        $read = self::read($desk);
+        self::assertCount(1, $read->findings, implode("\n", self::said($read)));
+        self::assertSame(LayoutFault::WrongWayRound, $read->findings[0]->fault);
+        self::assertMatchesRegularExpression(
+            '/^U01 stands the wrong way round, or has another pad map: \d+ of its pins lie where others should\. [^.]+ lies on “[^.]+”\.$/u',
+            $read->findings[0]->statement,
+        );
+    }
+
     public function testWhatIsTheSameEitherWayRoundIsNoFault(): void
     {
         $desk = self::desk();

@@ -23,7 +23,12 @@ final readonly class Decisions
     public static function read(string $json): self
     {
         $data = json_decode($json, true);
-        $texts = static fn(mixed $some): array => array_slice(array_filter(is_array($some) ? $some : [], is_string(...)), 0, self::MOST, true);
+        $texts = static fn(mixed $some): array => array_slice(
+            array_filter(is_array($some) ? $some : [], is_string(...)),
+            0,
+            self::MOST,
+            true,
+        );
 
         return is_array($data)
             ? new self($texts($data['parts'] ?? null), $texts($data['pins'] ?? null), $texts($data['columns'] ?? null))

@@ -15,8 +15,8 @@ enum FileKind: string
     {
         return match (true) {
             NetTable::isOne($table) => self::Netlist,
-            $table->has(Column::Designator) && $table->has(Column::X, Column::Y) => self::Placement,
-            $table->has(Column::Designator) => self::Parts,
+            $table->has(ListColumn::Designator) && $table->has(ListColumn::X, ListColumn::Y) => self::Placement,
+            $table->has(ListColumn::Designator) => self::Parts,
             default => throw new Unreadable('This list names no parts: say under “columns” which of its columns holds the designators.'),
         };
     }

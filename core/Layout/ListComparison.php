@@ -63,12 +63,12 @@ final class ListComparison
         foreach ($this->rows as $part => $rows) {
             $this->values($part, $rows[0]);
         }
-        if ($this->table->has(Column::Side)) {
+        if ($this->table->has(ListColumn::Side)) {
             $faces = array_filter(array_map(fn(array $rows): ?Face => $this->face($rows[0]), $this->rows));
             $machine = array_filter($this->ours, static fn(PartsRow $row): bool => FittedBy::Assembler === $row->fittedBy);
             array_push($this->findings, ...Sides::of($this->own->board, array_intersect_key($faces, $machine), $this->rows));
         }
-        if ($this->table->has(Column::Rotation) && null !== $this->layout) {
+        if ($this->table->has(ListColumn::Rotation) && null !== $this->layout) {
             $this->rotations($this->layout);
         }
         $this->stock();
@@ -79,11 +79,24 @@ final class ListComparison
         $id = $this->decisions->parts[$name] ?? $this->byName[strtolower($name)] ?? null;
         if (null !== $id && isset($this->ours[$id])) {
             if (isset($this->rows[$id])) {
-                $this->add(LayoutFault::OtherCount, Severity::Broken, sprintf('%s stands in this list twice.', $id), [$id], [$this->rows[$id][0], $row]);
+                $this->add(
+                    LayoutFault::OtherCount,
+                    Severity::Broken,
+                    sprintf('%s stands in this list twice.', $id),
+                    [$id],
+                    [$this->rows[$id][0], $row],
+                );
             }
             $this->rows[$id][] = $row;
         } elseif ('' !== $id && !isset($this->own->connections->devices[$name])) {
-            $this->add(LayoutFault::Extra, Severity::Weak, sprintf('“%s” is no part of this board that lies on it.', $name), [], [$row], $name);
+            $this->add(
+                LayoutFault::Extra,
+                Severity::Weak,
+                sprintf('“%s” is no part of this board that lies on it.', $name),
+                [],
+                [$row],
+                $name,
+            );
         }
     }
 
@@ -99,9 +112,9 @@ final class ListComparison
     private function counts(): void
     {
         $rows = [];
-        foreach ($this->table->has(Column::Quantity) ? array_keys($this->table->rows) : [] as $row) {
+        foreach ($this->table->has(ListColumn::Quantity) ? array_keys($this->table->rows) : [] as $row) {
             $named = count($this->table->designators($row));
-            $said = $this->table->cell($row, Column::Quantity);
+            $said = $this->table->cell($row, ListColumn::Quantity);
             if (0 < $named && 1 === preg_match('/^\d{1,6}$/', $said)) {
                 $rows[$row] = [(int) $said, $named];
             }
@@ -111,7 +124,7 @@ final class ListComparison
         foreach ($rows as $row => [$said, $named]) {
             if ($said !== $named * $boards) {
                 $parts = array_values(array_intersect($this->table->designators($row), array_keys($this->ours)));
-                $value = $this->table->cell($row, Column::Value);
+                $value = $this->table->cell($row, ListColumn::Value);
                 $this->add(LayoutFault::OtherCount, Severity::Broken, sprintf(
                     'It counts %d of %s, and names %d%s.',
                     $said,
@@ -127,7 +140,7 @@ final class ListComparison
     {
         $ours = $this->ours[$part];
         $device = $this->own->connections->devices[$part] ?? null;
-        $value = $this->table->cell($row, Column::Value);
+        $value = $this->table->cell($row, ListColumn::Value);
         if ('' !== $value && null !== $device && false === PartWords::sameValue($device->kind, $ours->what, $value)) {
             $this->add(
                 LayoutFault::OtherValue,
@@ -137,7 +150,7 @@ final class ListComparison
                 [$row],
             );
         }
-        $package = $this->table->cell($row, Column::Package);
+        $package = $this->table->cell($row, ListColumn::Package);
         if ('' !== $package && false === PartWords::samePackage($ours->package, $package)) {
             $this->add(
                 LayoutFault::OtherPackage,
@@ -151,9 +164,11 @@ final class ListComparison
 
     private function face(int $row): ?Face
     {
+        $said = $this->table->cell($row, ListColumn::Side);
+
         return match (1) {
-            preg_match('/^(t|top|f|front|1|top ?layer|f\.cu|component side|oben)$/i', $this->table->cell($row, Column::Side)) => Face::Top,
-            preg_match('/^(b|bot|bottom|back|2|bottom ?layer|b\.cu|solder side|unten)$/i', $this->table->cell($row, Column::Side)) => Face::Bottom,
+            preg_match('/^(t|top|f|front|1|top ?layer|f\.cu|component side|oben)$/i', $said) => Face::Top,
+            preg_match('/^(b|bot|bottom|back|2|bottom ?layer|b\.cu|solder side|unten)$/i', $said) => Face::Bottom,
             default => null,
         };
     }
@@ -165,7 +180,7 @@ final class ListComparison
             $device = $this->own->connections->devices[$part] ?? null;
             $orientation = null === $device ? null : Orientation::of($device, $this->own);
             $turned = $orientation?->turned($part, $layout->pads);
-            $said = str_replace([',', '°'], ['.', ''], $this->table->cell($rows[0], Column::Rotation));
+            $said = str_replace([',', '°'], ['.', ''], $this->table->cell($rows[0], ListColumn::Rotation));
             if (null === $orientation || null === $turned || !is_numeric($said)) {
                 continue;
             }
@@ -191,8 +206,8 @@ final class ListComparison
         $by = array_map(static fn(array $one): int => (int) round(fmod($one[1] - $one[0] + 720.0, 360.0)) % 360, $wrong);
         if (count($wrong) > 1 && count($wrong) === count($parts) && 1 === count(array_unique($by))) {
             $this->add(LayoutFault::Turned, Severity::Weak, sprintf(
-                'All of %s are turned by %d° more than their pads lie. If the list counts from another side of the part, the assembler must '
-                    . 'count so too: ask, or see its picture.',
+                'All of %s are turned by %d° more than their pads lie. If the list counts from another side of the part, the assembler '
+                    . 'must count so too: ask, or see its picture.',
                 implode(', ', array_keys($wrong)),
                 current($by),
             ), array_keys($wrong), array_values(array_map(static fn(array $one): int => $one[2], $wrong)));
@@ -212,17 +227,17 @@ final class ListComparison
 
     private function stock(): void
     {
-        foreach ($this->table->has(Column::Stock) ? array_keys($this->table->rows) : [] as $row) {
-            $said = strtolower($this->table->cell($row, Column::Stock));
+        foreach ($this->table->has(ListColumn::Stock) ? array_keys($this->table->rows) : [] as $row) {
+            $said = strtolower($this->table->cell($row, ListColumn::Stock));
             $parts = array_values(array_intersect($this->table->designators($row), array_keys($this->ours)));
-            $wanted = max(count($parts), (int) $this->table->cell($row, Column::Quantity));
+            $wanted = max(count($parts), (int) $this->table->cell($row, ListColumn::Quantity));
             $number = str_replace([',', ' ', '.'], '', $said);
             $isShort = ctype_digit($number) ? (int) $number < $wanted : in_array($said, ['no', 'none', 'out', 'out of stock', 'n'], true);
             if ([] !== $parts && $isShort) {
                 $this->add(
                     LayoutFault::NotInStock,
                     Severity::Weak,
-                    sprintf('%s: %d wanted, “%s” in stock.', implode(', ', $parts), $wanted, $this->table->cell($row, Column::Stock)),
+                    sprintf('%s: %d wanted, “%s” in stock.', implode(', ', $parts), $wanted, $this->table->cell($row, ListColumn::Stock)),
                     $parts,
                     [$row],
                 );
@@ -238,17 +253,19 @@ final class ListComparison
         $has = $this->table->has(...);
         $unread = [];
         foreach ($this->rows as $part => $rows) {
-            $package = $this->table->cell($rows[0], Column::Package);
-            if ('' !== $package && '' !== $this->ours[$part]->package && null === PartWords::samePackage($this->ours[$part]->package, $package)) {
-                $unread[$package] = true;
+            $ours = $this->ours[$part]->package;
+            $package = $this->table->cell($rows[0], ListColumn::Package);
+            if ('' !== $package && '' !== $ours && null === PartWords::samePackage($ours, $package)) {
+                $unread[$package] = $package;
             }
         }
+        $unread = implode(', ', array_slice($unread, 0, 12));
 
         return array_values(array_filter([
-            $has(Column::Value) ? '' : 'It names no values: they are not compared.',
-            $has(Column::Package) ? '' : 'It names no packages: they are not compared.',
-            [] === $unread ? '' : sprintf('Packages that are not known by name were not compared: %s.', implode(', ', array_slice(array_keys($unread), 0, 12))),
-            $has(Column::Rotation) && null === $this->layout
+            $has(ListColumn::Value) ? '' : 'It names no values: they are not compared.',
+            $has(ListColumn::Package) ? '' : 'It names no packages: they are not compared.',
+            '' === $unread ? '' : sprintf('Packages that are not known by name were not compared: %s.', $unread),
+            $has(ListColumn::Rotation) && null === $this->layout
                 ? 'How parts are turned is not compared: read the netlist of the same layout first, which says where their pads lie.'
                 : '',
         ], static fn(string $note): bool => '' !== $note));
@@ -258,8 +275,14 @@ final class ListComparison
      * @param list<string> $parts
      * @param list<int> $rows
      */
-    private function add(LayoutFault $fault, Severity $severity, string $statement, array $parts, array $rows = [], string $settles = ''): void
-    {
+    private function add(
+        LayoutFault $fault,
+        Severity $severity,
+        string $statement,
+        array $parts,
+        array $rows = [],
+        string $settles = '',
+    ): void {
         $subjects = array_map(fn(string $part): string => $this->own->connections->devices[$part]->subject ?? '', $parts);
         $lines = [];
         foreach ($this->own->board->lines as $id => $line) {

@@ -16,7 +16,7 @@ final readonly class ListTable
 
     /**
      * @param list<string> $headings
-     * @param array<int, Column> $columns by place, from 0
+     * @param array<int, ListColumn> $columns by place, from 0
      * @param array<int, string> $how why each column is taken so
      * @param array<int, list<string>> $rows by their place among the rows of the file, from 1
      */
@@ -33,7 +33,7 @@ final readonly class ListTable
             $rows = ' ' === $separator ? self::byBlanks($text) : Csv::read($text, $separator);
             foreach (array_slice($rows, 0, self::DEEPEST_HEADING) as $place => $row) {
                 $known = count(array_unique(array_filter(array_map(
-                    static fn(string $heading): ?string => Column::named($heading)?->value,
+                    static fn(string $heading): ?string => ListColumn::named($heading)?->value,
                     $row,
                 ))));
                 if ($known > ($best[0] ?? 1)) {
@@ -68,12 +68,10 @@ final readonly class ListTable
         }
         [$columns, $how] = self::recognised($headings, $rows);
         foreach ($headings as $column => $heading) {
-            $wanted = Column::tryFrom($put[$heading] ?? '');
+            $wanted = ListColumn::tryFrom($put[$heading] ?? '');
             if (null !== $wanted) {
-                $columns = array_map(
-                    static fn(Column $one): Column => $one === $wanted && Column::Nothing !== $wanted ? Column::Nothing : $one,
-                    $columns,
-                );
+                // What another column said before says nothing any more.
+                $columns = array_map(static fn(ListColumn $one): ListColumn => $one === $wanted ? ListColumn::Nothing : $one, $columns);
                 $columns[$column] = $wanted;
                 $how[$column] = 'as you have put it';
             }
@@ -85,21 +83,21 @@ final readonly class ListTable
     /**
      * @param list<string> $headings
      * @param array<int, list<string>> $rows
-     * @return array{array<int, Column>, array<int, string>}
+     * @return array{array<int, ListColumn>, array<int, string>}
      */
     private static function recognised(array $headings, array $rows): array
     {
-        $columns = array_fill(0, count($headings), Column::Nothing);
+        $columns = array_fill(0, count($headings), ListColumn::Nothing);
         $how = array_fill(0, count($headings), 'its heading is not known');
         $taken = [];
         foreach ($headings as $place => $heading) {
-            $column = Column::named($heading);
+            $column = ListColumn::named($heading);
             $before = null === $column ? null : $taken[$column->value] ?? null;
             if (null === $column || (null !== $before && $column->sureness($headings[$before]) >= $column->sureness($heading))) {
                 continue;
             }
             if (null !== $before) {
-                $columns[$before] = Column::Nothing;
+                $columns[$before] = ListColumn::Nothing;
                 $how[$before] = sprintf('“%s” says the same', $heading);
             }
             $columns[$place] = $column;
@@ -107,7 +105,7 @@ final readonly class ListTable
             $taken[$column->value] = $place;
         }
         foreach ($headings as $place => $heading) {
-            $column = Column::Nothing === $columns[$place] ? self::byContent(array_column($rows, $place)) : null;
+            $column = ListColumn::Nothing === $columns[$place] ? self::byContent(array_column($rows, $place)) : null;
             if (null !== $column && !isset($taken[$column->value])) {
                 $columns[$place] = $column;
                 $how[$place] = 'by what stands in it';
@@ -123,15 +121,15 @@ final readonly class ListTable
      *
      * @param list<string> $cells
      */
-    private static function byContent(array $cells): ?Column
+    private static function byContent(array $cells): ?ListColumn
     {
         $filled = array_values(array_filter($cells, static fn(string $cell): bool => '' !== $cell));
         $all = static fn(string $pattern): bool => [] !== $filled && count((array) preg_grep($pattern, $filled)) >= 0.9 * count($filled);
 
         return match (true) {
-            $all('/^(top|bottom|t|b|f\.cu|b\.cu|toplayer|bottomlayer|front|back)$/i') => Column::Side,
-            $all('/^([A-Z]{1,3}\d{1,4})([ ,;]+[A-Z]{1,3}\d{1,4})*$/') => Column::Designator,
-            $all('/^[A-Z]{1,3}\d{1,4}[.\-:]\w+([ ,;]+[A-Z]{1,3}\d{1,4}[.\-:]\w+)*$/') => Column::PartAndPin,
+            $all('/^(top|bottom|t|b|f\.cu|b\.cu|toplayer|bottomlayer|front|back)$/i') => ListColumn::Side,
+            $all('/^([A-Z]{1,3}\d{1,4})([ ,;]+[A-Z]{1,3}\d{1,4})*$/') => ListColumn::Designator,
+            $all('/^[A-Z]{1,3}\d{1,4}[.\-:]\w+([ ,;]+[A-Z]{1,3}\d{1,4}[.\-:]\w+)*$/') => ListColumn::PartAndPin,
             default => null,
         };
     }
@@ -155,13 +153,13 @@ final readonly class ListTable
         return $rows;
     }
 
-    public function has(Column ...$columns): bool
+    public function has(ListColumn ...$columns): bool
     {
-        return [] === array_filter($columns, fn(Column $column): bool => !in_array($column, $this->columns, true));
+        return [] === array_filter($columns, fn(ListColumn $column): bool => !in_array($column, $this->columns, true));
     }
 
     /** What a row says under a column; empty where the list has none. */
-    public function cell(int $row, Column $column): string
+    public function cell(int $row, ListColumn $column): string
     {
         $place = array_search($column, $this->columns, true);
 
@@ -169,7 +167,7 @@ final readonly class ListTable
     }
 
     /** What stands over a column; empty where the list has none. */
-    public function heading(Column $column): string
+    public function heading(ListColumn $column): string
     {
         $place = array_search($column, $this->columns, true);
 
@@ -184,7 +182,7 @@ final readonly class ListTable
     public function designators(int $row): array
     {
         $all = [];
-        foreach (TableText::words($this->cell($row, Column::Designator), ',;\/') as $one) {
+        foreach (TableText::words($this->cell($row, ListColumn::Designator), ',;\/') as $one) {
             if (1 === preg_match('/^([A-Za-z]{1,3})(\d{1,4})-(?:\1)?(\d{1,4})$/', $one, $found)
                 && (int) $found[2] < (int) $found[3] && (int) $found[3] - (int) $found[2] < 500) {
                 foreach (range((int) $found[2], (int) $found[3]) as $number) {

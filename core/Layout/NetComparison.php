@@ -136,7 +136,10 @@ final class NetComparison
     private function alikePins(string $part): array
     {
         $pairs = [];
-        $ports = array_values(array_filter($this->own->ports[$part] ?? [], fn(string $port): bool => isset($this->at[$part . '.' . $port])));
+        $ports = array_values(array_filter(
+            $this->own->ports[$part] ?? [],
+            fn(string $port): bool => isset($this->at[$part . '.' . $port]),
+        ));
         foreach ($ports as $place => $one) {
             foreach (array_slice($ports, $place + 1) as $other) {
                 if ($this->own->areAlike($part, $one, $other)) {
@@ -196,7 +199,11 @@ final class NetComparison
         foreach (array_filter($elsewhere, static fn(array $pins): bool => count($pins) >= self::MANY_PINS) as $part => $pins) {
             $this->turned[$part] = true;
             $examples = array_map(
-                fn(string $pin): string => sprintf('%s lies on “%s”', $this->pad($pin), $this->own->nets[$this->picked[$this->at[$pin]][0]]->name),
+                fn(string $pin): string => sprintf(
+                    '%s lies on “%s”',
+                    $this->pad($pin),
+                    $this->own->nets[$this->picked[$this->at[$pin]][0]]->name,
+                ),
                 array_slice(array_keys($pins), 0, 3),
             );
             $this->add(

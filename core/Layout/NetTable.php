@@ -9,7 +9,8 @@ final class NetTable
 {
     public static function isOne(ListTable $table): bool
     {
-        return $table->has(Column::Net) && ($table->has(Column::Designator, Column::Pin) || $table->has(Column::PartAndPin));
+        return $table->has(ListColumn::Net)
+            && ($table->has(ListColumn::Designator, ListColumn::Pin) || $table->has(ListColumn::PartAndPin));
     }
 
     /** @throws Unreadable */
@@ -17,7 +18,7 @@ final class NetTable
     {
         $pads = [];
         foreach (array_keys($table->rows) as $row) {
-            $net = $table->cell($row, Column::Net);
+            $net = $table->cell($row, ListColumn::Net);
             foreach (self::ends($table, $row) as [$part, $pin]) {
                 $pads[] = new Pad('N/C' === strtoupper($net) ? '' : $net, $part, $pin, $row);
             }
@@ -34,13 +35,13 @@ final class NetTable
      */
     private static function ends(ListTable $table, int $row): array
     {
-        $part = $table->cell($row, Column::Designator);
-        $pin = $table->cell($row, Column::Pin);
+        $part = $table->cell($row, ListColumn::Designator);
+        $pin = $table->cell($row, ListColumn::Pin);
         if ('' !== $part && '' !== $pin) {
             return [[$part, $pin]];
         }
         $ends = [];
-        foreach (TableText::words($table->cell($row, Column::PartAndPin), ',;') as $end) {
+        foreach (TableText::words($table->cell($row, ListColumn::PartAndPin), ',;') as $end) {
             if (1 === preg_match('/^([^.:\-]+)[.:\-](.+)$/u', $end, $found)) {
                 $ends[] = [$found[1], $found[2]];
             }

@@ -46,17 +46,20 @@ final readonly class PadDistances
         $findings = [];
         $mains = $this->mainsNets();
         foreach ($layout->pads as $pad) {
-            $pin = $this->pinOf[$pad->part . ' ' . $pad->pin] ?? null;
-            if (0.0 < $pad->hole && !$pad->isPlated && '' !== $pad->net && (isset($mains[$pad->net]) || (null !== $pin && $this->isMains($pin)))) {
+            if (0.0 === $pad->hole || $pad->isPlated || '' === $pad->net) {
+                continue;
+            }
+            $pin = $this->pin($pad);
+            if (null === $pin ? isset($mains[$pad->net]) : $this->isMains($pin)) {
                 $findings[] = new LayoutFinding(
                     LayoutFault::Unplated,
                     Severity::Weak,
                     sprintf(
                         'The hole of %s is not plated: mains current would go through one face alone, and the pad comes off with the heat.',
-                        null === $pin ? 'net ' . $pad->net : $this->own->words($pin),
+                        $this->words($pad),
                     ),
                     null === $pin ? [] : [explode('.', $pin)[0]],
-                    null === $pin || !isset($this->own->netOf[$pin]) ? [] : [$this->own->nets[$this->own->netOf[$pin]]->id],
+                    array_filter([$this->own->net($pin ?? '')->id ?? ''], static fn(string $net): bool => '' !== $net),
                     rows: [$pad->line],
                     at: null === $pad->x ? null : [$pad->x, $pad->y ?? 0.0],
                 );
@@ -102,7 +105,7 @@ final readonly class PadDistances
                 continue;
             }
             $shape = new PadShape($pad->x, $pad->y, $pad->width, $pad->height, $pad->degrees);
-            $pin = $this->pinOf[$pad->part . ' ' . $pad->pin] ?? null;
+            $pin = $this->pin($pad);
             // What a pin should carry counts: that it carries something else is told as such.
             if (null === $pin ? isset($mains[$pad->net]) : $this->own->isAtMains($pin)) {
                 $live[] = [$pad, $shape];
@@ -127,37 +130,33 @@ final readonly class PadDistances
     private function pairs(array $ones, array $others, float $needed, bool $bothLive): array
     {
         $reach = max([0.0, ...array_map(static fn(array $one): float => $one[1]->reach, [...$ones, ...$others])]);
-        $cell = $needed + 2 * $reach;
-        $grid = [];
-        foreach ($others as $other) {
-            $grid[(int) floor($other[1]->x / $cell)][(int) floor($other[1]->y / $cell)][] = $other;
-        }
+        $grid = new PadGrid($others, $needed, $reach);
+        $limit = $needed - self::ROUNDING_METRES;
         $found = [];
         foreach ($ones as [$pad, $shape]) {
-            [$column, $row] = [(int) floor($shape->x / $cell), (int) floor($shape->y / $cell)];
-            for ($x = $column - 1; $x <= $column + 1; ++$x) {
-                for ($y = $row - 1; $y <= $row + 1; ++$y) {
-                    foreach ($grid[$x][$y] ?? [] as [$other, $otherShape]) {
-                        $isOne = $pad === $other || ('' !== $pad->net && $pad->net === $other->net)
-                            || ($bothLive && '' !== $pad->part && $pad->part === $other->part);
-                        if ($isOne || !$pad->face->meets($other->face)) {
-                            continue;
-                        }
-                        $apart = hypot($shape->x - $otherShape->x, $shape->y - $otherShape->y) - $shape->reach - $otherShape->reach;
-                        if ($apart >= $needed - self::ROUNDING_METRES) {
-                            continue;
-                        }
-                        $metres = $shape->distance($otherShape);
-                        $key = self::key($pad, $other);
-                        if ($metres < $needed - self::ROUNDING_METRES && $metres < ($found[$key][2] ?? INF)) {
-                            $found[$key] = [$pad, $other, $metres, $bothLive];
-                        }
-                    }
+            foreach ($grid->around($shape) as [$other, $otherShape]) {
+                $isFar = hypot($shape->x - $otherShape->x, $shape->y - $otherShape->y) - $shape->reach - $otherShape->reach >= $limit;
+                if ($isFar || !$this->mustKeepApart($pad, $other, $bothLive)) {
+                    continue;
+                }
+                $metres = $shape->distance($otherShape);
+                $key = self::key($pad, $other);
+                if ($metres < $limit && $metres < ($found[$key][2] ?? INF)) {
+                    $found[$key] = [$pad, $other, $metres, $bothLive];
                 }
             }
         }
 
         return $found;
+    }
+
+    /** Pads of one net need not, nor do contacts of one part. */
+    private function mustKeepApart(Pad $pad, Pad $other, bool $bothLive): bool
+    {
+        $isOneNet = $pad === $other || ('' !== $pad->net && $pad->net === $other->net);
+        $isOnePart = $bothLive && '' !== $pad->part && $pad->part === $other->part;
+
+        return !$isOneNet && !$isOnePart && $pad->face->meets($other->face);
     }
 
     /** Two parts that come too near to one another are one finding, however many pads they have. */
@@ -171,37 +170,22 @@ final readonly class PadDistances
 
     private function finding(Pad $one, Pad $other, float $metres, bool $bothLive): LayoutFinding
     {
-        $words = function (Pad $pad): string {
-            $pin = $this->pinOf[$pad->part . ' ' . $pad->pin] ?? null;
-
-            return null === $pin ? sprintf('%s on “%s”', '' === $pad->part ? 'a via' : $pad->part . ' ' . $pad->pin, $pad->net) : $this->own->words($pin);
-        };
-        $needed = $bothLive ? $this->barrier->basic : $this->barrier->kept;
-        $parts = array_values(array_unique(array_filter([
-            $this->match->parts[$one->part] ?? '',
-            $this->match->parts[$other->part] ?? '',
-        ], static fn(string $part): bool => '' !== $part)));
-        $nets = array_map(
-            fn(Pad $pad): string => $this->own->net($this->pinOf[$pad->part . ' ' . $pad->pin] ?? '')->id ?? '',
-            [$one, $other],
-        );
+        $parts = array_values(array_unique(array_filter(
+            [$this->match->parts[$one->part] ?? '', $this->match->parts[$other->part] ?? ''],
+            static fn(string $part): bool => '' !== $part,
+        )));
+        $nets = array_map(fn(Pad $pad): string => $this->own->net($this->pin($pad) ?? '')->id ?? '', [$one, $other]);
 
         return new LayoutFinding(
             LayoutFault::TooNear,
             $bothLive || $metres >= $this->barrier->needed ? Severity::Weak : Severity::Danger,
             sprintf(
                 'The pads of %s and %s %s%s: %s.%s',
-                $words($one),
-                $words($other),
+                $this->words($one),
+                $this->words($other),
                 0.0 === $metres ? 'touch' : sprintf('are %s apart', QuantityPrinter::rounded($metres, Unit::Metre)),
-                Face::Both === $one->face || Face::Both === $other->face ? '' : ' on one face',
-                $bothLive
-                    ? sprintf('between two nets at mains %s are wanted', QuantityPrinter::rounded($needed, Unit::Metre))
-                    : sprintf(
-                        'between mains and low voltage %s are wanted%s',
-                        QuantityPrinter::rounded($needed, Unit::Metre),
-                        $this->barrier->kept > $this->barrier->needed ? ', as you have promised' : '',
-                    ),
+                $one->isSurface() && $other->isSurface() ? ' on one face' : '',
+                $this->wanted($bothLive),
                 1 === count($parts) && $one->part === $other->part ? ' They belong to one part: smaller pads, or a slot between them.' : '',
             ),
             $parts,
@@ -209,5 +193,28 @@ final readonly class PadDistances
             rows: [$one->line, $other->line],
             at: [$one->x ?? 0.0, $one->y ?? 0.0],
         );
+    }
+
+    private function wanted(bool $bothLive): string
+    {
+        return sprintf(
+            'between %s %s are wanted%s',
+            $bothLive ? 'two nets at mains' : 'mains and low voltage',
+            QuantityPrinter::rounded($bothLive ? $this->barrier->basic : $this->barrier->kept, Unit::Metre),
+            !$bothLive && $this->barrier->kept > $this->barrier->needed ? ', as you have promised' : '',
+        );
+    }
+
+    private function pin(Pad $pad): ?string
+    {
+        return $this->pinOf[$pad->part . ' ' . $pad->pin] ?? null;
+    }
+
+    private function words(Pad $pad): string
+    {
+        $pin = $this->pin($pad);
+        $named = '' === $pad->part ? 'a via' : $pad->part . ' ' . $pad->pin;
+
+        return null === $pin ? sprintf('%s on “%s”', $named, $pad->net) : $this->own->words($pin);
     }
 }

@@ -118,7 +118,8 @@ final readonly class PadShape
      */
     private static function cross(array $one, array $other): bool
     {
-        return self::side($one, $other[0]) * self::side($one, $other[1]) < 0.0 && self::side($other, $one[0]) * self::side($other, $one[1]) < 0.0;
+        return self::side($one, $other[0]) * self::side($one, $other[1]) < 0.0
+            && self::side($other, $one[0]) * self::side($other, $one[1]) < 0.0;
     }
 
     /**

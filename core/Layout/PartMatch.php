@@ -19,7 +19,6 @@ final readonly class PartMatch
      * @param array<string, string> $pins net there by pin here, as “K11.A1”; empty for none
      * @param array<string, list<Pad>> $pads by pin here
      * @param list<string> $extra names there that are no part here
-     * @param list<string> $unknownPins “K11.COM” as it stands there, of parts that are known
      * @param list<Doubt> $doubts
      */
     private function __construct(
@@ -27,7 +26,6 @@ final readonly class PartMatch
         public array $pins,
         public array $pads,
         public array $extra,
-        public array $unknownPins,
         public array $doubts,
     ) {}
 
@@ -71,7 +69,7 @@ final readonly class PartMatch
             static fn(string $name): bool => !isset($parts[$name]) && !isset($belongs[$name]),
         ));
 
-        return new self($parts, $pins, $pads, $extra, array_map(static fn(array $one): string => $one[0] . '.' . $one[1], $unknown), $doubts);
+        return new self($parts, $pins, $pads, $extra, $doubts);
     }
 
     /**

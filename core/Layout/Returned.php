@@ -43,6 +43,7 @@ final readonly class Returned
 
             return self::sorted($kind, self::ofLayout($own, $layout, $match), $match->doubts, [
                 ...$layout->notes,
+                ...$layout->hasPlaces() ? ['Pads on no net, tracks and areas of copper are not measured.'] : [],
                 ...[] === $own->onBoard ? ['Whether a part is missing is not looked at: that it is built on one board is not stated.'] : [],
             ], $table, count($layout->pads), $own->hash(), $layout);
         }
@@ -117,8 +118,16 @@ final readonly class Returned
      * @param list<Doubt> $doubts
      * @param list<string> $notes
      */
-    private static function sorted(FileKind $kind, array $findings, array $doubts, array $notes, ?ListTable $table, int $records, string $hash, ?LayoutNetlist $layout = null): self
-    {
+    private static function sorted(
+        FileKind $kind,
+        array $findings,
+        array $doubts,
+        array $notes,
+        ?ListTable $table,
+        int $records,
+        string $hash,
+        ?LayoutNetlist $layout = null,
+    ): self {
         usort($findings, static fn(LayoutFinding $one, LayoutFinding $other): int => $one->severity->rank() <=> $other->severity->rank());
 
         return new self($kind, $findings, $doubts, $notes, $table, $records, $hash, $layout);

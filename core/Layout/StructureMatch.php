@@ -7,7 +7,8 @@ namespace IronLatch\Core\Layout;
 /**
  * Finds parts that bear another name by what they are joined to. Where the nets are known by the parts that are, a part that lies on the
  * same ones is the same. Else every part and net gets a mark that tells what hangs on it, drawn from those beside it again and again; a
- * mark that one part here and one part there has, and no other, makes them the same (colour refinement of graphs, after B. Weisfeiler and A. Leman, 1968, from memory).
+ * mark that one part here and one part there has, and no other, makes them the same (colour refinement of graphs, after B. Weisfeiler and
+ * A. Leman, 1968, from memory).
  */
 final readonly class StructureMatch
 {

@@ -9,6 +9,9 @@ final class Unreadable extends \InvalidArgumentException
 {
     public static function tooLarge(): self
     {
-        return new self(sprintf('This file has more than %d MB. Take out what is not a list or a netlist.', TableText::MOST_BYTES / 1_000_000));
+        return new self(sprintf(
+            'This file has more than %d MB. Take out what is not a list or a netlist.',
+            TableText::MOST_BYTES / 1_000_000,
+        ));
     }
 }

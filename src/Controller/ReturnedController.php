@@ -86,7 +86,11 @@ final class ReturnedController extends AbstractController
     {
         $this->files->forget($this->record($opened, $file));
 
-        return $this->redirectToRoute('board_view', ['id' => $opened->record->id(), 'view' => HandOverScreen::name()], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'board_view',
+            ['id' => $opened->record->id(), 'view' => HandOverScreen::name()],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/{file}', name: 'board_returned_file', methods: ['GET'])]

@@ -22,7 +22,11 @@ final readonly class ReturnedFiles
     /** Older files of a board make room. */
     private const MOST_FILES = 40;
 
-    public function __construct(private EntityManagerInterface $entities, private Inspections $inspections, private ClockInterface $clock) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Inspections $inspections,
+        private ClockInterface $clock,
+    ) {}
 
     /**
      * @return list<ReturnedRecord> the newest first

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Screen;
 
 use IronLatch\Core\Exchange\SetUpSheet;
-use IronLatch\Core\Layout\Column;
+use IronLatch\Core\Layout\ListColumn;
 use IronLatch\Core\Layout\Returned;
 use IronLatch\Core\Layout\Unreadable;
 use IronLatch\Entity\ReturnedRecord;
@@ -77,7 +77,7 @@ final readonly class HandOverScreen implements Screen
             'chosen' => $chosen,
             'read' => $read,
             'read_fault' => $fault,
-            'column_names' => array_column(Column::cases(), 'value'),
+            'column_names' => array_column(ListColumn::cases(), 'value'),
             'given' => '',
             'settled' => $this->returned->decisions($look->opened),
         ];

@@ -43,7 +43,10 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Record',
-            ['Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            [
+                'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange',
+                'Layout',
+            ],
         );
     }
 
@@ -59,43 +62,64 @@ final class Layers
     #[TestRule]
     public function boardKnowsNoAnalysis(): Rule
     {
-        return $this->mayNotKnow('Board', ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Board',
+            ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
     public function driveKnowsNoOtherAnalysis(): Rule
     {
-        return $this->mayNotKnow('Drive', ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Drive',
+            ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
     public function pinsKnowDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Pins', ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Pins',
+            ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
     public function powerKnowsDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Power', ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Power',
+            ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
     public function mainsStandsAlone(): Rule
     {
-        return $this->mayNotKnow('Mains', ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Mains',
+            ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
     public function controlKnowsBoardAndMainsOnly(): Rule
     {
-        return $this->mayNotKnow('Control', ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Control',
+            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
     public function wiringKnowsBoardAndDriveOnly(): Rule
     {
-        return $this->mayNotKnow('Wiring', ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Wiring',
+            ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]
@@ -107,7 +131,10 @@ final class Layers
     #[TestRule]
     public function theReckonerKnowsNoBoard(): Rule
     {
-        return $this->mayNotKnow('Reckon', ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow(
+            'Reckon',
+            ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+        );
     }
 
     #[TestRule]

@@ -139,7 +139,8 @@ final class LayoutDesk
 
             return '' === $net ? 'N/C' : $short[$net] ?? $net;
         };
-        $number = static fn(float $metres): string => (0 > round($metres / $unit) ? '-' : $plus) . sprintf('%06d', abs(round($metres / $unit)));
+        $number = static fn(float $metres): string => (0 > round($metres / $unit) ? '-' : $plus)
+            . sprintf('%06d', abs(round($metres / $unit)));
         $size = static fn(float $metres): string => sprintf('%04d', round($metres / $unit));
         foreach ($this->pads as $part => $pads) {
             foreach ($pads as $pad) {
@@ -162,7 +163,16 @@ final class LayoutDesk
             }
         }
         foreach ($this->vias as [$net, $x, $y]) {
-            $lines[] = sprintf('317%-14s   %-6s %-4s %sA00X%sY%sX%sY0000R000S3', $name($net), 'VIA', '', 'D' . $size(0.3e-3) . 'P', $number($x), $number($y), $size(0.6e-3));
+            $lines[] = sprintf(
+                '317%-14s   %-6s %-4s %sA00X%sY%sX%sY0000R000S3',
+                $name($net),
+                'VIA',
+                '',
+                'D' . $size(0.3e-3) . 'P',
+                $number($x),
+                $number($y),
+                $size(0.6e-3),
+            );
         }
         $lines[] = '999';
 

@@ -77,7 +77,10 @@ final class ReturnedTest extends BoardTestCase
         $this->taken($id, self::desk()->ipc());
         $this->store->apply($id, $opened->revision->id(), new RemoveLine('L5'));
         $page = $this->browser->request('GET', "/boards/$id/hand-over");
-        self::assertStringContainsString('Changed since: the connections are others now. It was: It agrees', $page->filter('.returned')->text());
+        self::assertStringContainsString(
+            'Changed since: the connections are others now. It was: It agrees',
+            $page->filter('.returned')->text(),
+        );
         $this->store->undo($id);
         $page = $this->browser->request('GET', "/boards/$id/hand-over");
         self::assertStringNotContainsString('Changed since', $page->filter('.returned')->text());
@@ -151,7 +154,14 @@ final class ReturnedTest extends BoardTestCase
             $this->browser->request('POST', $file . '/settle', $sent);
             self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
         }
-        foreach (['', "\0", "\xff\xfe", str_repeat('317', 5000), "net,part,pin\n1,1,1\n", "<script>alert(1)</script>,Designator,Value\nR11,R11,1\n"] as $text) {
+        foreach ([
+            '',
+            "\0",
+            "\xff\xfe",
+            str_repeat('317', 5000),
+            "net,part,pin\n1,1,1\n",
+            "<script>alert(1)</script>,Designator,Value\nR11,R11,1\n",
+        ] as $text) {
             $this->browser->request('POST', "/boards/$id/returned", ['text' => $text]);
             self::assertContains($this->browser->getResponse()->getStatusCode(), [303, 422]);
         }

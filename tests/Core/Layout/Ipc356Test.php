@@ -51,14 +51,26 @@ final class Ipc356Test extends TestCase
     {
         $through = self::THROUGH;
         yield 'pads on no net' => [str_replace('317GND  ', '317N/C  ', $through), static fn(Pad $pad): string => $pad->net, ''];
-        yield 'a via' => [str_replace('K11   -A2 ', 'VIA   -   ', $through), static fn(Pad $pad): array => [$pad->part, $pad->pin], ['', '']];
+        yield 'a via' => [
+            str_replace('K11   -A2 ', 'VIA   -   ', $through),
+            static fn(Pad $pad): array => [$pad->part, $pad->pin],
+            ['', ''],
+        ];
         yield 'without plating' => [str_replace('PA00', 'UA00', $through), static fn(Pad $pad): bool => $pad->isPlated, false];
         yield 'signs left out' => [str_replace('X+0', 'X 0', $through), static fn(Pad $pad): float => round((float) $pad->x, 6), 31.75e-3];
         yield 'the mask in column 72' => [str_replace('R090 S0', 'R090S0', $through), static fn(Pad $pad): float => $pad->degrees, 90.0];
-        yield 'a short line' => [substr($through, 0, 57), static fn(Pad $pad): array => [round((float) $pad->y, 6), $pad->width], [-9.525e-3, 0.0]];
+        yield 'a short line' => [
+            substr($through, 0, 57),
+            static fn(Pad $pad): array => [round((float) $pad->y, 6), $pad->width],
+            [-9.525e-3, 0.0],
+        ];
         yield 'no place' => [substr($through, 0, 41), static fn(Pad $pad): ?float => $pad->x, null];
         yield 'the bottom as 02' => [str_replace('A01', 'A02', self::SURFACE), static fn(Pad $pad): Face => $pad->face, Face::Bottom];
-        yield 'the bottom as the last of four layers' => [str_replace('A01', 'A04', self::SURFACE), static fn(Pad $pad): Face => $pad->face, Face::Bottom];
+        yield 'the bottom as the last of four layers' => [
+            str_replace('A01', 'A04', self::SURFACE),
+            static fn(Pad $pad): Face => $pad->face,
+            Face::Bottom,
+        ];
         yield 'a mid-point' => [substr_replace($through, 'M', 31, 1), static fn(Pad $pad): string => $pad->pin, 'A2'];
         yield 'what goes on' => ['017' . substr($through, 3), static fn(Pad $pad): string => $pad->part, 'K11'];
     }

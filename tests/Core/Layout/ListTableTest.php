@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Core\Layout;
 
-use IronLatch\Core\Layout\Column;
 use IronLatch\Core\Layout\FileKind;
+use IronLatch\Core\Layout\ListColumn;
 use IronLatch\Core\Layout\ListTable;
 use IronLatch\Core\Layout\NetTable;
 use IronLatch\Core\Layout\PartWords;
@@ -31,7 +31,8 @@ final class ListTableTest extends TestCase
         yield 'a mark of order and lines of a Mac' => ["\xEF\xBB\xBFReference,Value,Footprint,Side,Angle\rR11,470,0805,T,90\r"];
         yield 'bars' => ["Ref Des|Part Value|PCB Footprint|Mount Side|Orientation\nR11|470|0805|T|90\n"];
         yield 'columns by blanks, a preface' => [
-            "### made somewhere\n## units = mm\n# Ref     Val       Package     PosX   PosY   Rot  Side\nR11  470  0805  1.0 2.0 90  T\n## end\n",
+            "### made somewhere\n## units = mm\n# Ref     Val       Package     PosX   PosY   Rot  Side\n"
+                . "R11  470  0805  1.0 2.0 90  T\n## end\n",
         ];
         yield 'a preface of several lines' => ["Board,x\nDate,today\n\nDesignator,Value,Footprint,TB,Rotation\nR11,470,0805,T,90\n"];
         yield 'headings with units' => ["Designator,Value,Footprint,Mid X (mm),Mid Y (mm),Layer,Rotation [deg]\nR11,470,0805,1,2,T,90\n"];
@@ -48,15 +49,15 @@ final class ListTableTest extends TestCase
         $row = (int) array_key_first($table->rows);
         self::assertCount(1, $table->rows);
         self::assertSame(self::WANTED, array_map(
-            static fn(Column $column): string => $table->cell($row, $column),
-            [Column::Designator, Column::Value, Column::Package, Column::Side, Column::Rotation],
+            static fn(ListColumn $column): string => $table->cell($row, $column),
+            [ListColumn::Designator, ListColumn::Value, ListColumn::Package, ListColumn::Side, ListColumn::Rotation],
         ));
     }
 
     public function testTheSurestHeadingIsTaken(): void
     {
         $table = ListTable::read("Ref X,Ref Y,Mid X,Mid Y,Designator,Rotation\n1,2,3,4,R1,0\n");
-        self::assertSame(['3', '4'], [$table->cell(2, Column::X), $table->cell(2, Column::Y)]);
+        self::assertSame(['3', '4'], [$table->cell(2, ListColumn::X), $table->cell(2, ListColumn::Y)]);
         self::assertSame('“Mid X” says the same', $table->how[0]);
         self::assertSame(FileKind::Placement, FileKind::of($table));
     }
@@ -64,10 +65,10 @@ final class ListTableTest extends TestCase
     public function testTheMakerPutsAColumnRight(): void
     {
         $text = "Part,Description,Code\nR1,something,10k\n";
-        self::assertSame('something', ListTable::read($text)->cell(2, Column::Value));
+        self::assertSame('something', ListTable::read($text)->cell(2, ListColumn::Value));
         $put = ListTable::read($text, ['Code' => 'value']);
-        self::assertSame(['10k', 'as you have put it'], [$put->cell(2, Column::Value), $put->how[2]]);
-        self::assertSame(Column::Nothing, $put->columns[1]);
+        self::assertSame(['10k', 'as you have put it'], [$put->cell(2, ListColumn::Value), $put->how[2]]);
+        self::assertSame(ListColumn::Nothing, $put->columns[1]);
         self::assertSame(FileKind::Parts, FileKind::of($put));
     }
 

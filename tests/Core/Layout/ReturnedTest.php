@@ -108,7 +108,8 @@ final class ReturnedTest extends TestCase
         self::assertCount(1, $read->findings, implode("\n", self::said($read)));
         self::assertSame(LayoutFault::WrongWayRound, $read->findings[0]->fault);
         self::assertMatchesRegularExpression(
-            '/^U01 stands the wrong way round, or has another pad map: \d+ of its pins lie where others should\. [^.]+ lies on “[^.]+”\.$/u',
+            '/^U01 stands the wrong way round, or has another pad map: \d+ of its pins lie where others should\. '
+                . '[^.]+ lies on “[^.]+”\.$/u',
             $read->findings[0]->statement,
         );
     }
@@ -148,8 +149,8 @@ final class ReturnedTest extends TestCase
         self::pad($desk, 'U01', 'R13')->net = '';
         self::pad($desk, 'U01', 'R14')->net = 'F9';
         self::assertSame([
-            'broken, pin on another net: “Extractor fan push button” goes to U01 GPIO0 (printed 0) (R14) there, and should go to GPIO4 (printed 4) '
-                . '(R13).',
+            'broken, pin on another net: “Extractor fan push button” goes to U01 GPIO0 (printed 0) (R14) there, and should go to GPIO4 '
+                . '(printed 4) (R13).',
         ], self::said(self::read($desk)));
         // A free pin on ground is no fault, one on a rail is.
         $desk = self::desk();
@@ -280,7 +281,10 @@ final class ReturnedTest extends TestCase
 
             return in_array(LayoutFault::TooNear, array_map(
                 static fn(LayoutFinding $finding): LayoutFault => $finding->fault,
-                array_filter(self::read($desk)->findings, static fn(LayoutFinding $finding): bool => in_array('R115', $finding->parts, true)),
+                array_filter(
+                    self::read($desk)->findings,
+                    static fn(LayoutFinding $finding): bool => in_array('R115', $finding->parts, true),
+                ),
             ), true);
         };
         self::assertTrue($near(null, null));
@@ -296,8 +300,8 @@ final class ReturnedTest extends TestCase
         $text = 1 === $count ? $text : (string) preg_replace('/^(317\S+ +F01 +-1 +D\d{4})P/m', '$1U', $desk->ipc(), 1);
         $read = Returned::read(new Inspection($desk->board), $text);
         self::assertSame(
-            ['weak, mains hole without plating: The hole of F01 1 is not plated: mains current would go through one face alone, and the pad comes '
-                . 'off with the heat.'],
+            ['weak, mains hole without plating: The hole of F01 1 is not plated: mains current would go through one face alone, and the '
+                . 'pad comes off with the heat.'],
             self::said($read),
         );
         $low = (string) preg_replace('/^(317\S+ +R11 +-1 +D\d{4})P/m', '$1U', $desk->ipc(), 1);
@@ -338,7 +342,10 @@ final class ReturnedTest extends TestCase
         self::assertSame([
             'broken, another count: It counts 3 of 680, and names 1.',
             ...array_map(
-                static fn(int $number): string => sprintf('broken, another package: R%d1 has the package “0603” there, and 0805 here.', $number),
+                static fn(int $number): string => sprintf(
+                    'broken, another package: R%d1 has the package “0603” there, and 0805 here.',
+                    $number,
+                ),
                 range(1, 7),
             ),
             'broken, another value: R145 is “1k” there, and 10 kΩ here.',
@@ -361,8 +368,8 @@ final class ReturnedTest extends TestCase
         $desk->access['R11'] = '02';
         $read = Returned::read(new Inspection($board), $desk->placement());
         self::assertSame([
-            'weak, parts on both sides: R11 lies on the bottom, all other parts on the other face: the usual terms take one face alone, and no '
-                . 'assembler is stated.',
+            'weak, parts on both sides: R11 lies on the bottom, all other parts on the other face: the usual terms take one face alone, '
+                . 'and no assembler is stated.',
         ], self::said($read));
         self::assertContains(
             'How parts are turned is not compared: read the netlist of the same layout first, which says where their pads lie.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Layout;
 
 /** What a column of a list says. Headings differ from desk to desk (common practice, no source). */
-enum Column: string
+enum ListColumn: string
 {
     case Designator = 'designator';
     case Value = 'value';

@@ -67,6 +67,7 @@ final readonly class ContinuityList
                     continue;
                 }
                 $way = $this->meter->between($net->id, $ground->id);
+                $least = null === $way ? self::SHORT_OHMS : min(self::SHORT_OHMS, $way->min / 2);
                 $rows[] = new ContinuityRow(
                     self::NO_SHORT,
                     $net->name,
@@ -74,9 +75,10 @@ final readonly class ContinuityList
                     null === $way
                         ? 'rises while capacitors charge; chips and modules on the rail lower it'
                         : 'at the most ' . self::ohms($way->max) . ', lower with chips and modules on the rail',
-                    sprintf('above %s', self::ohms(null === $way ? self::SHORT_OHMS : min(self::SHORT_OHMS, $way->min / 2))),
+                    sprintf('above %s', self::ohms($least)),
                     'near 0 Ω: solder bridge, a part the wrong way round, + and − swapped at a supply. Take modules off one by one.',
                     $net->rail ?? 'board',
+                    $least,
                 );
             }
         }
@@ -117,6 +119,8 @@ final readonly class ContinuityList
                 ? 'more: a clamp on the insulation, a loose screw, a painted case. No mains before it is right.'
                 : 'open: wire on the wrong terminal, cold joint, loose crimp; a few ohms: a bad joint',
             $wire->to->subject,
+            0.0,
+            $isEarth ? self::EARTH_OHMS : self::JOINT_OHMS,
         );
     }
 
@@ -153,6 +157,9 @@ final readonly class ContinuityList
                 ? 'open: coil or joint; 0 Ω: bridge. A missing or reversed diode does not show at a meter’s current: look at its band.'
                 : 'a tenth or ten times: wrong colour band; open: not soldered; lower: a bridge, or a second way',
             $device->subject,
+            $reads->min,
+            $reads->max,
+            $reads->typ,
         );
     }
 
@@ -179,6 +186,7 @@ final readonly class ContinuityList
                     ),
                     'any reading: stop. A mains part touches low voltage: distance, a stray strand, a relay or supply that leaks.',
                     $end->subject,
+                    self::APART_OHMS,
                 );
             }
         }

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Core\Log;
+
+/** What was found at a step. */
+enum Outcome: string
+{
+    case AsItShould = 'as it should be';
+    case Off = 'not as it should be';
+    case NotMeasured = 'not measured';
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Controller;
+
+use IronLatch\Core\Exchange\BoardFileFault;
+use IronLatch\Core\Log\Log;
+use IronLatch\Core\Log\LogJson;
+use IronLatch\Core\Log\Note;
+use IronLatch\Core\Log\Outcome;
+use IronLatch\Export\ExportFile;
+use IronLatch\Export\Exports;
+use IronLatch\Log\CopyWalk;
+use IronLatch\Log\LogBook;
+use IronLatch\Log\LogForms;
+use IronLatch\Screen\BoardScreen;
+use IronLatch\Screen\LogScreen;
+use IronLatch\Storage\OpenBoard;
+use IronLatch\View\Notice;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What is put into the log of a board, and the walk of a copy into use. */
+#[Route('/boards/{id}', requirements: ['id' => '[0-9a-f-]{36}', 'copy' => 'B[1-9]\d{0,4}'])]
+final class LogController extends AbstractController
+{
+    public function __construct(
+        private readonly LogBook $book,
+        private readonly CopyWalk $walks,
+        private readonly BoardScreen $screen,
+    ) {}
+
+    /** Orders, copies and notes: a new one, or a changed one. */
+    #[Route('/log/enter', name: 'log_enter', methods: ['POST'])]
+    public function enter(Request $request, OpenBoard $opened): Response
+    {
+        $fields = $request->request;
+        $what = $fields->getString('what');
+        $id = '' === $fields->getString('of') ? null : $fields->getString('of');
+        try {
+            $forms = new LogForms($fields, $this->book->today());
+            if ('order' === $what && null === $id && !$fields->getBoolean('anyway')) {
+                $open = $this->book->of($opened)->openFaults($fields->getInt('revision'));
+                if ([] !== $open) {
+                    return $this->refused($request, $opened, new \InvalidArgumentException(sprintf(
+                        'Revision %d has an open fault of the design: %s Tick “order it anyway” if you want it all the same.',
+                        $fields->getInt('revision'),
+                        implode(' ', array_map(static fn(Note $note): string => '“' . $note->text . '”', $open)),
+                    )));
+                }
+            }
+            $log = $this->book->enter($opened, $forms->summary($what, $id), static fn(Log $log): Log => $forms->changed($log, $what, $id));
+        } catch (\InvalidArgumentException|BoardFileFault $fault) {
+            return $this->refused($request, $opened, $fault);
+        }
+        $open = 'copy' === $what ? $id ?? (string) array_key_last($log->copies) : '';
+
+        return $this->toLog($opened, $open);
+    }
+
+    #[Route('/log/remove', name: 'log_remove', methods: ['POST'])]
+    public function remove(Request $request, OpenBoard $opened): Response
+    {
+        $id = $request->request->getString('of');
+        $this->book->enter($opened, sprintf('Took out %s', mb_substr($id, 0, 8)), static fn(Log $log): Log => $log->without($id));
+
+        return $this->toLog($opened);
+    }
+
+    #[Route('/log/back', name: 'log_back', methods: ['POST'])]
+    public function takeBack(OpenBoard $opened): Response
+    {
+        $this->book->takeBack($opened);
+
+        return $this->toLog($opened);
+    }
+
+    #[Route('/log.json', name: 'log_file', methods: ['GET'])]
+    public function export(Request $request, OpenBoard $opened): Response
+    {
+        $log = $this->book->of($opened);
+        $file = new ExportFile(
+            Exports::fileName($opened->board->name . ' log', 'json'),
+            'application/json',
+            LogJson::write($request->query->getBoolean('nameless') ? $log->withoutNames() : $log),
+        );
+
+        return new Response($file->text, headers: [
+            'Content-Type' => $file->type,
+            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $file->name),
+        ]);
+    }
+
+    /** A log from a file, whole, in the place of this one; it can be taken back. */
+    #[Route('/log/import', name: 'log_import', methods: ['POST'])]
+    public function import(Request $request, OpenBoard $opened): Response
+    {
+        $file = $request->files->get('file');
+        try {
+            $log = LogJson::read($file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '');
+            $this->book->enter($opened, 'Read from a file', static fn(): Log => $log);
+        } catch (BoardFileFault $fault) {
+            return $this->refused($request, $opened, $fault);
+        }
+
+        return $this->toLog($opened);
+    }
+
+    /** One step of a copy on its way into use, at the bench. */
+    #[Route('/copies/{copy}', name: 'log_walk', methods: ['GET'])]
+    public function walk(Request $request, OpenBoard $opened, string $copy): Response
+    {
+        return $this->page($opened, $copy, $request->query->getString('step'), $request->query->getBoolean('meter', true));
+    }
+
+    #[Route('/copies/{copy}', name: 'log_found', methods: ['POST'])]
+    public function found(Request $request, OpenBoard $opened, string $copy): Response
+    {
+        $fields = $request->request;
+        $withMeter = $fields->getBoolean('meter', true);
+        $key = $fields->getString('step');
+        try {
+            $walk = $this->walks->of($opened, $copy) ?? throw $this->createNotFoundException('This copy is not in the log any more.');
+            $done = $this->walks->found($opened, $copy, $walk, $fields, $this->book->today());
+        } catch (\InvalidArgumentException $fault) {
+            return $this->page($opened, $copy, $key, $withMeter, Notice::refused($fault->getMessage()), $fields->getString('value'));
+        }
+        // What is off stays before the eyes; what is as it should be makes room for the next.
+        $next = Outcome::Off === $done ? $key : '';
+
+        return $this->redirectToRoute(
+            'log_walk',
+            ['id' => $opened->record->id(), 'copy' => $copy, ...'' === $next ? [] : ['step' => $next], ...$withMeter ? [] : ['meter' => '0']],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+
+    private function page(
+        OpenBoard $opened,
+        string $copy,
+        string $key,
+        bool $withMeter,
+        ?Notice $notice = null,
+        string $typed = '',
+    ): Response {
+        $walk = $this->walks->of($opened, $copy) ?? throw $this->createNotFoundException('This copy is not in the log any more.');
+        $step = '' === $key ? $walk->next($withMeter) : $walk->step($key);
+
+        return $this->render('log/walk.html.twig', [
+            'opened' => $opened,
+            'board' => $opened->board,
+            'id' => $copy,
+            'walk' => $walk,
+            'step' => $step,
+            'place' => false === ($place = array_search($step, $walk->steps, true)) ? 0 : $place + 1,
+            'with_meter' => $withMeter,
+            'notice' => $notice,
+            'typed' => $typed,
+        ], new Response(status: null === $notice ? 200 : Response::HTTP_UNPROCESSABLE_ENTITY));
+    }
+
+    private function refused(Request $request, OpenBoard $opened, \Throwable $fault): Response
+    {
+        return $this->screen->refusal($request, $opened, LogScreen::name(), $fault, ['sent' => $request->request->all()]);
+    }
+
+    private function toLog(OpenBoard $opened, string $open = ''): Response
+    {
+        return $this->redirectToRoute(
+            'board_view',
+            ['id' => $opened->record->id(), 'view' => LogScreen::name(), ...'' === $open ? [] : ['open' => $open]],
+            Response::HTTP_SEE_OTHER,
+        );
+    }
+}

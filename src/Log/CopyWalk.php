@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Log;
+
+use IronLatch\Board\Inspections;
+use IronLatch\Core\Log\Commissioning;
+use IronLatch\Core\Log\CommissioningStep;
+use IronLatch\Core\Log\CopyState;
+use IronLatch\Core\Log\Log;
+use IronLatch\Core\Log\Outcome;
+use IronLatch\Core\Log\Reading;
+use IronLatch\Core\Log\Walk;
+use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Review\Inspector;
+use IronLatch\Storage\BoardStore;
+use IronLatch\Storage\OpenBoard;
+use Symfony\Component\HttpFoundation\InputBag;
+
+/** The walk of a copy, by the revision that it is built after. */
+final readonly class CopyWalk
+{
+    private const MOST_AT_ONCE = 400;
+
+    public function __construct(private LogBook $book, private BoardStore $store, private Inspections $inspections) {}
+
+    /**
+     * @return list<CommissioningStep>
+     */
+    public function steps(OpenBoard $opened, int $revision): array
+    {
+        $id = $this->book->revision($opened, $revision);
+        $board = null === $id ? $opened->board : $this->store->at($opened->record, $id)->board;
+        $inspection = $this->inspections->of($board);
+
+        return Commissioning::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+    }
+
+    /** Null for a copy that is not in the log. */
+    public function of(OpenBoard $opened, string $id): ?Walk
+    {
+        $copy = $this->book->of($opened)->copies[$id] ?? null;
+
+        return null === $copy ? null : new Walk($this->steps($opened, $copy->revision), $copy);
+    }
+
+    /**
+     * Puts down what was found at a step, or at several alike.
+     *
+     * @param InputBag<bool|float|int|string> $fields
+     * @throws \InvalidArgumentException when it cannot be so
+     */
+    public function found(OpenBoard $opened, string $id, Walk $walk, InputBag $fields, string $today): Outcome
+    {
+        $keys = $fields->all()['steps'] ?? [$fields->getString('step')];
+        $steps = [];
+        foreach (array_slice(is_array($keys) ? $keys : [], 0, self::MOST_AT_ONCE) as $key) {
+            $steps[] = (is_string($key) ? $walk->step($key) : null)
+                ?? throw new \InvalidArgumentException('This step is not part of the walk any more. Go to the next.');
+        }
+        $outcome = Outcome::AsItShould;
+        $this->book->enter($opened, sprintf('%s: %s', $walk->copy->serial, self::titles($steps)), static function (Log $log) use (
+            $id,
+            $walk,
+            $steps,
+            $fields,
+            $today,
+            &$outcome,
+        ): Log {
+            $copy = $log->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
+            foreach ($steps as $step) {
+                $now = new Walk($walk->steps, $copy);
+                if ($now->isBarred($step)) {
+                    throw new \InvalidArgumentException('Mains waits: something before it is not found as it should be. See the list below.');
+                }
+                if (null !== $step->holdPoint) {
+                    $copy = $now->verified($step, $fields->getString('by'), $today);
+                    continue;
+                }
+                $reading = self::reading($step, $fields, $today);
+                $outcome = $reading->outcome;
+                $copy = $now->with($reading);
+            }
+            $isDone = CopyState::Building === $copy->state && (new Walk($walk->steps, $copy))->isCommissioned();
+
+            return $log->withCopy($isDone ? Copy::of($copy, ['state' => CopyState::Commissioned]) : $copy, $id);
+        });
+
+        return $outcome;
+    }
+
+    /**
+     * @param list<CommissioningStep> $steps
+     */
+    private static function titles(array $steps): string
+    {
+        return 1 === count($steps) ? $steps[0]->title : sprintf('%d steps', count($steps));
+    }
+
+    /**
+     * @param InputBag<bool|float|int|string> $fields
+     */
+    private static function reading(CommissioningStep $step, InputBag $fields, string $today): Reading
+    {
+        $by = trim($fields->getString('by'));
+        $note = trim($fields->getString('note'));
+        if ('measured' === $fields->getString('outcome')) {
+            return Walk::measured($step, $fields->getString('value'), $today, $by, $note);
+        }
+        $outcome = Outcome::tryFrom($fields->getString('outcome'))
+            ?? throw new \InvalidArgumentException('Say what you have found: as it should be, not so, or not measured.');
+
+        return new Reading($step->key, $outcome, '', $today, $by, $note);
+    }
+}

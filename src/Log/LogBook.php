@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Log;
+
+use Doctrine\ORM\EntityManagerInterface;
+use IronLatch\Core\Log\Log;
+use IronLatch\Core\Log\LogJson;
+use IronLatch\Entity\BoardRecord;
+use IronLatch\Entity\LogStepRecord;
+use IronLatch\Entity\RevisionRecord;
+use IronLatch\Storage\OpenBoard;
+use Psr\Clock\ClockInterface;
+
+/** The logs of the boards, entry by entry: each entry is one transaction, and can be taken back. */
+final readonly class LogBook
+{
+    /** Older entries can no longer be taken back. */
+    private const MOST_BACK = 50;
+
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock) {}
+
+    public function of(OpenBoard $opened): Log
+    {
+        $step = $this->last($opened->record);
+
+        return null === $step ? new Log() : self::read($step);
+    }
+
+    /** What was put down last; null where nothing was. */
+    public function lastEntry(OpenBoard $opened): ?string
+    {
+        return $this->last($opened->record)?->summary();
+    }
+
+    /**
+     * Puts something down. What was written beside it meanwhile stays: the change is made on the log as it stands.
+     *
+     * @param \Closure(Log): Log $change
+     * @throws \InvalidArgumentException when it cannot be so
+     */
+    public function enter(OpenBoard $opened, string $summary, \Closure $change): Log
+    {
+        return $this->entities->wrapInTransaction(function () use ($opened, $summary, $change): Log {
+            $last = $this->last($opened->record);
+            $log = $change(null === $last ? new Log() : self::read($last));
+            // Read back before it is acknowledged.
+            $json = LogJson::write($log);
+            LogJson::read($json);
+            $number = 1 + ($last?->number() ?? 0);
+            $this->entities->persist(new LogStepRecord(
+                $opened->record,
+                $number,
+                mb_substr($summary, 0, 200),
+                (string) gzdeflate($json, 6),
+                $this->clock->now(),
+            ));
+            $this->entities->createQuery(sprintf('DELETE %s s WHERE s.board = :board AND s.number < :number', LogStepRecord::class))
+                ->execute(['board' => $opened->record, 'number' => $number - self::MOST_BACK]);
+
+            return $log;
+        });
+    }
+
+    /** Takes the last entry back; false where there is none. */
+    public function takeBack(OpenBoard $opened): bool
+    {
+        return $this->entities->wrapInTransaction(function () use ($opened): bool {
+            $last = $this->last($opened->record);
+            if (null === $last) {
+                return false;
+            }
+            $this->entities->remove($last);
+
+            return true;
+        });
+    }
+
+    /** The revision of a board by its number; null where there is none. */
+    public function revision(OpenBoard $opened, int $number): ?string
+    {
+        return $this->entities->getRepository(RevisionRecord::class)
+            ->findOneBy(['board' => $opened->record, 'number' => $number])?->id();
+    }
+
+    public function today(): string
+    {
+        return $this->clock->now()->format('Y-m-d');
+    }
+
+    private function last(BoardRecord $board): ?LogStepRecord
+    {
+        return $this->entities->getRepository(LogStepRecord::class)->findOneBy(['board' => $board], ['number' => 'DESC']);
+    }
+
+    private static function read(LogStepRecord $step): Log
+    {
+        return LogJson::read((string) gzinflate($step->packed()));
+    }
+}

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Tests\Web;
+
+use IronLatch\Core\Board\Edit\Lines\RemoveLine;
+use IronLatch\Core\Log\CopyState;
+use IronLatch\Core\Log\Log;
+use IronLatch\Core\Log\LogJson;
+use IronLatch\Core\Log\Outcome;
+use IronLatch\Log\CopyWalk;
+use IronLatch\Log\LogBook;
+use IronLatch\Storage\OpenBoard;
+use IronLatch\Tests\Support\BenchDesk;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** The log of a board on the screen and in the store. */
+final class LogTest extends BoardTestCase
+{
+    private OpenBoard $opened;
+    private string $base;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->opened = $this->shelved(BenchDesk::demo('utility-room'));
+        $this->base = '/boards/' . $this->opened->record->id();
+    }
+
+    private function log(): Log
+    {
+        return self::getContainer()->get(LogBook::class)->of($this->opened);
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function enter(array $fields): void
+    {
+        $this->browser->request('POST', $this->base . '/log/enter', $fields);
+    }
+
+    private function screen(string $open = ''): Crawler
+    {
+        $page = $this->browser->request('GET', $this->base . '/log' . ('' === $open ? '' : '?open=' . $open));
+        self::assertResponseIsSuccessful();
+
+        return $page;
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function found(string $copy, array $fields): void
+    {
+        $this->browser->request('POST', $this->base . '/copies/' . $copy, $fields);
+    }
+
+    public function testAnOrderIsPutDownChangedAndTakenBack(): void
+    {
+        $this->enter([
+            'what' => 'order', 'text' => 'ten boards', 'count' => '10', 'euros' => '48,50 €', 'revision' => '1', 'ordered' => '2026-02-01',
+        ]);
+        self::assertResponseStatusCodeSame(303);
+        $page = $this->screen();
+        self::assertStringContainsString('10 × ten boards', $page->filter('.time-line')->text());
+        self::assertStringContainsString('48.50 €', $page->filter('.time-line')->text());
+        self::assertStringContainsString('While you wait', $page->filter('.time-line')->text());
+        $form = $page->filter('.time-line form')->form();
+        $form['arrived'] = '2026-02-11';
+        $this->browser->submit($form);
+        self::assertSame(['2026-02-11', 48.5], [$this->log()->orders['O1']->arrived, $this->log()->orders['O1']->euros]);
+        $this->browser->request('POST', $this->base . '/log/back');
+        self::assertSame('', $this->log()->orders['O1']->arrived);
+        $this->browser->request('POST', $this->base . '/log/back');
+        self::assertSame([], $this->log()->orders);
+        $this->browser->request('POST', $this->base . '/log/back');
+        self::assertResponseStatusCodeSame(303);
+    }
+
+    public function testWhatCannotBeIsRefusedAndStaysAsItWasTyped(): void
+    {
+        foreach ([
+            [['text' => ''], 'Say what was ordered.'],
+            [['text' => 'x', 'count' => 'many'], '“many” is no number'],
+            [['text' => 'x', 'euros' => '5 V'], 'x'],
+            [['text' => 'x', 'ordered' => '2026-02-30'], 'is no day'],
+            [['text' => 'x', 'ordered' => '2026-02-02', 'arrived' => '2026-02-01'], 'cannot arrive before'],
+        ] as [$fields, $why]) {
+            $page = $this->browser->request('POST', $this->base . '/log/enter', ['what' => 'order', ...$fields]);
+            self::assertResponseStatusCodeSame(422);
+            self::assertStringContainsString($why, $page->filter('#notice')->text() . $page->filter('#main')->html());
+            self::assertSame($fields['count'] ?? null, 'many' === ($fields['count'] ?? '') ? $page->filter('input[name=count]')->attr('value') : ($fields['count'] ?? null));
+        }
+        $this->enter(['what' => 'copy', 'serial' => 'A', 'secrets' => 'hunter2']);
+        self::assertResponseStatusCodeSame(422);
+        $this->enter(['what' => 'copy', 'serial' => 'A']);
+        $this->enter(['what' => 'copy', 'serial' => 'a']);
+        self::assertResponseStatusCodeSame(422);
+        self::assertCount(1, $this->log()->copies);
+    }
+
+    public function testACopyIsWalkedWithAWrongReadingKeptAndMended(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1', 'hours' => '2.5 h']);
+        self::assertSame(9000.0, $this->log()->copies['B1']->workSeconds);
+        $page = $this->browser->request('GET', $this->base . '/copies/B1');
+        self::assertSame('Parts', $page->filter('h2')->text());
+        $this->browser->submit($page->selectButton('As it should be')->form());
+        self::assertSame('Joints', $this->browser->followRedirect()->filter('h2')->text());
+        $this->found('B1', ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '4.7 V']);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Last: 4.7 V not as it should be', $page->filter('.card')->text());
+        self::assertStringContainsString('Another reading means: lower: a short', $page->filter('.card')->text());
+        // A number that is none is refused, and nothing is put down.
+        $this->found('B1', ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => 'about five']);
+        self::assertResponseStatusCodeSame(422);
+        $this->found('B1', ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '5.02']);
+        $values = array_map(static fn($one): string => $one->value, $this->log()->copies['B1']->readings);
+        self::assertSame(['', '4.7 V', '5.02 V'], $values);
+        self::assertStringContainsString('4.7 V not as it should be', $this->screen('B1')->filter('.chosen-copy')->text());
+    }
+
+    public function testMainsWaitsAndHoldPointsAreVerifiedByName(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
+        $page = $this->browser->request('GET', $this->base . '/copies/B1?step=mains:on');
+        self::assertStringContainsString('Mains waits.', $page->filter('.card')->text());
+        self::assertCount(0, $page->filter('.found-form'));
+        $this->found('B1', ['step' => 'mains:on', 'outcome' => 'as it should be']);
+        self::assertResponseStatusCodeSame(422);
+        $steps = self::getContainer()->get(CopyWalk::class)->steps($this->opened, 1);
+        $holds = array_values(array_filter($steps, static fn($step): bool => null !== $step->holdPoint));
+        $this->found('B1', ['step' => $holds[0]->key, 'outcome' => 'as it should be', 'by' => ' ']);
+        self::assertResponseStatusCodeSame(422);
+        foreach ($holds as $step) {
+            $this->found('B1', ['step' => $step->key, 'outcome' => 'as it should be', 'by' => 'B. Ash']);
+            self::assertResponseStatusCodeSame(303);
+        }
+        $others = array_filter($steps, static fn($step): bool => null === $step->holdPoint && !$step->phase->isLive());
+        $this->found('B1', ['steps' => array_map(static fn($step): string => $step->key, array_values($others)), 'outcome' => 'as it should be']);
+        self::assertResponseStatusCodeSame(303);
+        self::assertSame(CopyState::Building, $this->log()->copies['B1']->state);
+        foreach ($steps as $step) {
+            if ($step->phase->isLive()) {
+                $this->found('B1', ['step' => $step->key, 'outcome' => 'as it should be', 'by' => 'B. Ash']);
+                self::assertResponseStatusCodeSame(303);
+            }
+        }
+        self::assertSame(CopyState::Commissioned, $this->log()->copies['B1']->state);
+        self::assertStringContainsString('Nothing keeps it from mains.', $this->screen('B1')->filter('.chosen-copy')->text());
+        // What was verified belongs to this copy alone.
+        $this->enter(['what' => 'copy', 'serial' => 'UR-002', 'revision' => '1']);
+        self::assertSame([], $this->log()->copies['B2']->verified);
+    }
+
+    public function testAFaultOfTheDesignAsksBeforeTheNextOrder(): void
+    {
+        foreach (['A', 'B', 'C'] as $place => $serial) {
+            $this->enter(['what' => 'copy', 'serial' => $serial, 'revision' => '1']);
+            $this->found('B' . ($place + 1), ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => 0 === $place ? '5 V' : '4.7 V']);
+        }
+        $page = $this->screen();
+        self::assertStringContainsString('Wrong on 2 of 3 copies: a fault of the design.', $page->filter('.spread')->text());
+        $this->browser->submit($page->selectButton('Note it as a fault')->form());
+        self::assertStringContainsString('Rail 5 V alone: wrong on 2 of 3 copies.', $this->screen()->filter('#faults-title + ul')->text());
+        $this->enter(['what' => 'order', 'text' => 'five more', 'revision' => '1']);
+        self::assertResponseStatusCodeSame(422);
+        $this->enter(['what' => 'order', 'text' => 'five more', 'revision' => '1', 'anyway' => '1']);
+        self::assertCount(1, $this->log()->orders);
+        $this->enter(['what' => 'note', 'of' => 'N1', 'text' => 'mended', 'fault' => '1', 'revision' => '1', 'mended' => '1']);
+        $this->enter(['what' => 'order', 'text' => 'ten more', 'revision' => '1']);
+        self::assertCount(2, $this->log()->orders);
+    }
+
+    public function testWhatBringsACopyUpToDate(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
+        $this->store->apply($this->opened->record->id(), $this->opened->revision->id(), new RemoveLine('L5'));
+        $page = $this->screen('B1');
+        self::assertMatchesRegularExpression('/Wires: \d+ to take out, \d+ to move, \d+ to add/', $page->filter('.chosen-copy')->text());
+        self::assertStringContainsString('out ', $page->filter('.chosen-copy')->text());
+        $this->browser->click($page->selectLink('In order, wire by wire')->link());
+        self::assertResponseIsSuccessful();
+        // It is still walked by the revision that it is built after.
+        self::assertStringContainsString('Worktop lamp', $this->browser->request('GET', $this->base . '/copies/B1')->filter('.walk-steps')->text());
+    }
+
+    public function testItLeavesAndComesBackAsAFile(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1', 'place' => 'cellar', 'holder' => 'Ada Quill']);
+        $this->browser->request('GET', $this->base . '/log.json');
+        $whole = (string) $this->browser->getResponse()->getContent();
+        self::assertEquals($this->log(), LogJson::read($whole));
+        $this->browser->request('GET', $this->base . '/log.json?nameless=1');
+        self::assertStringNotContainsString('Ada Quill', (string) $this->browser->getResponse()->getContent());
+        $this->browser->request('POST', $this->base . '/log/remove', ['of' => 'B1']);
+        self::assertSame([], $this->log()->copies);
+        $path = (string) tempnam(sys_get_temp_dir(), 'log');
+        foreach ([substr($whole, 0, 90), '', '{"format": "iron-latch/board"}', "\xff"] as $spoilt) {
+            file_put_contents($path, $spoilt);
+            $this->browser->request('POST', $this->base . '/log/import', files: ['file' => new \Symfony\Component\HttpFoundation\File\UploadedFile($path, 'log.json', test: true)]);
+            self::assertResponseStatusCodeSame(422);
+        }
+        file_put_contents($path, $whole);
+        $this->browser->request('POST', $this->base . '/log/import', files: ['file' => new \Symfony\Component\HttpFoundation\File\UploadedFile($path, 'log.json', test: true)]);
+        self::assertResponseStatusCodeSame(303);
+        self::assertSame('cellar', $this->log()->copies['B1']->place);
+        unlink($path);
+    }
+
+    public function testOddThingsAreNoServerError(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '77']);
+        foreach ([
+            ['step' => "\0"], ['steps' => 'x'], ['steps' => [['x']]], ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => "\xff"],
+            ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '1e400 V'], [],
+        ] as $fields) {
+            $this->found('B1', $fields);
+            self::assertLessThan(500, $this->browser->getResponse()->getStatusCode(), json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '');
+        }
+        foreach (['B9', 'B0', 'x'] as $copy) {
+            $this->browser->request('GET', $this->base . '/copies/' . $copy);
+            self::assertResponseStatusCodeSame(404);
+        }
+        $this->browser->request('GET', $this->base . '/copies/B1?step=none');
+        self::assertResponseIsSuccessful();
+        self::assertNull(Outcome::tryFrom(''));
+    }
+}

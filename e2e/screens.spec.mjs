@@ -64,6 +64,7 @@ const screens = [
   'board/sheets',
   'board/compare',
   'board/hand-over',
+  'board/log',
   'board/program',
   'board/read',
   'board/revisions',
@@ -86,6 +87,8 @@ const others = [
   /^\/boards\/\{id\}\/offers$/,
   // A run is there once it was made: bench.spec.mjs scans its page; its files are no screens.
   /\/runs\/\{run\}(\.\{form\})?$/,
+  // So is a copy of a board: log.spec.mjs scans its walk.
+  /\/copies\/\{copy\}$/,
   // So is a file that came back: hand-over.spec.mjs scans it where it is shown.
   /\/returned\/\{file\}(\/places\/\{place\})?$/,
 ];

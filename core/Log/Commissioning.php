@@ -294,8 +294,8 @@ final readonly class Commissioning
         return array_map(static fn(HoldPoint $point): CommissioningStep => new CommissioningStep(
             'verify:' . $point->key(),
             Phase::Verify,
-            $point->rule->title,
             $point->verify,
+            sprintf('Look at it on this copy, and stand for it by name. Where it is not so: %s.', lcfirst($point->rule->title)),
             Tool::Competent,
             holdPoint: $point->key(),
             subject: $point->subject,

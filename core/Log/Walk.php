@@ -146,6 +146,6 @@ final readonly class Walk
         }
         $others = array_values(array_filter($this->copy->verified, static fn(Verified $one): bool => $one->point !== $step->holdPoint));
 
-        return Copy::of($this->copy, ['verified' => [...$others, new Verified($step->holdPoint, $step->does, trim($by), $at)]]);
+        return Copy::of($this->copy, ['verified' => [...$others, new Verified($step->holdPoint, $step->title, trim($by), $at)]]);
     }
 }

@@ -7,7 +7,9 @@ namespace IronLatch\Command;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BenchScriptJson;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Log\LogJson;
 use IronLatch\Demo\DemoBoards;
+use IronLatch\Demo\DemoLogs;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -24,9 +26,12 @@ final class WriteDemoCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        foreach ((new DemoBoards($this->catalogue))->all() as $file => $board) {
+        $boards = (new DemoBoards($this->catalogue))->all();
+        foreach ($boards as $file => $board) {
             file_put_contents($this->root . '/demo/' . $file . '.json', BoardJson::write($board));
         }
+        file_put_contents($this->root . '/demo/utility-room.log.json', LogJson::write(DemoLogs::utilityRoom($boards['utility-room'])));
+        file_put_contents($this->root . '/docs/format/log.schema.json', LogJson::schemaText());
         file_put_contents($this->root . '/docs/format/board.schema.json', BoardJson::schemaText());
         file_put_contents($this->root . '/docs/format/bench-script.schema.json', BenchScriptJson::schemaText());
 

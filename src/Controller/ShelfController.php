@@ -13,6 +13,7 @@ use IronLatch\Core\Catalogue\Supply;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
+use IronLatch\Log\LogBook;
 use IronLatch\Screen\BriefScreen;
 use IronLatch\Screen\LinesScreen;
 use IronLatch\Storage\BoardStore;
@@ -37,6 +38,7 @@ final class ShelfController extends AbstractController
         private readonly Catalogue $catalogue,
         private readonly UsualStart $start,
         private readonly DemoFiles $demos,
+        private readonly LogBook $book,
         private readonly ShelfCards $cards,
         private readonly ClockInterface $clock,
         #[Autowire('%kernel.project_dir%/var')]
@@ -116,7 +118,7 @@ final class ShelfController extends AbstractController
             return $this->page(Notice::refused('There is no demo of this name. Choose one from the list.'), 422);
         }
 
-        return $this->toLines($this->store->create($board, 'Opened from the demo'));
+        return $this->toLines($this->book->begin($this->store->create($board, 'Opened from the demo'), $this->demos->log($name)));
     }
 
     #[Route('/boards/{id}/copy', name: 'board_copy', methods: ['POST'])]

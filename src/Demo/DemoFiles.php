@@ -6,6 +6,8 @@ namespace IronLatch\Demo;
 
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Exchange\BoardJson;
+use IronLatch\Core\Log\Log;
+use IronLatch\Core\Log\LogJson;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /** The demo boards as files, in the order in which the shelf offers them. */
@@ -37,5 +39,13 @@ final readonly class DemoFiles
             fn(string $file): Board => BoardJson::read((string) file_get_contents($this->folder . '/' . $file . '.json')),
             array_combine(array_keys(self::NAMES), array_keys(self::NAMES)),
         );
+    }
+
+    /** The log of a demo board; null where it has none. */
+    public function log(string $name): ?Log
+    {
+        $file = $this->folder . '/' . $name . '.log.json';
+
+        return isset(self::NAMES[$name]) && is_file($file) ? LogJson::read((string) file_get_contents($file)) : null;
     }
 }

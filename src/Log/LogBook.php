@@ -63,6 +63,16 @@ final readonly class LogBook
         });
     }
 
+    /** The log that a new board comes with, where it has one. */
+    public function begin(OpenBoard $opened, ?Log $log): OpenBoard
+    {
+        if (null !== $log) {
+            $this->enter($opened, 'Came with the board', static fn(): Log => $log);
+        }
+
+        return $opened;
+    }
+
     /** Takes the last entry back; false where there is none. */
     public function takeBack(OpenBoard $opened): bool
     {

@@ -33,7 +33,7 @@ final class Layers
             'Quantity',
             [
                 'Record', 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief',
-                'Exchange', 'Layout',
+                'Exchange', 'Layout', 'Log',
             ],
         );
     }
@@ -45,7 +45,7 @@ final class Layers
             'Record',
             [
                 'Catalogue', 'Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange',
-                'Layout',
+                'Layout', 'Log',
             ],
         );
     }
@@ -55,7 +55,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Catalogue',
-            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Board', 'Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -64,7 +64,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Board',
-            ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Drive', 'Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -73,7 +73,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Drive',
-            ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Pins', 'Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -82,7 +82,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Pins',
-            ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Power', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -91,7 +91,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Power',
-            ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Pins', 'Mains', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -100,7 +100,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Mains',
-            ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Drive', 'Pins', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -109,7 +109,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Control',
-            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -118,14 +118,14 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Wiring',
-            ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Pins', 'Power', 'Mains', 'Control', 'Build', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
     #[TestRule]
     public function buildKnowsTheWiring(): Rule
     {
-        return $this->mayNotKnow('Build', ['Pins', 'Control', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow('Build', ['Pins', 'Control', 'Reckon', 'Review', 'Brief', 'Exchange', 'Layout', 'Log']);
     }
 
     #[TestRule]
@@ -133,7 +133,7 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Reckon',
-            ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout'],
+            ['Board', 'Power', 'Control', 'Wiring', 'Build', 'Review', 'Brief', 'Exchange', 'Layout', 'Log'],
         );
     }
 
@@ -146,19 +146,19 @@ final class Layers
     #[TestRule]
     public function reviewKnowsNoFiles(): Rule
     {
-        return $this->mayNotKnow('Review', ['Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow('Review', ['Brief', 'Exchange', 'Layout', 'Log']);
     }
 
     #[TestRule]
     public function briefJudgesBoardsButWritesNone(): Rule
     {
-        return $this->mayNotKnow('Brief', ['Reckon', 'Exchange', 'Layout']);
+        return $this->mayNotKnow('Brief', ['Reckon', 'Exchange', 'Layout', 'Log']);
     }
 
     #[TestRule]
     public function exchangeKnowsNothingOfDrafts(): Rule
     {
-        return $this->mayNotKnow('Exchange', ['Brief', 'Layout']);
+        return $this->mayNotKnow('Exchange', ['Brief', 'Layout', 'Log']);
     }
 
     #[TestRule]
@@ -166,14 +166,14 @@ final class Layers
     {
         return $this->mayNotKnow(
             'Program',
-            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Reckon', 'Review', 'Brief', 'Bench', 'Exchange', 'Layout'],
+            ['Drive', 'Pins', 'Power', 'Wiring', 'Build', 'Reckon', 'Review', 'Brief', 'Bench', 'Exchange', 'Layout', 'Log'],
         );
     }
 
     #[TestRule]
     public function benchKnowsNoFiles(): Rule
     {
-        return $this->mayNotKnow('Bench', ['Reckon', 'Brief', 'Exchange', 'Layout']);
+        return $this->mayNotKnow('Bench', ['Reckon', 'Brief', 'Exchange', 'Layout', 'Log']);
     }
 
     /** No analysis and no rule asks what a program would do, or what a bench has seen. */

@@ -8,7 +8,6 @@ use IronLatch\Core\Board\Edit\Lines\RemoveLine;
 use IronLatch\Core\Log\CopyState;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\LogJson;
-use IronLatch\Core\Log\Outcome;
 use IronLatch\Log\CopyWalk;
 use IronLatch\Log\LogBook;
 use IronLatch\Storage\OpenBoard;
@@ -214,7 +213,7 @@ final class LogTest extends BoardTestCase
             ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '1e400 V'], [],
         ] as $fields) {
             $this->found('B1', $fields);
-            self::assertLessThan(500, $this->browser->getResponse()->getStatusCode(), json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '');
+            self::assertLessThan(500, $this->browser->getResponse()->getStatusCode());
         }
         foreach (['B9', 'B0', 'x'] as $copy) {
             $this->browser->request('GET', $this->base . '/copies/' . $copy);
@@ -222,6 +221,5 @@ final class LogTest extends BoardTestCase
         }
         $this->browser->request('GET', $this->base . '/copies/B1?step=none');
         self::assertResponseIsSuccessful();
-        self::assertNull(Outcome::tryFrom(''));
     }
 }

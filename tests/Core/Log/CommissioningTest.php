@@ -185,7 +185,7 @@ final class CommissioningTest extends TestCase
         $walk = new Walk($steps, new BoardCopy('1', 1));
         $step = array_values(array_filter($steps, static fn(CommissioningStep $one): bool => null !== $one->holdPoint))[0];
         $copy = $walk->verified($step, ' Ada Quill ', '2026-03-14');
-        self::assertSame([$step->holdPoint, $step->does, 'Ada Quill'], [
+        self::assertSame([$step->holdPoint, $step->title, 'Ada Quill'], [
             $copy->verified[0]->point, $copy->verified[0]->words, $copy->verified[0]->by,
         ]);
         self::assertCount(1, (new Walk($steps, $copy))->verified($step, 'B. Ash', '')->verified);

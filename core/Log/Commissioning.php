@@ -118,7 +118,7 @@ final readonly class Commissioning
             sprintf('%s and %s', $row->from, $row->to),
             sprintf('%s: %s; %s', ucfirst($row->step), $row->expected, $row->limit),
             Tool::Meter,
-            $isMeasured ? new Expected(Unit::Ohm, $row->leastOhms, $row->mostOhms, $row->typicalOhms, $row->limit) : null,
+            $isMeasured ? new Expected(Unit::Ohm, $row->leastOhms, $row->mostOhms, $row->typicalOhms) : null,
             $row->means,
             subject: $row->subject,
             barsMains: Phase::Insulation === $phase,

@@ -25,7 +25,7 @@ use IronLatch\Core\Review\Inspector;
 final class DemoLogs
 {
     /** How the three copies differ from the typical one, as a share of the way to the limit. */
-    private const DIFFERENCES = [0.15, -0.3, 0.4];
+    private const DIFFERENCES = [0.15, -0.1, 0.3];
 
     public static function utilityRoom(Board $board): Log
     {

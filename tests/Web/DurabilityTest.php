@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IronLatch\Tests\Web;
 
+use IronLatch\Core\Log\LogJson;
+use IronLatch\Core\Log\Note;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -29,7 +31,7 @@ final class DurabilityTest extends TestCase
 
     public function testKillingTheServerLosesNoAcknowledgedEdit(): void
     {
-        $acknowledged = 0;
+        $acknowledged = $noted = 0;
         $board = $this->database()->querySingle("SELECT id FROM board WHERE name = 'Utility room board'");
         self::assertIsString($board);
         for ($round = 0; $round < 3; ++$round) {
@@ -60,6 +62,7 @@ final class DurabilityTest extends TestCase
             foreach ($writers as $process) {
                 $process->wait();
                 $acknowledged += substr_count($process->getOutput(), 'ok');
+                $noted += substr_count($process->getOutput(), 'noted');
             }
             $server->wait();
         }
@@ -72,6 +75,15 @@ final class DurabilityTest extends TestCase
             $kept,
             'At most the edit under way of each writer may have been kept without its answer.',
         );
+        $packed = $database->querySingle("SELECT packed FROM log_step WHERE board_id = '$board' ORDER BY number DESC LIMIT 1");
+        self::assertIsString($packed);
+        $notes = preg_grep('/^Note \d[ab] \d+$/', array_map(
+            static fn(Note $note): string => $note->text,
+            LogJson::read((string) gzinflate($packed))->notes,
+        ));
+        self::assertGreaterThanOrEqual(6, $noted);
+        self::assertGreaterThanOrEqual($noted, count((array) $notes));
+        self::assertLessThanOrEqual($noted + 6, count((array) $notes));
         self::assertSame('ok', $database->querySingle('PRAGMA integrity_check'));
         self::assertNull($database->querySingle('PRAGMA foreign_key_check'));
         self::assertSame(

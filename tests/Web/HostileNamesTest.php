@@ -55,6 +55,8 @@ final class HostileNamesTest extends BoardTestCase
                 str_ends_with($address, '.env') => $this->isKeysAndValues($this->page()),
                 str_ends_with($address, '.json') => json_decode($this->page(), flags: JSON_THROW_ON_ERROR),
                 str_contains($type, 'csv') => $this->isTable($this->page(), $address),
+                // What is told to be plain text, and not guessed at, runs nothing.
+                str_starts_with($type, 'text/plain') => self::assertResponseHeaderSame('X-Content-Type-Options', 'nosniff', $address),
                 default => self::assertCount(0, (new Crawler($this->page()))->filter('script:not([src]), [onclick], [onload]'), $address),
             };
             $disposition = (string) $this->browser->getResponse()->headers->get('Content-Disposition');

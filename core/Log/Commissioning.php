@@ -25,6 +25,9 @@ use IronLatch\Core\Wiring\NetKind;
  */
 final readonly class Commissioning
 {
+    /** The step at which every wire is laid. */
+    public const WIRES = 'look:wires';
+
     private const MEGOHM = 1e6;
     /** A bench supply is set to so many times the greatest current. */
     private const LIMIT = 1.2;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Core\Log;
 
+use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Control\ServiceCosts;
 use IronLatch\Core\Review\Inspection;
 
@@ -19,6 +20,7 @@ final readonly class Ownership
      * @param float $partsEuros of one copy, by the price list
      * @param int $unpricedParts parts without a price
      * @param ?float $yearlyEuros services
+     * @param array<string, float> $lineEuros parts of one copy that each line takes by itself
      */
     private function __construct(
         public float $orderedEuros,
@@ -27,6 +29,7 @@ final readonly class Ownership
         public float $partsEuros,
         public int $unpricedParts,
         public ?float $yearlyEuros,
+        public array $lineEuros,
     ) {}
 
     public static function of(Inspection $inspection, Log $log): self
@@ -41,6 +44,10 @@ final readonly class Ownership
             $list->knownEuros(),
             $list->unpriced(),
             ServiceCosts::yearly($inspection->board)?->value,
+            array_map(
+                static fn(PartsList $one): float => $one->knownEuros(),
+                PartsList::byLine($inspection->board, $inspection->connections(), $inspection->prices),
+            ),
         );
     }
 

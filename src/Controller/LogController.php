@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Controller;
 
 use IronLatch\Core\Exchange\BoardFileFault;
+use IronLatch\Core\Log\Commissioning;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\LogJson;
 use IronLatch\Core\Log\Note;
@@ -140,6 +141,25 @@ final class LogController extends AbstractController
         );
     }
 
+    /** Wires that are laid on a copy. */
+    #[Route('/copies/{copy}/wires', name: 'log_wires', methods: ['POST'])]
+    public function wires(Request $request, OpenBoard $opened, string $copy): Response
+    {
+        $sent = $request->request->all()['wires'] ?? [];
+        try {
+            $this->walks->tick(
+                $opened,
+                $copy,
+                array_values(array_filter(is_array($sent) ? $sent : [], is_string(...))),
+                $this->book->today(),
+            );
+        } catch (\InvalidArgumentException $fault) {
+            return $this->page($opened, $copy, Commissioning::WIRES, true, Notice::refused($fault->getMessage()));
+        }
+
+        return $this->redirectToRoute('log_walk', ['id' => $opened->record->id(), 'copy' => $copy], Response::HTTP_SEE_OTHER);
+    }
+
     private function page(
         OpenBoard $opened,
         string $copy,
@@ -158,6 +178,7 @@ final class LogController extends AbstractController
             'walk' => $walk,
             'step' => $step,
             'place' => false === ($place = array_search($step, $walk->steps, true)) ? 0 : $place + 1,
+            'wires' => Commissioning::WIRES === $step?->key ? $this->walks->wires($opened, $walk->copy->revision) : [],
             'with_meter' => $withMeter,
             'notice' => $notice,
             'typed' => $typed,

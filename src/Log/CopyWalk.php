@@ -13,7 +13,9 @@ use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\Reading;
 use IronLatch\Core\Log\Walk;
 use IronLatch\Core\Record\Copy;
+use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Wiring\Listing\WiringList;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -30,11 +32,61 @@ final readonly class CopyWalk
      */
     public function steps(OpenBoard $opened, int $revision): array
     {
-        $id = $this->book->revision($opened, $revision);
-        $board = null === $id ? $opened->board : $this->store->at($opened->record, $id)->board;
-        $inspection = $this->inspections->of($board);
+        $inspection = $this->inspection($opened, $revision);
 
         return Commissioning::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+    }
+
+    private function inspection(OpenBoard $opened, int $revision): Inspection
+    {
+        $id = $this->book->revision($opened, $revision);
+
+        return $this->inspections->of(null === $id ? $opened->board : $this->store->at($opened->record, $id)->board);
+    }
+
+    /**
+     * The wires of a revision in the order in which they are laid.
+     *
+     * @return array<string, string> both ends in words, by number
+     */
+    public function wires(OpenBoard $opened, int $revision): array
+    {
+        $connections = $this->inspection($opened, $revision)->connections();
+        $wires = [];
+        foreach (WiringList::of($connections) as $group) {
+            foreach ($group as $wire) {
+                if (!$wire->onBoard) {
+                    $wires[$wire->number] = sprintf('%s to %s', $connections->words($wire->from), $connections->words($wire->to));
+                }
+            }
+        }
+
+        return $wires;
+    }
+
+    /**
+     * Ticks the wires that are laid; all of them make the step of the wires done.
+     *
+     * @param list<string> $numbers
+     */
+    public function tick(OpenBoard $opened, string $id, array $numbers, string $today): void
+    {
+        $copy = $this->book->of($opened)->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
+        $wires = $this->wires($opened, $copy->revision);
+        $laid = array_values(array_intersect(array_map(strval(...), array_keys($wires)), $numbers));
+        $this->book->enter(
+            $opened,
+            sprintf('%s: %d of %d wires laid', $copy->serial, count($laid), count($wires)),
+            static function (Log $log) use ($id, $laid, $wires, $today): Log {
+                $copy = $log->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
+                $readings = $copy->readings;
+                if (count($laid) === count($wires) && Outcome::AsItShould !== $copy->last(Commissioning::WIRES)?->outcome) {
+                    $readings[] = new Reading(Commissioning::WIRES, Outcome::AsItShould, '', $today);
+                }
+
+                return $log->withCopy(Copy::of($copy, ['ticked' => $laid, 'readings' => $readings]), $id);
+            },
+        );
     }
 
     /** Null for a copy that is not in the log. */

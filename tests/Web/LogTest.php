@@ -150,6 +150,20 @@ final class LogTest extends BoardTestCase
         self::assertSame([], $this->log()->copies['B2']->verified);
     }
 
+    public function testWiresAreTickedPerCopy(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
+        $page = $this->browser->request('GET', $this->base . '/copies/B1?step=look:wires');
+        $all = $page->filter('input[name="wires[]"]')->each(static fn(Crawler $box): string => (string) $box->attr('value'));
+        self::assertGreaterThan(50, count($all));
+        $this->browser->request('POST', $this->base . '/copies/B1/wires', ['wires' => [$all[0], $all[1], 'none']]);
+        self::assertSame([$all[0], $all[1]], $this->log()->copies['B1']->ticked);
+        self::assertNull($this->log()->copies['B1']->last('look:wires'));
+        self::assertCount(2, $this->browser->request('GET', $this->base . '/copies/B1?step=look:wires')->filter('input[checked]'));
+        $this->browser->request('POST', $this->base . '/copies/B1/wires', ['wires' => $all]);
+        self::assertSame('as it should be', $this->log()->copies['B1']->last('look:wires')?->outcome->value);
+    }
+
     public function testAFaultOfTheDesignAsksBeforeTheNextOrder(): void
     {
         foreach (['A', 'B', 'C'] as $place => $serial) {

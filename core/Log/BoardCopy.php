@@ -19,7 +19,7 @@ final readonly class BoardCopy
      * @param string $program what its program says of itself when it starts
      * @param string $secrets which set of secrets it has, as “set 2”; never a secret
      * @param ?float $workSeconds that were spent on it
-     * @param list<Reading> $readings the oldest first
+     * @param list<StepReading> $readings the oldest first
      * @param list<Verified> $verified
      * @param list<string> $ticked numbers of wires that are laid
      */
@@ -35,7 +35,7 @@ final readonly class BoardCopy
         public string $begun = '',
         #[Measured(Unit::Second, least: 0.0, most: 3.6e7)]
         public ?float $workSeconds = null,
-        #[ListOf(Reading::class)]
+        #[ListOf(StepReading::class)]
         public array $readings = [],
         #[ListOf(Verified::class)]
         public array $verified = [],
@@ -55,7 +55,7 @@ final readonly class BoardCopy
     }
 
     /** The last that was found at a step; null where nothing was. */
-    public function last(string $step): ?Reading
+    public function last(string $step): ?StepReading
     {
         foreach (array_reverse($this->readings) as $reading) {
             if ($reading->step === $step) {

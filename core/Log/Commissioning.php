@@ -64,7 +64,10 @@ final readonly class Commissioning
         $looks = [
             'parts' => ['Parts', 'Compare each part with the parts list: print, value, rating, and which way round it stands.'],
             'joints' => ['Joints', 'Look at every joint with a lens: no bridge, no hair, no cold joint; screws hold, nothing moves.'],
-            'apart' => ['Mains apart', 'Mains and low-voltage wires run apart, each bundle tied beside its terminals; earth is the longest.'],
+            'apart' => [
+                'Mains apart',
+                'Mains and low-voltage wires run apart, each bundle tied beside its terminals; earth is the longest.',
+            ],
             ...BuildForm::Perforated === $form ? ['pads' => ['Pads', 'The pads between mains and everything else are taken off.']] : [],
             ...true === $form?->isEtched() ? ['rows' => ['Controller', 'The controller sits in its sockets the way that is marked.']] : [],
             'wires' => ['Wires', 'Every wire of the wiring list is laid, and bears its number at both ends.'],
@@ -234,10 +237,13 @@ final readonly class Commissioning
             'coil:' . $id,
             Phase::LowVoltage,
             sprintf('“%s” by hand command', $name),
-            null === $coil ? 'Switch it on and off: it clicks both times.' : 'Switch it on: it clicks. Measure across the coil, then off: it clicks.',
+            null === $coil
+                ? 'Switch it on and off: it clicks both times.'
+                : 'Switch it on: it clicks. Measure across the coil, then off: it clicks.',
             null === $coil ? Tool::Eyes : Tool::Meter,
             $coil,
-            'no click: coil, joint, wrong pin; click without voltage: another relay; low: transistor the wrong way round, resistor too large',
+            'no click: coil, joint, wrong pin; click without voltage: another relay; low: transistor the wrong way round, resistor too '
+                . 'large',
             subject: $id,
             barsMains: true,
         )];
@@ -263,16 +269,24 @@ final readonly class Commissioning
                 subject: $id,
             );
         }
-        $cycles = sprintf('Cut and give the low voltage %d times, 0.3 s to 10 s apart: no relay twitches, no line comes on by itself.', self::CYCLES);
+        $cycles = sprintf(
+            'Cut and give the low voltage %d times, 0.3 s to 10 s apart: no relay twitches, no line comes on by itself.',
+            self::CYCLES,
+        );
         $steps[] = $step(
             'resets',
             'Resets while all switch',
-            'Radio on, all lines on and off for five minutes; then read the program’s own counter of resets. A meter misses dips of milliseconds.',
+            'Radio on, all lines on and off for five minutes; then read the program’s own counter of resets. A meter misses dips of '
+                . 'milliseconds.',
             new Expected(Unit::Ratio, 0.0, 0.0, 0.0, 'no reset'),
             'more: the rail dips, a capacitor is missing, a relay disturbs',
         );
         $steps[] = $step('cycles', 'Power cycles', $cycles);
-        $steps[] = $step('switches', 'Switches with the network off', 'Network and broker off: every switch, button, key and sensor does what it should.');
+        $steps[] = $step(
+            'switches',
+            'Switches with the network off',
+            'Network and broker off: every switch, button, key and sensor does what it should.',
+        );
         foreach ($board->lines as $id => $line) {
             $restore = $line->safety?->restore?->value;
             if ($restore instanceof RestorePolicy) {
@@ -313,7 +327,8 @@ final readonly class Commissioning
             'mains:on',
             Phase::Mains,
             'Mains on',
-            'A residual-current device before all of it; cover shut; every line off. Switch on and wait a minute: nothing is heard or smelt.',
+            'A residual-current device before all of it; cover shut; every line off. Switch on and wait a minute: nothing is heard or '
+                . 'smelt.',
             Tool::Competent,
         )];
         foreach (array_intersect_key($this->inspection->board->lines, $this->atMains()) as $id => $line) {
@@ -321,7 +336,8 @@ final readonly class Commissioning
                 'mains:' . $id,
                 Phase::Mains,
                 sprintf('“%s” with a test lamp', $line->name),
-                'A lamp at the outlet instead of the appliance, where it bears one: on, off, by each of its switches; then the appliance itself.',
+                'A lamp at the outlet instead of the appliance, where it bears one: on, off, by each of its switches; then the appliance '
+                    . 'itself.',
                 Tool::Competent,
                 subject: $id,
             );

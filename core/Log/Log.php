@@ -105,7 +105,10 @@ final readonly class Log
                 'place' => '',
                 'holder' => '',
                 'secrets' => '',
-                'readings' => array_map(static fn(Reading $one): Reading => Copy::of($one, ['by' => '', 'note' => '']), $copy->readings),
+                'readings' => array_map(
+                    static fn(StepReading $one): StepReading => Copy::of($one, ['by' => '', 'note' => '']),
+                    $copy->readings,
+                ),
                 'verified' => array_map(static fn(Verified $one): Verified => Copy::of($one, ['by' => 'not told']), $copy->verified),
             ]), $this->copies),
             'notes' => array_map(static fn(Note $note): Note => Copy::of($note, [

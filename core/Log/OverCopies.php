@@ -44,7 +44,11 @@ final readonly class OverCopies
                     $values[$id] = $value;
                 }
                 // What was wrong once and mended is still a sign.
-                if ([] !== array_filter($copy->readings, static fn(Reading $one): bool => $one->step === $step->key && Outcome::Off === $one->outcome)) {
+                $wrong = array_filter(
+                    $copy->readings,
+                    static fn(StepReading $one): bool => $one->step === $step->key && Outcome::Off === $one->outcome,
+                );
+                if ([] !== $wrong) {
                     $off[] = $id;
                 }
             }
@@ -73,7 +77,8 @@ final readonly class OverCopies
             $others = array_values(array_diff_key($this->values, [$id => 0]));
             $middle = self::middle($others);
             $spread = self::middle(array_map(static fn(float $one): float => abs($one - $middle), $others));
-            $band = is_finite($this->step->expected->most ?? INF) ? ($this->step->expected->most ?? 0.0) - ($this->step->expected->least ?? 0.0) : abs($middle);
+            $most = $this->step->expected->most ?? INF;
+            $band = is_finite($most) ? $most - ($this->step->expected->least ?? 0.0) : abs($middle);
             $ratio = abs($value - $middle) / max($spread, self::SAME * $band, 1e-12);
             if ($ratio > self::FAR) {
                 $far[$id] = $ratio;

@@ -94,9 +94,10 @@ final readonly class Walk
      *
      * @throws \InvalidArgumentException when it is no number of that unit, or nothing is measured at this step
      */
-    public static function measured(CommissioningStep $step, string $text, string $at, string $by = '', string $note = ''): Reading
+    public static function measured(CommissioningStep $step, string $text, string $at, string $by = '', string $note = ''): StepReading
     {
-        $expected = $step->expected ?? throw new \InvalidArgumentException('Nothing is measured at this step: say whether it is as it should be.');
+        $expected = $step->expected
+            ?? throw new \InvalidArgumentException('Nothing is measured at this step: say whether it is as it should be.');
         try {
             $value = Unit::Ratio === $expected->unit && ctype_digit(trim($text))
                 ? (float) trim($text)
@@ -105,7 +106,7 @@ final readonly class Walk
             throw new \InvalidArgumentException($fault->getMessage(), previous: $fault);
         }
 
-        return new Reading(
+        return new StepReading(
             $step->key,
             $expected->holds($value) ? Outcome::AsItShould : Outcome::Off,
             QuantityPrinter::written($value, $expected->unit),
@@ -116,7 +117,7 @@ final readonly class Walk
     }
 
     /** The value of a reading in SI; null where it has none, or none that this step reads. */
-    public static function value(CommissioningStep $step, Reading $reading): ?float
+    public static function value(CommissioningStep $step, StepReading $reading): ?float
     {
         if (null === $step->expected || '' === $reading->value) {
             return null;
@@ -129,7 +130,7 @@ final readonly class Walk
     }
 
     /** The copy with one more reading. */
-    public function with(Reading $reading): BoardCopy
+    public function with(StepReading $reading): BoardCopy
     {
         return Copy::of($this->copy, ['readings' => [...$this->copy->readings, $reading]]);
     }

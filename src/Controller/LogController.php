@@ -136,7 +136,12 @@ final class LogController extends AbstractController
 
         return $this->redirectToRoute(
             'log_walk',
-            ['id' => $opened->record->id(), 'copy' => $copy, ...'' === $next ? [] : ['step' => $next], ...$withMeter ? [] : ['meter' => '0']],
+            [
+                'id' => $opened->record->id(),
+                'copy' => $copy,
+                ...'' === $next ? [] : ['step' => $next],
+                ...$withMeter ? [] : ['meter' => '0'],
+            ],
             Response::HTTP_SEE_OTHER,
         );
     }

@@ -15,7 +15,7 @@ use IronLatch\Core\Log\Note;
 use IronLatch\Core\Log\Order;
 use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\Phase;
-use IronLatch\Core\Log\Reading;
+use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Walk;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Review\Inspection;
@@ -32,7 +32,18 @@ final class DemoLogs
         $inspection = new Inspection($board);
         $steps = Commissioning::of($inspection, Inspector::withRuleBook()->inspect($inspection));
         $copy = static fn(string $serial, CopyState $state, string $secrets, string $place, string $holder, ?float $hours): BoardCopy
-            => new BoardCopy($serial, 1, BuildForm::CarrierBoard, 'Utility room board, revision 1', $secrets, $place, $state, $holder, '2026-02-21', $hours);
+            => new BoardCopy(
+                $serial,
+                1,
+                BuildForm::CarrierBoard,
+                'Utility room board, revision 1',
+                $secrets,
+                $place,
+                $state,
+                $holder,
+                '2026-02-21',
+                $hours,
+            );
         $first = self::walked($copy('UR-001', CopyState::InUse, 'set 1', 'utility room', '', 21_600.0), $steps, 0, Phase::Load);
         $second = $copy('UR-002', CopyState::GivenAway, 'set 2', '', 'a neighbour', 25_200.0);
         $coil = array_values(array_filter($steps, static fn(CommissioningStep $step): bool => 'coil:A3' === $step->key))[0];
@@ -64,7 +75,9 @@ final class DemoLogs
             $walk = new Walk($steps, $copy);
             $copy = match (true) {
                 null !== $step->holdPoint => $walk->verified($step, 'R. Alder', '2026-03-01'),
-                null === ($text = self::read($step, $which)) => $walk->with(new Reading($step->key, Outcome::AsItShould, '', '2026-02-28')),
+                null === ($text = self::read($step, $which)) => $walk->with(
+                    new StepReading($step->key, Outcome::AsItShould, '', '2026-02-28'),
+                ),
                 default => $walk->with(Walk::measured($step, $text, '2026-02-28')),
             };
         }

@@ -10,7 +10,7 @@ use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\Outcome;
-use IronLatch\Core\Log\Reading;
+use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Walk;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
@@ -81,7 +81,7 @@ final readonly class CopyWalk
                 $copy = $log->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
                 $readings = $copy->readings;
                 if (count($laid) === count($wires) && Outcome::AsItShould !== $copy->last(Commissioning::WIRES)?->outcome) {
-                    $readings[] = new Reading(Commissioning::WIRES, Outcome::AsItShould, '', $today);
+                    $readings[] = new StepReading(Commissioning::WIRES, Outcome::AsItShould, '', $today);
                 }
 
                 return $log->withCopy(Copy::of($copy, ['ticked' => $laid, 'readings' => $readings]), $id);
@@ -124,7 +124,9 @@ final readonly class CopyWalk
             foreach ($steps as $step) {
                 $now = new Walk($walk->steps, $copy);
                 if ($now->isBarred($step)) {
-                    throw new \InvalidArgumentException('Mains waits: something before it is not found as it should be. See the list below.');
+                    throw new \InvalidArgumentException(
+                        'Mains waits: something before it is not found as it should be. See the list below.',
+                    );
                 }
                 if (null !== $step->holdPoint) {
                     $copy = $now->verified($step, $fields->getString('by'), $today);
@@ -153,7 +155,7 @@ final readonly class CopyWalk
     /**
      * @param InputBag<bool|float|int|string> $fields
      */
-    private static function reading(CommissioningStep $step, InputBag $fields, string $today): Reading
+    private static function reading(CommissioningStep $step, InputBag $fields, string $today): StepReading
     {
         $by = trim($fields->getString('by'));
         $note = trim($fields->getString('note'));
@@ -163,6 +165,6 @@ final readonly class CopyWalk
         $outcome = Outcome::tryFrom($fields->getString('outcome'))
             ?? throw new \InvalidArgumentException('Say what you have found: as it should be, not so, or not measured.');
 
-        return new Reading($step->key, $outcome, '', $today, $by, $note);
+        return new StepReading($step->key, $outcome, '', $today, $by, $note);
     }
 }

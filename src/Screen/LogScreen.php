@@ -45,7 +45,10 @@ final readonly class LogScreen implements Screen
             'log' => $log,
             'walks' => $walks,
             'orders' => self::orders($log),
-            'late' => array_filter($log->orders, fn(Order $order): bool => $order->isOpen() && '' !== $order->expected && $order->expected < $this->book->today()),
+            'late' => array_filter(
+                $log->orders,
+                fn(Order $order): bool => $order->isOpen() && '' !== $order->expected && $order->expected < $this->book->today(),
+            ),
             'chosen_id' => null === $chosen ? '' : $look->open,
             'chosen' => $chosen,
             'up_to_date' => null === $chosen ? null : $this->upToDate($look, $chosen->revision),
@@ -91,7 +94,10 @@ final readonly class LogScreen implements Screen
     private static function orders(Log $log): array
     {
         $orders = $log->orders;
-        uasort($orders, static fn(Order $one, Order $other): int => [$other->isOpen(), $other->ordered] <=> [$one->isOpen(), $one->ordered]);
+        uasort(
+            $orders,
+            static fn(Order $one, Order $other): int => [$other->isOpen(), $other->ordered] <=> [$one->isOpen(), $one->ordered],
+        );
 
         return $orders;
     }

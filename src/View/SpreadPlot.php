@@ -30,6 +30,10 @@ final readonly class SpreadPlot
         $width = max($high - $low, 1e-12);
         $place = static fn(float $value): float => self::BEYOND / 2 + (1 - self::BEYOND) * ($value - $low) / $width;
 
-        return new self($over, [$place($expected->least), is_finite($expected->most) ? $place($most) : 1.0], array_map($place, $over->values));
+        return new self(
+            $over,
+            [$place($expected->least), is_finite($expected->most) ? $place($most) : 1.0],
+            array_map($place, $over->values),
+        );
     }
 }

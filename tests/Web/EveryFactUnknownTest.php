@@ -34,7 +34,7 @@ final class EveryFactUnknownTest extends BoardTestCase
         $known = ['board', ...array_keys(EveryAddress::of($board, TestBoards::inspect($board)))];
         $routes = [];
         foreach (self::getContainer()->get(RouterInterface::class)->getRouteCollection() as $name => $route) {
-            // A run of the bench, a file that came back and a copy are there only once somebody has made them: their own tests look at those.
+            // A run, a file that came back and a copy are there only once somebody has made them: their own tests look at those.
             $isOfOne = 1 === preg_match('/\{(run|file|copy)\}/', $route->getPath());
             if (!$isOfOne && str_starts_with($route->getPath(), '/boards/{id}') && in_array('GET', $route->getMethods(), true)) {
                 $routes[] = $name;

@@ -13,6 +13,7 @@ use IronLatch\Log\LogBook;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\Tests\Support\BenchDesk;
 use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** The log of a board on the screen and in the store. */
 final class LogTest extends BoardTestCase
@@ -52,6 +53,11 @@ final class LogTest extends BoardTestCase
         $this->browser->request('POST', $this->base . '/copies/' . $copy, $fields);
     }
 
+    private function import(string $path): void
+    {
+        $this->browser->request('POST', $this->base . '/log/import', files: ['file' => new UploadedFile($path, 'log.json', test: true)]);
+    }
+
     public function testAnOrderIsPutDownChangedAndTakenBack(): void
     {
         $this->enter([
@@ -86,7 +92,8 @@ final class LogTest extends BoardTestCase
             $page = $this->browser->request('POST', $this->base . '/log/enter', ['what' => 'order', ...$fields]);
             self::assertResponseStatusCodeSame(422);
             self::assertStringContainsString($why, $page->filter('#notice')->text() . $page->filter('#main')->html());
-            self::assertSame($fields['count'] ?? null, 'many' === ($fields['count'] ?? '') ? $page->filter('input[name=count]')->attr('value') : ($fields['count'] ?? null));
+            $typed = $page->filter('details[open] input[name=count]');
+            self::assertSame($fields['count'] ?? '1', $typed->attr('value'));
         }
         $this->enter(['what' => 'copy', 'serial' => 'A', 'secrets' => 'hunter2']);
         self::assertResponseStatusCodeSame(422);
@@ -134,7 +141,8 @@ final class LogTest extends BoardTestCase
             self::assertResponseStatusCodeSame(303);
         }
         $others = array_filter($steps, static fn($step): bool => null === $step->holdPoint && !$step->phase->isLive());
-        $this->found('B1', ['steps' => array_map(static fn($step): string => $step->key, array_values($others)), 'outcome' => 'as it should be']);
+        $keys = array_map(static fn($step): string => $step->key, array_values($others));
+        $this->found('B1', ['steps' => $keys, 'outcome' => 'as it should be']);
         self::assertResponseStatusCodeSame(303);
         self::assertSame(CopyState::Building, $this->log()->copies['B1']->state);
         foreach ($steps as $step) {
@@ -193,7 +201,8 @@ final class LogTest extends BoardTestCase
         $this->browser->click($page->selectLink('In order, wire by wire')->link());
         self::assertResponseIsSuccessful();
         // It is still walked by the revision that it is built after.
-        self::assertStringContainsString('Worktop lamp', $this->browser->request('GET', $this->base . '/copies/B1')->filter('.walk-steps')->text());
+        $walk = $this->browser->request('GET', $this->base . '/copies/B1');
+        self::assertStringContainsString('Worktop lamp', $walk->filter('.walk-steps')->text());
     }
 
     public function testItLeavesAndComesBackAsAFile(): void
@@ -209,11 +218,11 @@ final class LogTest extends BoardTestCase
         $path = (string) tempnam(sys_get_temp_dir(), 'log');
         foreach ([substr($whole, 0, 90), '', '{"format": "iron-latch/board"}', "\xff"] as $spoilt) {
             file_put_contents($path, $spoilt);
-            $this->browser->request('POST', $this->base . '/log/import', files: ['file' => new \Symfony\Component\HttpFoundation\File\UploadedFile($path, 'log.json', test: true)]);
+            $this->import($path);
             self::assertResponseStatusCodeSame(422);
         }
         file_put_contents($path, $whole);
-        $this->browser->request('POST', $this->base . '/log/import', files: ['file' => new \Symfony\Component\HttpFoundation\File\UploadedFile($path, 'log.json', test: true)]);
+        $this->import($path);
         self::assertResponseStatusCodeSame(303);
         self::assertSame('cellar', $this->log()->copies['B1']->place);
         unlink($path);

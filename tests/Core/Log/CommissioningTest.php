@@ -11,7 +11,7 @@ use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\OverCopies;
 use IronLatch\Core\Log\Phase;
-use IronLatch\Core\Log\Reading;
+use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Tool;
 use IronLatch\Core\Log\Walk;
 use IronLatch\Core\Record\Copy;
@@ -58,7 +58,7 @@ final class CommissioningTest extends TestCase
             $copy = match (true) {
                 null !== $step->holdPoint => $walk->verified($step, 'Ada Quill', '2026-03-14'),
                 $step->phase->isLive() => $copy,
-                default => $walk->with(new Reading($step->key, Outcome::AsItShould)),
+                default => $walk->with(new StepReading($step->key, Outcome::AsItShould)),
             };
         }
 
@@ -148,18 +148,18 @@ final class CommissioningTest extends TestCase
         }
         // Insulation that was not measured, and a coil that was off.
         foreach (['insulation:500V' => Outcome::NotMeasured, 'coil:A1' => Outcome::Off, 'rail:R1' => Outcome::Off] as $key => $outcome) {
-            $again = new Walk($steps, $walk->with(new Reading($key, $outcome)));
+            $again = new Walk($steps, $walk->with(new StepReading($key, $outcome)));
             self::assertSame([$key], array_map(static fn(CommissioningStep $step): string => $step->key, $again->bars()));
             self::assertFalse($again->isBarred($steps[0]), 'Only mains waits.');
         }
         // What a maker without a meter may leave out.
-        $left = new Walk($steps, $walk->with(new Reading(self::titled('R11 1 and R11 2')->key, Outcome::NotMeasured)));
+        $left = new Walk($steps, $walk->with(new StepReading(self::titled('R11 1 and R11 2')->key, Outcome::NotMeasured)));
         self::assertFalse($left->isBarred($mains));
         // Found wrong and mended: the last counts, the first stays.
-        $mended = $walk->with(new Reading('coil:A1', Outcome::Off));
-        $mended = (new Walk($steps, $mended))->with(new Reading('coil:A1', Outcome::AsItShould));
+        $mended = $walk->with(new StepReading('coil:A1', Outcome::Off));
+        $mended = (new Walk($steps, $mended))->with(new StepReading('coil:A1', Outcome::AsItShould));
         self::assertSame([], (new Walk($steps, $mended))->bars());
-        self::assertCount(3, array_filter($mended->readings, static fn(Reading $one): bool => 'coil:A1' === $one->step));
+        self::assertCount(3, array_filter($mended->readings, static fn(StepReading $one): bool => 'coil:A1' === $one->step));
     }
 
     public function testAMakerWithoutAMeterGetsWhatNeedsNone(): void
@@ -172,7 +172,7 @@ final class CommissioningTest extends TestCase
             $seen[] = $step->key;
             $walk = new Walk($steps, $copy);
             $copy = null === $step->holdPoint
-                ? $walk->with(new Reading($step->key, Outcome::AsItShould))
+                ? $walk->with(new StepReading($step->key, Outcome::AsItShould))
                 : $walk->verified($step, 'Ada Quill', '');
         }
         self::assertContains('cycles', $seen);
@@ -221,6 +221,7 @@ final class CommissioningTest extends TestCase
         $good = ['a' => '4.99 V', 'b' => '5 V', 'c' => '5 V'];
         self::assertTrue(self::over('rail:R1', [...$good, 'd' => '4.7 V', 'e' => '4.72 V'])->isFaultOfDesign());
         self::assertFalse(self::over('rail:R1', [...$good, 'd' => '4.7 V', 'e' => '4.95 V'])->isFaultOfDesign());
-        self::assertFalse(self::over('rail:R1', [...$good, 'f' => '5 V', 'd' => '4.7 V', 'e' => '4.7 V'])->isFaultOfDesign(), 'Two of six.');
+        $six = [...$good, 'f' => '5 V', 'd' => '4.7 V', 'e' => '4.7 V'];
+        self::assertFalse(self::over('rail:R1', $six)->isFaultOfDesign(), 'Two of six.');
     }
 }

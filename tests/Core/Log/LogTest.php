@@ -13,7 +13,7 @@ use IronLatch\Core\Log\LogJson;
 use IronLatch\Core\Log\Note;
 use IronLatch\Core\Log\Order;
 use IronLatch\Core\Log\Outcome;
-use IronLatch\Core\Log\Reading;
+use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Verified;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -35,7 +35,10 @@ final class LogTest extends TestCase
             'Ada Quill',
             '2026-03-01',
             7200.0,
-            [new Reading('rail:R1', Outcome::Off, '4.7 V', '2026-03-02', 'Ada Quill', 'cold joint'), new Reading('rail:R1', Outcome::AsItShould, '5.01 V')],
+            [
+                new StepReading('rail:R1', Outcome::Off, '4.7 V', '2026-03-02', 'Ada Quill', 'cold joint'),
+                new StepReading('rail:R1', Outcome::AsItShould, '5.01 V'),
+            ],
             [new Verified('mains.one-bundle:board', 'Bundles are tied.', 'B. Ash', '2026-03-03')],
             ['W11', 'M05'],
         );
@@ -77,16 +80,46 @@ final class LogTest extends TestCase
      */
     public static function refused(): iterable
     {
-        yield 'another format' => [static fn(string $json): string => str_replace('iron-latch/log', 'other', $json), 'is no log'];
-        yield 'another version' => [static fn(string $json): string => str_replace('"version": 1', '"version": 9', $json), 'another version'];
-        yield 'cut off' => [static fn(string $json): string => substr($json, 0, 200), 'not complete JSON'];
-        yield 'a key of nobody' => [static fn(string $json): string => str_replace('"place"', '"spot"', $json), 'spot'];
-        yield 'a day that is none' => [static fn(string $json): string => str_replace('2026-02-15', '2026-02-31', $json), 'is no day'];
-        yield 'arrived before it was ordered' => [static fn(string $json): string => str_replace('2026-02-20', '2026-01-20', $json), 'before it was ordered'];
-        yield 'a secret' => [static fn(string $json): string => str_replace('"set 1"', '"hunter2"', $json), 'keep themselves elsewhere'];
-        yield 'a state that is none' => [static fn(string $json): string => str_replace('"in use"', '"sold"', $json), 'expected one of: building'];
-        yield 'a note about nothing' => [static fn(string $json): string => str_replace('"about": "B1"', '"about": "B7"', $json), 'does not have'];
-        yield 'nobody has verified' => [static fn(string $json): string => str_replace('B. Ash', '', $json), 'by name'];
+        yield 'another format' => [
+            static fn(string $json): string => str_replace('iron-latch/log', 'other', $json),
+            'is no log',
+        ];
+        yield 'another version' => [
+            static fn(string $json): string => str_replace('"version": 1', '"version": 9', $json),
+            'another version',
+        ];
+        yield 'cut off' => [
+            static fn(string $json): string => substr($json, 0, 200),
+            'not complete JSON',
+        ];
+        yield 'a key of nobody' => [
+            static fn(string $json): string => str_replace('"place"', '"spot"', $json),
+            'spot',
+        ];
+        yield 'a day that is none' => [
+            static fn(string $json): string => str_replace('2026-02-15', '2026-02-31', $json),
+            'is no day',
+        ];
+        yield 'arrived before it was ordered' => [
+            static fn(string $json): string => str_replace('2026-02-20', '2026-01-20', $json),
+            'before it was ordered',
+        ];
+        yield 'a secret' => [
+            static fn(string $json): string => str_replace('"set 1"', '"hunter2"', $json),
+            'keep themselves elsewhere',
+        ];
+        yield 'a state that is none' => [
+            static fn(string $json): string => str_replace('"in use"', '"sold"', $json),
+            'expected one of: building',
+        ];
+        yield 'a note about nothing' => [
+            static fn(string $json): string => str_replace('"about": "B1"', '"about": "B7"', $json),
+            'does not have',
+        ];
+        yield 'nobody has verified' => [
+            static fn(string $json): string => str_replace('B. Ash', '', $json),
+            'by name',
+        ];
     }
 
     /** @param \Closure(string): string $spoil */

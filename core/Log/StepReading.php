@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Log;
 
 /** What was found at a step on one copy; earlier ones stay. */
-final readonly class Reading
+final readonly class StepReading
 {
     /**
      * @param string $value with its unit, as “5.03 V”; empty for what has none

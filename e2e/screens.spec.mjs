@@ -89,6 +89,7 @@ const others = [
   /\/runs\/\{run\}(\.\{form\})?$/,
   // So is a copy of a board: log.spec.mjs scans its walk.
   /\/copies\/\{copy\}$/,
+  /\/log\/pictures\/\{picture\}$/,
   // So is a file that came back: hand-over.spec.mjs scans it where it is shown.
   /\/returned\/\{file\}(\/places\/\{place\})?$/,
 ];

@@ -22,10 +22,16 @@ final class Version20261129180000 extends AbstractMigration
                 . 'packed BLOB NOT NULL, made_at DATETIME NOT NULL, PRIMARY KEY (board_id, number), '
                 . 'CONSTRAINT FK_LOG_BOARD FOREIGN KEY (board_id) REFERENCES board (id) ON DELETE CASCADE)',
         );
+        $this->addSql(
+            'CREATE TABLE log_picture (board_id CHAR(36) NOT NULL, sha256 VARCHAR(64) NOT NULL, bytes BLOB NOT NULL, '
+                . 'PRIMARY KEY (board_id, sha256), '
+                . 'CONSTRAINT FK_PICTURE_BOARD FOREIGN KEY (board_id) REFERENCES board (id) ON DELETE CASCADE)',
+        );
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql('DROP TABLE log_picture');
         $this->addSql('DROP TABLE log_step');
     }
 }

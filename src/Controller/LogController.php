@@ -15,6 +15,7 @@ use IronLatch\Export\Exports;
 use IronLatch\Log\CopyWalk;
 use IronLatch\Log\LogBook;
 use IronLatch\Log\LogForms;
+use IronLatch\Log\Picture;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Screen\LogScreen;
 use IronLatch\Storage\OpenBoard;
@@ -62,6 +63,41 @@ final class LogController extends AbstractController
         $open = 'copy' === $what ? $id ?? (string) array_key_last($log->copies) : '';
 
         return $this->toLog($opened, $open);
+    }
+
+    /** A picture, with a word to it. */
+    #[Route('/log/picture', name: 'log_show', methods: ['POST'])]
+    public function show(Request $request, OpenBoard $opened): Response
+    {
+        $file = $request->files->get('file');
+        $fields = $request->request;
+        try {
+            if (!$file instanceof UploadedFile || !$file->isValid()) {
+                throw new \InvalidArgumentException(sprintf(
+                    'No picture came. Choose a JPEG or a PNG of at most %d MB.',
+                    Picture::GREATEST_BYTES / 1_000_000,
+                ));
+            }
+            $picture = Picture::of($file->getContent());
+            $this->book->show($opened, $picture, new Note(
+                mb_substr(trim($fields->getString('text')), 0, 500),
+                $fields->getString('about'),
+                $this->book->today(),
+                pictures: [$picture->sha256],
+            ));
+        } catch (\InvalidArgumentException $fault) {
+            return $this->refused($request, $opened, $fault);
+        }
+
+        return $this->toLog($opened);
+    }
+
+    #[Route('/log/pictures/{picture}', name: 'log_picture', requirements: ['picture' => '[0-9a-f]{64}'], methods: ['GET'])]
+    public function picture(OpenBoard $opened, string $picture): Response
+    {
+        $bytes = $this->book->picture($opened, $picture) ?? throw $this->createNotFoundException('This picture is not kept here.');
+
+        return new Response($bytes, headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
     #[Route('/log/remove', name: 'log_remove', methods: ['POST'])]

@@ -7,8 +7,10 @@ namespace IronLatch\Log;
 use Doctrine\ORM\EntityManagerInterface;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\LogJson;
+use IronLatch\Core\Log\Note;
 use IronLatch\Entity\BoardRecord;
 use IronLatch\Entity\LogStepRecord;
+use IronLatch\Entity\PictureRecord;
 use IronLatch\Entity\RevisionRecord;
 use IronLatch\Storage\OpenBoard;
 use Psr\Clock\ClockInterface;
@@ -71,6 +73,24 @@ final readonly class LogBook
         }
 
         return $opened;
+    }
+
+    /** A note with a picture: both are kept, or none. */
+    public function show(OpenBoard $opened, Picture $picture, Note $note): Log
+    {
+        return $this->entities->wrapInTransaction(function () use ($opened, $picture, $note): Log {
+            if (null === $this->picture($opened, $picture->sha256)) {
+                $this->entities->persist(new PictureRecord($opened->record, $picture->sha256, $picture->bytes));
+            }
+
+            return $this->enter($opened, 'Kept a picture', static fn(Log $log): Log => $log->withNote($note));
+        });
+    }
+
+    /** A picture as JPEG; null where there is none. */
+    public function picture(OpenBoard $opened, string $sha256): ?string
+    {
+        return $this->entities->find(PictureRecord::class, ['board' => $opened->record->id(), 'sha256' => $sha256])?->bytes();
     }
 
     /** Takes the last entry back; false where there is none. */

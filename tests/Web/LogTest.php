@@ -158,6 +158,52 @@ final class LogTest extends BoardTestCase
         self::assertSame([], $this->log()->copies['B2']->verified);
     }
 
+    /** A picture with words in it that nobody should read elsewhere, and larger than is kept. */
+    private static function photograph(int $width, int $height): string
+    {
+        $image = imagecreatetruecolor(max(1, $width), max(1, $height));
+        self::assertNotFalse($image);
+        imagefilledrectangle($image, 0, 0, 9, 9, 0xFF0000);
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $secret = 'Ada Quill, 48.2 N 16.4 E';
+
+        // A comment segment stands directly behind the beginning.
+        return substr($jpeg, 0, 2) . "\xFF\xFE" . pack('n', strlen($secret) + 2) . $secret . substr($jpeg, 2);
+    }
+
+    private function show(string $bytes, string $text): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'picture');
+        file_put_contents($path, $bytes);
+        $file = new UploadedFile($path, 'picture.jpg', test: true);
+        $this->browser->request('POST', $this->base . '/log/picture', ['text' => $text], ['file' => $file]);
+        unlink($path);
+    }
+
+    public function testAPictureIsMadeSmallAndNew(): void
+    {
+        $photograph = self::photograph(2000, 1000);
+        self::assertStringContainsString('Ada Quill', $photograph);
+        $this->show($photograph, 'the joints');
+        self::assertResponseStatusCodeSame(303);
+        $image = $this->screen()->filter('.log img');
+        self::assertSame('the joints', $image->attr('alt'));
+        $this->browser->request('GET', (string) $image->attr('src'));
+        $kept = (string) $this->browser->getResponse()->getContent();
+        self::assertSame([1600, 800, IMAGETYPE_JPEG], array_slice((array) getimagesizefromstring($kept), 0, 3));
+        self::assertStringNotContainsString('Ada Quill', $kept);
+        // What is no picture is refused in words.
+        foreach (['', 'GIF89a', '<svg xmlns="http://www.w3.org/2000/svg"/>', "\xFF\xD8\xFF"] as $spoilt) {
+            $this->show($spoilt, '');
+            self::assertResponseStatusCodeSame(422);
+        }
+        self::assertCount(1, $this->log()->notes);
+        $this->browser->request('GET', $this->base . '/log/pictures/' . str_repeat('0', 64));
+        self::assertResponseStatusCodeSame(404);
+    }
+
     public function testWiresAreTickedPerCopy(): void
     {
         $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);

@@ -7,7 +7,7 @@ import { test, expect, takeDemo, swapped } from './support.mjs';
 test('a program is read before it is taken, and builds as it is taken', async ({ page }) => {
   await takeDemo(page, 'Fermentation cupboard');
   await swapped(page, () => page.getByRole('link', { name: 'Hand over' }).click());
-  await swapped(page, () => page.getByRole('link', { name: 'What it will do' }).click());
+  await swapped(page, () => page.getByRole('link', { name: 'What the program will do' }).click());
   await expect(page.locator('.program-lines')).toContainText('Makes room for, and never runs with, “Cooler” (100 ms apart).');
   await expect(page.locator('.program')).toContainText('39 %');
   const download = page.waitForEvent('download');

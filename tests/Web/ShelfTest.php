@@ -212,7 +212,9 @@ final class ShelfTest extends BoardTestCase
         );
         $copy = (string) tempnam(sys_get_temp_dir(), 'copy');
         file_put_contents($copy, $answer->getOutput());
-        self::assertSame(4, (new \SQLite3($copy, SQLITE3_OPEN_READONLY))->querySingle('SELECT count(*) FROM board'));
+        $stored = new \SQLite3($copy, SQLITE3_OPEN_READONLY);
+        self::assertSame(4, $stored->querySingle('SELECT count(*) FROM board'));
+        self::assertSame(1, $stored->querySingle('SELECT count(*) FROM log_step'), 'Logs are part of it.');
         self::assertSame([], glob($root . '/var/backup-*'), 'Nothing is left behind.');
         array_map(unlink(...), [$copy, $database]);
     }

@@ -105,7 +105,7 @@ final readonly class LogScreen implements Screen
     /**
      * What brings a copy of an earlier revision up to this one; null for one that is, or that cannot be compared.
      *
-     * @return ?array{diff: WiringDiff, program: ProgramChange, against: string}
+     * @return ?array{diff: WiringDiff, program: ProgramChange, against: string, euros: float} with what its parts cost more
      */
     private function upToDate(Look $look, int $revision): ?array
     {
@@ -114,11 +114,13 @@ final readonly class LogScreen implements Screen
             return null;
         }
         $before = $this->store->at($look->opened->record, $id)->board;
+        $was = new Inspection($before, null, $look->inspection->prices);
 
         return [
-            'diff' => WiringDiff::between((new Inspection($before))->connections(), $look->inspection->connections()),
+            'diff' => WiringDiff::between($was->connections(), $look->inspection->connections()),
             'program' => ProgramChange::ofBoards($before, $look->inspection->board),
             'against' => $id,
+            'euros' => $look->inspection->partsList()->knownEuros() - $was->partsList()->knownEuros(),
         ];
     }
 }

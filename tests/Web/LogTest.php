@@ -244,6 +244,7 @@ final class LogTest extends BoardTestCase
         $page = $this->screen('B1');
         self::assertMatchesRegularExpression('/Wires: \d+ to take out, \d+ to move, \d+ to add/', $page->filter('.chosen-copy')->text());
         self::assertStringContainsString('out ', $page->filter('.chosen-copy')->text());
+        self::assertMatchesRegularExpression('/Its parts cost \d+\.\d\d € less/', $page->filter('.chosen-copy')->text());
         $this->browser->click($page->selectLink('In order, wire by wire')->link());
         self::assertResponseIsSuccessful();
         // It is still walked by the revision that it is built after.

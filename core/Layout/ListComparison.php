@@ -119,8 +119,7 @@ final class ListComparison
                 $rows[$row] = [(int) $said, $named];
             }
         }
-        // A list for five boards counts five of each.
-        $boards = [] === $rows ? 1 : min(array_map(static fn(array $one): int => max(1, intdiv($one[0], $one[1])), $rows));
+        $boards = self::boards($rows);
         foreach ($rows as $row => [$said, $named]) {
             if ($said !== $named * $boards) {
                 $parts = array_values(array_intersect($this->table->designators($row), array_keys($this->ours)));
@@ -134,6 +133,20 @@ final class ListComparison
                 ), $parts, [$row]);
             }
         }
+    }
+
+    /**
+     * A list for five boards counts five of each: as most rows do.
+     *
+     * @param array<int, array{int, int}> $rows pieces that are counted, and that are named
+     */
+    private static function boards(array $rows): int
+    {
+        $whole = array_filter($rows, static fn(array $one): bool => 0 < $one[0] && 0 === $one[0] % $one[1]);
+        $counts = array_count_values(array_map(static fn(array $one): int => intdiv($one[0], $one[1]), $whole));
+        arsort($counts);
+
+        return array_key_first($counts) ?? 1;
     }
 
     private function values(string $part, int $row): void

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Layout;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Wiring\DeviceKind;
 use IronLatch\Core\Wiring\Net;
+use IronLatch\Core\Wiring\NetKind;
 
 /**
  * What a layout joins against what it should join. Each net here is held against the net there that has most of its pins; what lies
@@ -153,6 +154,7 @@ final class NetComparison
 
     private function compare(): void
     {
+        $this->oneMetal();
         foreach ($this->picked as $there => $nets) {
             if (count($nets) > 1 && !str_starts_with((string) $there, "\0")) {
                 $this->joined($nets);
@@ -179,6 +181,28 @@ final class NetComparison
         $broken = $this->freePins($broken);
         foreach (array_filter($broken, static fn(array $pins): bool => [] !== $pins) as $net => $pins) {
             $this->broken($net, array_values($pins));
+        }
+    }
+
+    /** A pin is one piece of metal: two nets that both lie on it are joined by it, though the file calls them two. */
+    private function oneMetal(): void
+    {
+        foreach ($this->match->pads as $pin => $pads) {
+            $names = array_values(array_unique(array_filter(
+                array_map(static fn(Pad $pad): string => $pad->net, $pads),
+                static fn(string $net): bool => '' !== $net,
+            )));
+            if (count($names) > 1) {
+                $nets = array_map(fn(string $name): array => $this->picked[$name] ?? [], $names);
+                $this->add(
+                    LayoutFault::Joined,
+                    sprintf('%s lies on %s there: it joins them.', $this->words($pin), self::listed(
+                        array_map(static fn(string $name): string => '“' . $name . '”', $names),
+                    )),
+                    [$pin],
+                    array_map(fn(string $net): Net => $this->own->nets[$net], array_merge(...$nets)),
+                );
+            }
         }
     }
 
@@ -215,7 +239,11 @@ final class NetComparison
                     ucfirst(self::listed($examples)),
                 ),
                 array_keys($pins),
-                array_map(fn(string $net): Net => $this->own->nets[$net], array_values(array_unique($pins))),
+                // Where its pins should lie and where they do: what comes to it may be mains.
+                array_map(fn(string $net): Net => $this->own->nets[$net], array_values(array_unique([
+                    ...array_values($pins),
+                    ...array_map(fn(string $pin): string => $this->picked[$this->at[$pin]][0], array_keys($pins)),
+                ]))),
             );
         }
 
@@ -408,8 +436,13 @@ final class NetComparison
             ),
             [$pin],
             [$wrong],
-            // A free pin on ground is what many desks do with inputs that nobody uses.
-            $wrong->kind->isReturn() && !$wrong->kind->isMains() ? Severity::Hint : null,
+            match (true) {
+                // The free contact of a relay at mains carries mains while it rests, or while it pulls.
+                $this->own->isAtMains($pin) && !OwnNetlist::isLive($wrong) => Severity::Danger,
+                // A free pin on ground is what many desks do with inputs that nobody uses.
+                NetKind::Ground === $wrong->kind => Severity::Hint,
+                default => null,
+            },
         );
     }
 
@@ -419,24 +452,36 @@ final class NetComparison
      */
     private function add(LayoutFault $fault, string $statement, array $pins, array $nets, ?Severity $severity = null): void
     {
-        $live = array_filter($nets, OwnNetlist::isLive(...));
-        $isMixed = [] !== $live && count($live) < count($nets);
         $pads = array_merge([], ...array_map(fn(string $pin): array => $this->match->pads[$pin] ?? [], $pins));
-        $at = null === ($pads[0]->x ?? null) ? null : [$pads[0]->x, $pads[0]->y ?? 0.0];
         $lines = [];
         foreach ($nets as $net) {
             $lines += $this->own->lines($net);
         }
         $this->findings[] = new LayoutFinding(
             $fault,
-            $severity ?? ($isMixed || LayoutFault::MainsOnLow === $fault ? Severity::Danger : Severity::Broken),
+            $severity ?? (self::isDangerous($fault, $nets) ? Severity::Danger : Severity::Broken),
             $statement,
             array_values(array_unique(array_map(self::part(...), $pins))),
             array_map(static fn(Net $net): string => $net->id, $nets),
             $lines,
             array_values(array_unique(array_map(static fn(Pad $pad): int => $pad->line, $pads))),
-            $at,
         );
+    }
+
+    /**
+     * Mains where it should not be, earth that is lost, and mains nets that are joined: a fuse or a contact is gone round.
+     *
+     * @param list<Net> $nets
+     */
+    private static function isDangerous(LayoutFault $fault, array $nets): bool
+    {
+        $live = count(array_filter($nets, OwnNetlist::isLive(...)));
+        $isEarth = [] !== array_filter($nets, static fn(Net $net): bool => NetKind::Earth === $net->kind);
+
+        return LayoutFault::MainsOnLow === $fault
+            || (0 < $live && $live < count($nets))
+            || (0 < $live && LayoutFault::Joined === $fault)
+            || ($isEarth && LayoutFault::Joined !== $fault);
     }
 
     private function net(string $pin): Net

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Layout;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Build\Fit\Barrier;
 use IronLatch\Core\Build\FittedBy;
 use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Build\PartsRow;
@@ -208,9 +209,10 @@ final readonly class OwnNetlist
             : sprintf('%s %s (%s)', $part, $names, $pad);
     }
 
-    /** A hash of everything that a layout must join: what was read of a layout holds while it stays the same. */
+    /** A hash of everything that a file is held against: what was read of it holds while this stays the same. */
     public function hash(): string
     {
+        $barrier = Barrier::of($this->board);
         $pins = $this->netOf;
         ksort($pins);
         $devices = array_map(
@@ -219,7 +221,9 @@ final readonly class OwnNetlist
         );
         ksort($devices);
 
-        return hash('sha256', json_encode([$pins, $devices], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+        $build = [$this->board->build->form()?->value, $this->board->build->assembler, get_object_vars($barrier)];
+
+        return hash('sha256', json_encode([$pins, $devices, $build], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
     }
 
     /**

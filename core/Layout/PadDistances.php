@@ -19,8 +19,17 @@ final readonly class PadDistances
     /** Rounding of the file: ten-thousandths of an inch, each way. */
     private const ROUNDING_METRES = 3e-6;
 
-    /** @param array<string, string> $pinOf pin here by “part pin” there */
-    private function __construct(private OwnNetlist $own, private PartMatch $match, private Barrier $barrier, private array $pinOf) {}
+    /**
+     * @param array<string, string> $pinOf pin here by “part pin” there
+     * @param array<string, true> $mains nets there that hold a pin at mains
+     */
+    private function __construct(
+        private OwnNetlist $own,
+        private PartMatch $match,
+        private Barrier $barrier,
+        private array $pinOf,
+        private array $mains,
+    ) {}
 
     /**
      * @return list<LayoutFinding>
@@ -33,7 +42,7 @@ final readonly class PadDistances
                 $pinOf[$pad->part . ' ' . $pad->pin] = $pin;
             }
         }
-        $distances = new self($own, $match, Barrier::of($own->board), $pinOf);
+        $distances = new self($own, $match, Barrier::of($own->board), $pinOf, self::mainsNets($own, $match));
 
         return [...$distances->unplated($layout), ...$distances->near($layout)];
     }
@@ -44,13 +53,12 @@ final readonly class PadDistances
     private function unplated(LayoutNetlist $layout): array
     {
         $findings = [];
-        $mains = $this->mainsNets();
         foreach ($layout->pads as $pad) {
             if (0.0 === $pad->hole || $pad->isPlated || '' === $pad->net) {
                 continue;
             }
             $pin = $this->pin($pad);
-            if (null === $pin ? isset($mains[$pad->net]) : $this->isMains($pin)) {
+            if (null === $pin ? isset($this->mains[$pad->net]) : $this->isMains($pin)) {
                 $findings[] = new LayoutFinding(
                     LayoutFault::Unplated,
                     Severity::Weak,
@@ -61,7 +69,6 @@ final readonly class PadDistances
                     null === $pin ? [] : [explode('.', $pin)[0]],
                     array_filter([$this->own->net($pin ?? '')->id ?? ''], static fn(string $net): bool => '' !== $net),
                     rows: [$pad->line],
-                    at: null === $pad->x ? null : [$pad->x, $pad->y ?? 0.0],
                 );
             }
         }
@@ -75,15 +82,13 @@ final readonly class PadDistances
     }
 
     /**
-     * Nets there that hold a pin at mains.
-     *
      * @return array<string, true>
      */
-    private function mainsNets(): array
+    private static function mainsNets(OwnNetlist $own, PartMatch $match): array
     {
         $nets = [];
-        foreach ($this->match->pins as $pin => $net) {
-            if ('' !== $net && $this->own->isAtMains($pin)) {
+        foreach ($match->pins as $pin => $net) {
+            if ('' !== $net && $own->isAtMains($pin)) {
                 $nets[$net] = true;
             }
         }
@@ -98,16 +103,16 @@ final readonly class PadDistances
      */
     private function near(LayoutNetlist $layout): array
     {
-        $mains = $this->mainsNets();
         $low = $live = $earth = [];
         foreach ($layout->pads as $pad) {
             if (null === $pad->x || null === $pad->y) {
                 continue;
             }
-            $shape = new PadShape($pad->x, $pad->y, $pad->width, $pad->height, $pad->degrees);
+            // Of a pad whose size is not said the hole at least is there.
+            $shape = new PadShape($pad->x, $pad->y, max($pad->width, $pad->hole), $pad->height, $pad->degrees);
             $pin = $this->pin($pad);
             // What a pin should carry counts: that it carries something else is told as such.
-            if (null === $pin ? isset($mains[$pad->net]) : $this->own->isAtMains($pin)) {
+            if (null === $pin ? isset($this->mains[$pad->net]) : $this->own->isAtMains($pin)) {
                 $live[] = [$pad, $shape];
             } elseif (null !== $pin && NetKind::Earth === $this->own->net($pin)?->kind) {
                 $earth[] = [$pad, $shape];
@@ -191,7 +196,6 @@ final readonly class PadDistances
             $parts,
             array_values(array_filter($nets, static fn(string $net): bool => '' !== $net)),
             rows: [$one->line, $other->line],
-            at: [$one->x ?? 0.0, $one->y ?? 0.0],
         );
     }
 

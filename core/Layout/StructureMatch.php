@@ -88,12 +88,15 @@ final readonly class StructureMatch
      */
     private static function named(array $parts, \Closure $name): array
     {
-        return array_map(static function (array $nets) use ($name): string {
+        $named = array_map(static function (array $nets) use ($name): string {
             $names = array_map($name, $nets);
             sort($names);
 
             return implode(' ', $names);
         }, $parts);
+
+        // What lies on no known net at all cannot be told by its nets.
+        return array_filter($named, static fn(string $names): bool => '' !== trim($names, '? '));
     }
 
     /**

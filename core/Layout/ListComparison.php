@@ -14,6 +14,7 @@ final class ListComparison
 {
     /** Two angles are the same within so many degrees: lists are rounded. */
     private const SAME_DEGREES = 1.0;
+    private const MOST_PARTS = 20_000;
 
     /** @var array<string, PartsRow> by designator */
     private array $ours = [];
@@ -53,8 +54,12 @@ final class ListComparison
 
     private function compare(): void
     {
+        $named = 0;
         foreach (array_keys($this->table->rows) as $row) {
             foreach ($this->table->designators($row) as $name) {
+                if (++$named > self::MOST_PARTS) {
+                    throw new Unreadable(sprintf('This list names more than %d parts: it is of another board.', self::MOST_PARTS));
+                }
                 $this->named($name, $row);
             }
         }
@@ -78,11 +83,11 @@ final class ListComparison
     {
         $id = $this->decisions->parts[$name] ?? $this->byName[strtolower($name)] ?? null;
         if (null !== $id && isset($this->ours[$id])) {
-            if (isset($this->rows[$id])) {
+            if (1 === count($this->rows[$id] ?? [])) {
                 $this->add(
                     LayoutFault::OtherCount,
                     Severity::Broken,
-                    sprintf('%s stands in this list twice.', $id),
+                    sprintf('%s stands in this list more than once.', $id),
                     [$id],
                     [$this->rows[$id][0], $row],
                 );

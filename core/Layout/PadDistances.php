@@ -18,6 +18,8 @@ final readonly class PadDistances
 {
     /** Rounding of the file: ten-thousandths of an inch, each way. */
     private const ROUNDING_METRES = 3e-6;
+    /** A board of relays takes some ten thousand. */
+    private const MOST_PAIRS = 2_000_000;
 
     /**
      * @param array<string, string> $pinOf pin here by “part pin” there
@@ -138,8 +140,13 @@ final readonly class PadDistances
         $grid = new PadGrid($others, $needed, $reach);
         $limit = $needed - self::ROUNDING_METRES;
         $found = [];
+        $tried = 0;
         foreach ($ones as [$pad, $shape]) {
             foreach ($grid->around($shape) as [$other, $otherShape]) {
+                if (++$tried > self::MOST_PAIRS) {
+                    throw new Unreadable('Its pads at mains lie too close together to be measured one by one: it is of another board, or '
+                        . 'its unit is not what its line “P  UNITS” says.');
+                }
                 $isFar = hypot($shape->x - $otherShape->x, $shape->y - $otherShape->y) - $shape->reach - $otherShape->reach >= $limit;
                 if ($isFar || !$this->mustKeepApart($pad, $other, $bothLive)) {
                     continue;

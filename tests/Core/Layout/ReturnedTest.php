@@ -15,6 +15,7 @@ use IronLatch\Core\Layout\FileKind;
 use IronLatch\Core\Layout\LayoutFault;
 use IronLatch\Core\Layout\LayoutFinding;
 use IronLatch\Core\Layout\Returned;
+use IronLatch\Core\Layout\Unreadable;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Export\Exports;
@@ -217,6 +218,17 @@ final class ReturnedTest extends TestCase
             static fn(LayoutFinding $one): LayoutFault => $one->fault,
             self::read($desk)->findings,
         ));
+    }
+
+    public function testPadsThatLieInAHeapAreRefused(): void
+    {
+        $desk = self::desk();
+        for ($number = 0; $number < 3000; ++$number) {
+            $desk->vias[] = ['L', 0.5, 0.5];
+        }
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('lie too close together');
+        self::read($desk);
     }
 
     /** Without a size a pad is at least as large as its hole: 0.8 mm. */
@@ -460,6 +472,19 @@ final class ReturnedTest extends TestCase
                 static fn(LayoutFinding $one): bool => LayoutFault::OtherCount === $one->fault,
             ),
         )));
+    }
+
+    public function testAPartThatStandsThereAgainIsSaidOnceAndAListOfAnotherBoardIsRefused(): void
+    {
+        $inspection = new Inspection(BenchDesk::demo('utility-room'));
+        $again = Returned::read($inspection, "Designator,Value\n" . str_repeat("R11,470\n", 5));
+        self::assertCount(1, array_filter(
+            $again->findings,
+            static fn(LayoutFinding $one): bool => 'R11 stands in this list more than once.' === $one->statement,
+        ));
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('more than 20000 parts');
+        Returned::read($inspection, "Designator,Value\n" . str_repeat("R1-R499,470\n", 50));
     }
 
     public function testSidesOfAPlacementList(): void

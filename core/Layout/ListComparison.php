@@ -302,12 +302,7 @@ final class ListComparison
         string $settles = '',
     ): void {
         $subjects = array_map(fn(string $part): string => $this->own->connections->devices[$part]->subject ?? '', $parts);
-        $lines = [];
-        foreach ($this->own->board->lines as $id => $line) {
-            if ([] !== array_intersect_key($line->subjects($id), array_flip($subjects))) {
-                $lines[$id] = $line->name;
-            }
-        }
+        $lines = $this->own->linesOf(array_fill_keys($subjects, true));
         $this->findings[] = new LayoutFinding($fault, $severity, $statement, $parts, [], $lines, $rows, settles: $settles);
     }
 }

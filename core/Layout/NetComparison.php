@@ -73,7 +73,7 @@ final class NetComparison
         $shares = [];
         foreach ($this->pinsOf as $net => $pins) {
             foreach ($pins as $pin) {
-                $weight = $this->own->isSymmetric(self::part($pin)) ? self::ALIKE_WEIGHT : 1.0;
+                $weight = $this->own->isSymmetric(OwnNetlist::part($pin)) ? self::ALIKE_WEIGHT : 1.0;
                 $shares[$net][$this->at[$pin]] = ($shares[$net][$this->at[$pin]] ?? 0.0) + $weight;
             }
         }
@@ -217,7 +217,7 @@ final class NetComparison
         $elsewhere = [];
         foreach ($stray as $pin => $net) {
             if ([] !== ($this->picked[$this->at[$pin]] ?? [])) {
-                $elsewhere[self::part($pin)][$pin] = $net;
+                $elsewhere[OwnNetlist::part($pin)][$pin] = $net;
             }
         }
         foreach (array_filter($elsewhere, static fn(array $pins): bool => count($pins) >= self::MANY_PINS) as $part => $pins) {
@@ -247,7 +247,7 @@ final class NetComparison
             );
         }
 
-        return array_filter($stray, fn(string $pin): bool => !isset($this->turned[self::part($pin)]), ARRAY_FILTER_USE_KEY);
+        return array_filter($stray, fn(string $pin): bool => !isset($this->turned[OwnNetlist::part($pin)]), ARRAY_FILTER_USE_KEY);
     }
 
     /**
@@ -264,7 +264,7 @@ final class NetComparison
                 foreach (array_key_exists($pin, $stray) ? $stray : [] as $other => $otherNet) {
                     $isPair = $pin !== $other && $net !== $otherNet
                         && $this->at[$pin] === $this->picks[$otherNet] && $this->at[$other] === $this->picks[$net]
-                        && ($ofOnePart === (self::part($pin) === self::part($other)));
+                        && ($ofOnePart === (OwnNetlist::part($pin) === OwnNetlist::part($other)));
                     if ($isPair) {
                         $pairs[] = [$pin, $other];
                         unset($stray[$pin], $stray[$other]);
@@ -283,9 +283,9 @@ final class NetComparison
     private function pair(string $pin, string $other): void
     {
         [$net, $otherNet] = [$this->net($pin), $this->net($other)];
-        $part = self::part($pin);
+        $part = OwnNetlist::part($pin);
         $device = $this->own->connections->devices[$part] ?? null;
-        $isPolar = $part === self::part($other) && in_array(
+        $isPolar = $part === OwnNetlist::part($other) && in_array(
             $device?->kind,
             [DeviceKind::Diode, DeviceKind::Transistor, DeviceKind::Lamp, DeviceKind::Capacitor],
             true,
@@ -348,7 +348,7 @@ final class NetComparison
     private function onOtherNet(string $pin, string $net, string $other): void
     {
         [$right, $wrong] = [$this->own->nets[$net], $this->own->nets[$other]];
-        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(self::part($pin));
+        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(OwnNetlist::part($pin));
         $this->add(
             $isMains ? LayoutFault::MainsOnLow : LayoutFault::OnOtherNet,
             sprintf(
@@ -372,7 +372,7 @@ final class NetComparison
         $on = $this->picks[$net];
         $spare = array_filter($pins, fn(string $pin): bool => [] !== array_filter(
             $this->pinsOf[$net],
-            fn(string $other): bool => $this->at[$other] === $on && self::part($other) === self::part($pin)
+            fn(string $other): bool => $this->at[$other] === $on && OwnNetlist::part($other) === OwnNetlist::part($pin)
                 && $this->own->sameTerminal($pin, $other),
         ));
         $isSpare = count($spare) === count($pins);
@@ -397,10 +397,10 @@ final class NetComparison
     private function freePins(array $broken): array
     {
         foreach ($this->at as $pin => $there) {
-            $isFree = !isset($this->own->netOf[$pin]) && !isset($this->turned[self::part($pin)]) && !str_starts_with($there, "\0");
+            $isFree = !isset($this->own->netOf[$pin]) && !isset($this->turned[OwnNetlist::part($pin)]) && !str_starts_with($there, "\0");
             $nets = $isFree ? $this->picked[$there] ?? [] : [];
             foreach (array_slice($nets, 0, 1) as $net) {
-                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => self::part($one) === self::part($pin));
+                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => OwnNetlist::part($one) === OwnNetlist::part($pin));
                 if (1 === count($instead)) {
                     $this->instead(current($instead), $pin, $this->own->nets[$net]);
                     unset($broken[$net][key($instead)]);
@@ -425,7 +425,7 @@ final class NetComparison
 
     private function notFree(string $pin, Net $wrong): void
     {
-        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(self::part($pin));
+        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(OwnNetlist::part($pin));
         $this->add(
             $isMains ? LayoutFault::MainsOnLow : LayoutFault::OnOtherNet,
             sprintf(
@@ -461,7 +461,7 @@ final class NetComparison
             $fault,
             $severity ?? (self::isDangerous($fault, $nets) ? Severity::Danger : Severity::Broken),
             $statement,
-            array_values(array_unique(array_map(self::part(...), $pins))),
+            array_values(array_unique(array_map(OwnNetlist::part(...), $pins))),
             array_map(static fn(Net $net): string => $net->id, $nets),
             $lines,
             array_values(array_unique(array_map(static fn(Pad $pad): int => $pad->line, $pads))),
@@ -496,12 +496,7 @@ final class NetComparison
 
     private function pad(string $pin): string
     {
-        return substr($this->words($pin), strlen(self::part($pin)) + 1);
-    }
-
-    private static function part(string $pin): string
-    {
-        return explode('.', $pin, 2)[0];
+        return substr($this->words($pin), strlen(OwnNetlist::part($pin)) + 1);
     }
 
     /**

@@ -238,13 +238,31 @@ final readonly class OwnNetlist
             $device = $this->connections->devices[$end->device] ?? null;
             $subjects += [$end->subject => true] + (null === $device ? [] : [$device->subject => true]);
         }
+
+        return $net->isCommon() ? [] : $this->linesOf($subjects);
+    }
+
+    /**
+     * Lines that any of these belongs to.
+     *
+     * @param array<string, true> $subjects ids on the board
+     * @return array<string, string> name by id
+     */
+    public function linesOf(array $subjects): array
+    {
         $lines = [];
-        foreach ($net->isCommon() ? [] : $this->board->lines as $id => $line) {
+        foreach ($this->board->lines as $id => $line) {
             if ([] !== array_intersect_key($line->subjects($id), $subjects)) {
                 $lines[$id] = $line->name;
             }
         }
 
         return $lines;
+    }
+
+    /** The part that a pin belongs to: K11 of “K11.A1”. */
+    public static function part(string $pin): string
+    {
+        return explode('.', $pin, 2)[0];
     }
 }

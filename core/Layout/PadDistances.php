@@ -68,7 +68,7 @@ final readonly class PadDistances
                         'The hole of %s is not plated: mains current would go through one face alone, and the pad comes off with the heat.',
                         $this->words($pad),
                     ),
-                    null === $pin ? [] : [explode('.', $pin)[0]],
+                    null === $pin ? [] : [OwnNetlist::part($pin)],
                     array_filter([$this->own->net($pin ?? '')->id ?? ''], static fn(string $net): bool => '' !== $net),
                     rows: [$pad->line],
                 );

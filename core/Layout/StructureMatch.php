@@ -24,7 +24,7 @@ final readonly class StructureMatch
     {
         $own = $their = [];
         foreach ($ours->netOf as $pin => $net) {
-            $part = explode('.', $pin, 2)[0];
+            $part = OwnNetlist::part($pin);
             if (isset($ours->onBoard[$part])) {
                 $own[$part][] = $net;
             }

@@ -400,7 +400,8 @@ final class NetComparison
             $isFree = !isset($this->own->netOf[$pin]) && !isset($this->turned[OwnNetlist::part($pin)]) && !str_starts_with($there, "\0");
             $nets = $isFree ? $this->picked[$there] ?? [] : [];
             foreach (array_slice($nets, 0, 1) as $net) {
-                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => OwnNetlist::part($one) === OwnNetlist::part($pin));
+                $part = OwnNetlist::part($pin);
+                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => OwnNetlist::part($one) === $part);
                 if (1 === count($instead)) {
                     $this->instead(current($instead), $pin, $this->own->nets[$net]);
                     unset($broken[$net][key($instead)]);

@@ -11,6 +11,8 @@ final readonly class Decisions
     public const OPEN = '?';
 
     private const MOST = 2000;
+    /** Names in netlists and headings are shorter. */
+    private const LONGEST = 200;
 
     /**
      * @param array<int|string, string> $parts designator here by the name there; empty for what is no part of this board and belongs there
@@ -59,6 +61,13 @@ final readonly class Decisions
      */
     private static function kept(array $all): array
     {
-        return array_filter($all, static fn(string $settled): bool => self::OPEN !== $settled);
+        $kept = array_filter(
+            $all,
+            static fn(string $settled, int|string $key): bool => self::OPEN !== $settled
+                && max(strlen($settled), strlen((string) $key)) <= self::LONGEST,
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return array_slice($kept, 0, self::MOST, true);
     }
 }

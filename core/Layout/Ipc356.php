@@ -115,13 +115,12 @@ final class Ipc356
         );
     }
 
-    /** Access 00 is both faces, 01 the top, another number the last layer; what has a hole has copper on both. */
+    /** Access 00 is both faces, 01 the top, another number the last layer; what has a hole, or says nothing, counts on both. */
     private function face(string $kind, string $access): Face
     {
         return match (true) {
-            '317' === $kind => Face::Both,
-            1 === preg_match('/^A0?1$/', trim($access)) => Face::Top,
-            1 === preg_match('/^A00$/', $access) => Face::Both,
+            '317' === $kind, 1 !== preg_match('/^A(\d{1,2})/', $access, $layer), 0 === (int) $layer[1] => Face::Both,
+            1 === (int) $layer[1] => Face::Top,
             default => Face::Bottom,
         };
     }

@@ -23,5 +23,4 @@ enum LayoutFault: string
     case OtherCount = 'another count';
     case Turned = 'turned otherwise';
     case NotInStock = 'not in stock';
-    case Untold = 'a column says nothing that can be read';
 }

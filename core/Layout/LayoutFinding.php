@@ -14,7 +14,6 @@ final readonly class LayoutFinding
      * @param list<string> $nets names that went out
      * @param array<string, string> $lines names by id
      * @param list<int> $rows lines or rows of the file, from 1
-     * @param ?array{float, float} $at metres from the file’s own corner
      * @param string $settles name of a part that the maker may say belongs there; empty for none
      */
     public function __construct(
@@ -25,7 +24,6 @@ final readonly class LayoutFinding
         public array $nets = [],
         public array $lines = [],
         public array $rows = [],
-        public ?array $at = null,
         public string $settles = '',
     ) {}
 }

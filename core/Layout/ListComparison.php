@@ -14,6 +14,7 @@ final class ListComparison
 {
     /** Two angles are the same within so many degrees: lists are rounded. */
     private const SAME_DEGREES = 1.0;
+    private const MOST_PARTS = 20_000;
 
     /** @var array<string, PartsRow> by designator */
     private array $ours = [];
@@ -53,8 +54,12 @@ final class ListComparison
 
     private function compare(): void
     {
+        $named = 0;
         foreach (array_keys($this->table->rows) as $row) {
             foreach ($this->table->designators($row) as $name) {
+                if (++$named > self::MOST_PARTS) {
+                    throw new Unreadable(sprintf('This list names more than %d parts: it is of another board.', self::MOST_PARTS));
+                }
                 $this->named($name, $row);
             }
         }
@@ -78,11 +83,11 @@ final class ListComparison
     {
         $id = $this->decisions->parts[$name] ?? $this->byName[strtolower($name)] ?? null;
         if (null !== $id && isset($this->ours[$id])) {
-            if (isset($this->rows[$id])) {
+            if (1 === count($this->rows[$id] ?? [])) {
                 $this->add(
                     LayoutFault::OtherCount,
                     Severity::Broken,
-                    sprintf('%s stands in this list twice.', $id),
+                    sprintf('%s stands in this list more than once.', $id),
                     [$id],
                     [$this->rows[$id][0], $row],
                 );
@@ -119,8 +124,7 @@ final class ListComparison
                 $rows[$row] = [(int) $said, $named];
             }
         }
-        // A list for five boards counts five of each.
-        $boards = [] === $rows ? 1 : min(array_map(static fn(array $one): int => max(1, intdiv($one[0], $one[1])), $rows));
+        $boards = self::boards($rows);
         foreach ($rows as $row => [$said, $named]) {
             if ($said !== $named * $boards) {
                 $parts = array_values(array_intersect($this->table->designators($row), array_keys($this->ours)));
@@ -134,6 +138,20 @@ final class ListComparison
                 ), $parts, [$row]);
             }
         }
+    }
+
+    /**
+     * A list for five boards counts five of each: as most rows do.
+     *
+     * @param array<int, array{int, int}> $rows pieces that are counted, and that are named
+     */
+    private static function boards(array $rows): int
+    {
+        $whole = array_filter($rows, static fn(array $one): bool => 0 < $one[0] && 0 === $one[0] % $one[1]);
+        $counts = array_count_values(array_map(static fn(array $one): int => intdiv($one[0], $one[1]), $whole));
+        arsort($counts);
+
+        return array_key_first($counts) ?? 1;
     }
 
     private function values(string $part, int $row): void
@@ -284,12 +302,7 @@ final class ListComparison
         string $settles = '',
     ): void {
         $subjects = array_map(fn(string $part): string => $this->own->connections->devices[$part]->subject ?? '', $parts);
-        $lines = [];
-        foreach ($this->own->board->lines as $id => $line) {
-            if ([] !== array_intersect_key($line->subjects($id), array_flip($subjects))) {
-                $lines[$id] = $line->name;
-            }
-        }
+        $lines = $this->own->linesOf(array_fill_keys($subjects, true));
         $this->findings[] = new LayoutFinding($fault, $severity, $statement, $parts, [], $lines, $rows, settles: $settles);
     }
 }

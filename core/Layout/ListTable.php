@@ -166,14 +166,6 @@ final readonly class ListTable
         return false === $place ? '' : $this->rows[$row][$place] ?? '';
     }
 
-    /** What stands over a column; empty where the list has none. */
-    public function heading(ListColumn $column): string
-    {
-        $place = array_search($column, $this->columns, true);
-
-        return false === $place ? '' : $this->headings[$place];
-    }
-
     /**
      * The designators of a row, one by one: “R1, R2”, “R1 R2”, “R1-R4”.
      *

@@ -7,6 +7,7 @@ namespace IronLatch\Core\Layout;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Wiring\DeviceKind;
 use IronLatch\Core\Wiring\Net;
+use IronLatch\Core\Wiring\NetKind;
 
 /**
  * What a layout joins against what it should join. Each net here is held against the net there that has most of its pins; what lies
@@ -72,7 +73,7 @@ final class NetComparison
         $shares = [];
         foreach ($this->pinsOf as $net => $pins) {
             foreach ($pins as $pin) {
-                $weight = $this->own->isSymmetric(self::part($pin)) ? self::ALIKE_WEIGHT : 1.0;
+                $weight = $this->own->isSymmetric(OwnNetlist::part($pin)) ? self::ALIKE_WEIGHT : 1.0;
                 $shares[$net][$this->at[$pin]] = ($shares[$net][$this->at[$pin]] ?? 0.0) + $weight;
             }
         }
@@ -153,6 +154,7 @@ final class NetComparison
 
     private function compare(): void
     {
+        $this->oneMetal();
         foreach ($this->picked as $there => $nets) {
             if (count($nets) > 1 && !str_starts_with((string) $there, "\0")) {
                 $this->joined($nets);
@@ -182,6 +184,28 @@ final class NetComparison
         }
     }
 
+    /** A pin is one piece of metal: two nets that both lie on it are joined by it, though the file calls them two. */
+    private function oneMetal(): void
+    {
+        foreach ($this->match->pads as $pin => $pads) {
+            $names = array_values(array_unique(array_filter(
+                array_map(static fn(Pad $pad): string => $pad->net, $pads),
+                static fn(string $net): bool => '' !== $net,
+            )));
+            if (count($names) > 1) {
+                $nets = array_map(fn(string $name): array => $this->picked[$name] ?? [], $names);
+                $this->add(
+                    LayoutFault::Joined,
+                    sprintf('%s lies on %s there: it joins them.', $this->words($pin), self::listed(
+                        array_map(static fn(string $name): string => '“' . $name . '”', $names),
+                    )),
+                    [$pin],
+                    array_map(fn(string $net): Net => $this->own->nets[$net], array_merge(...$nets)),
+                );
+            }
+        }
+    }
+
     /**
      * A part of which many pins lie where others should is one fault: a header that is mirrored, the pad map of another package.
      *
@@ -193,7 +217,7 @@ final class NetComparison
         $elsewhere = [];
         foreach ($stray as $pin => $net) {
             if ([] !== ($this->picked[$this->at[$pin]] ?? [])) {
-                $elsewhere[self::part($pin)][$pin] = $net;
+                $elsewhere[OwnNetlist::part($pin)][$pin] = $net;
             }
         }
         foreach (array_filter($elsewhere, static fn(array $pins): bool => count($pins) >= self::MANY_PINS) as $part => $pins) {
@@ -215,11 +239,15 @@ final class NetComparison
                     ucfirst(self::listed($examples)),
                 ),
                 array_keys($pins),
-                array_map(fn(string $net): Net => $this->own->nets[$net], array_values(array_unique($pins))),
+                // Where its pins should lie and where they do: what comes to it may be mains.
+                array_map(fn(string $net): Net => $this->own->nets[$net], array_values(array_unique([
+                    ...array_values($pins),
+                    ...array_map(fn(string $pin): string => $this->picked[$this->at[$pin]][0], array_keys($pins)),
+                ]))),
             );
         }
 
-        return array_filter($stray, fn(string $pin): bool => !isset($this->turned[self::part($pin)]), ARRAY_FILTER_USE_KEY);
+        return array_filter($stray, fn(string $pin): bool => !isset($this->turned[OwnNetlist::part($pin)]), ARRAY_FILTER_USE_KEY);
     }
 
     /**
@@ -236,7 +264,7 @@ final class NetComparison
                 foreach (array_key_exists($pin, $stray) ? $stray : [] as $other => $otherNet) {
                     $isPair = $pin !== $other && $net !== $otherNet
                         && $this->at[$pin] === $this->picks[$otherNet] && $this->at[$other] === $this->picks[$net]
-                        && ($ofOnePart === (self::part($pin) === self::part($other)));
+                        && ($ofOnePart === (OwnNetlist::part($pin) === OwnNetlist::part($other)));
                     if ($isPair) {
                         $pairs[] = [$pin, $other];
                         unset($stray[$pin], $stray[$other]);
@@ -255,9 +283,9 @@ final class NetComparison
     private function pair(string $pin, string $other): void
     {
         [$net, $otherNet] = [$this->net($pin), $this->net($other)];
-        $part = self::part($pin);
+        $part = OwnNetlist::part($pin);
         $device = $this->own->connections->devices[$part] ?? null;
-        $isPolar = $part === self::part($other) && in_array(
+        $isPolar = $part === OwnNetlist::part($other) && in_array(
             $device?->kind,
             [DeviceKind::Diode, DeviceKind::Transistor, DeviceKind::Lamp, DeviceKind::Capacitor],
             true,
@@ -320,7 +348,7 @@ final class NetComparison
     private function onOtherNet(string $pin, string $net, string $other): void
     {
         [$right, $wrong] = [$this->own->nets[$net], $this->own->nets[$other]];
-        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(self::part($pin));
+        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(OwnNetlist::part($pin));
         $this->add(
             $isMains ? LayoutFault::MainsOnLow : LayoutFault::OnOtherNet,
             sprintf(
@@ -344,7 +372,7 @@ final class NetComparison
         $on = $this->picks[$net];
         $spare = array_filter($pins, fn(string $pin): bool => [] !== array_filter(
             $this->pinsOf[$net],
-            fn(string $other): bool => $this->at[$other] === $on && self::part($other) === self::part($pin)
+            fn(string $other): bool => $this->at[$other] === $on && OwnNetlist::part($other) === OwnNetlist::part($pin)
                 && $this->own->sameTerminal($pin, $other),
         ));
         $isSpare = count($spare) === count($pins);
@@ -369,10 +397,11 @@ final class NetComparison
     private function freePins(array $broken): array
     {
         foreach ($this->at as $pin => $there) {
-            $isFree = !isset($this->own->netOf[$pin]) && !isset($this->turned[self::part($pin)]) && !str_starts_with($there, "\0");
+            $isFree = !isset($this->own->netOf[$pin]) && !isset($this->turned[OwnNetlist::part($pin)]) && !str_starts_with($there, "\0");
             $nets = $isFree ? $this->picked[$there] ?? [] : [];
             foreach (array_slice($nets, 0, 1) as $net) {
-                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => self::part($one) === self::part($pin));
+                $part = OwnNetlist::part($pin);
+                $instead = array_filter($broken[$net] ?? [], static fn(string $one): bool => OwnNetlist::part($one) === $part);
                 if (1 === count($instead)) {
                     $this->instead(current($instead), $pin, $this->own->nets[$net]);
                     unset($broken[$net][key($instead)]);
@@ -397,7 +426,7 @@ final class NetComparison
 
     private function notFree(string $pin, Net $wrong): void
     {
-        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(self::part($pin));
+        $isMains = OwnNetlist::isLive($wrong) && !$this->own->touchesMains(OwnNetlist::part($pin));
         $this->add(
             $isMains ? LayoutFault::MainsOnLow : LayoutFault::OnOtherNet,
             sprintf(
@@ -408,8 +437,13 @@ final class NetComparison
             ),
             [$pin],
             [$wrong],
-            // A free pin on ground is what many desks do with inputs that nobody uses.
-            $wrong->kind->isReturn() && !$wrong->kind->isMains() ? Severity::Hint : null,
+            match (true) {
+                // The free contact of a relay at mains carries mains while it rests, or while it pulls.
+                $this->own->isAtMains($pin) && !OwnNetlist::isLive($wrong) => Severity::Danger,
+                // A free pin on ground is what many desks do with inputs that nobody uses.
+                NetKind::Ground === $wrong->kind => Severity::Hint,
+                default => null,
+            },
         );
     }
 
@@ -419,24 +453,36 @@ final class NetComparison
      */
     private function add(LayoutFault $fault, string $statement, array $pins, array $nets, ?Severity $severity = null): void
     {
-        $live = array_filter($nets, OwnNetlist::isLive(...));
-        $isMixed = [] !== $live && count($live) < count($nets);
         $pads = array_merge([], ...array_map(fn(string $pin): array => $this->match->pads[$pin] ?? [], $pins));
-        $at = null === ($pads[0]->x ?? null) ? null : [$pads[0]->x, $pads[0]->y ?? 0.0];
         $lines = [];
         foreach ($nets as $net) {
             $lines += $this->own->lines($net);
         }
         $this->findings[] = new LayoutFinding(
             $fault,
-            $severity ?? ($isMixed || LayoutFault::MainsOnLow === $fault ? Severity::Danger : Severity::Broken),
+            $severity ?? (self::isDangerous($fault, $nets) ? Severity::Danger : Severity::Broken),
             $statement,
-            array_values(array_unique(array_map(self::part(...), $pins))),
+            array_values(array_unique(array_map(OwnNetlist::part(...), $pins))),
             array_map(static fn(Net $net): string => $net->id, $nets),
             $lines,
             array_values(array_unique(array_map(static fn(Pad $pad): int => $pad->line, $pads))),
-            $at,
         );
+    }
+
+    /**
+     * Mains where it should not be, earth that is lost, and mains nets that are joined: a fuse or a contact is gone round.
+     *
+     * @param list<Net> $nets
+     */
+    private static function isDangerous(LayoutFault $fault, array $nets): bool
+    {
+        $live = count(array_filter($nets, OwnNetlist::isLive(...)));
+        $isEarth = [] !== array_filter($nets, static fn(Net $net): bool => NetKind::Earth === $net->kind);
+
+        return LayoutFault::MainsOnLow === $fault
+            || (0 < $live && $live < count($nets))
+            || (0 < $live && LayoutFault::Joined === $fault)
+            || ($isEarth && LayoutFault::Joined !== $fault);
     }
 
     private function net(string $pin): Net
@@ -451,12 +497,7 @@ final class NetComparison
 
     private function pad(string $pin): string
     {
-        return substr($this->words($pin), strlen(self::part($pin)) + 1);
-    }
-
-    private static function part(string $pin): string
-    {
-        return explode('.', $pin, 2)[0];
+        return substr($this->words($pin), strlen(OwnNetlist::part($pin)) + 1);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Core\Layout;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Build\Fit\Barrier;
 use IronLatch\Core\Build\FittedBy;
 use IronLatch\Core\Build\PartsList;
 use IronLatch\Core\Build\PartsRow;
@@ -208,9 +209,10 @@ final readonly class OwnNetlist
             : sprintf('%s %s (%s)', $part, $names, $pad);
     }
 
-    /** A hash of everything that a layout must join: what was read of a layout holds while it stays the same. */
+    /** A hash of everything that a file is held against: what was read of it holds while this stays the same. */
     public function hash(): string
     {
+        $barrier = Barrier::of($this->board);
         $pins = $this->netOf;
         ksort($pins);
         $devices = array_map(
@@ -219,7 +221,9 @@ final readonly class OwnNetlist
         );
         ksort($devices);
 
-        return hash('sha256', json_encode([$pins, $devices], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+        $build = [$this->board->build->form()?->value, $this->board->build->assembler, get_object_vars($barrier)];
+
+        return hash('sha256', json_encode([$pins, $devices, $build], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
     }
 
     /**
@@ -234,13 +238,31 @@ final readonly class OwnNetlist
             $device = $this->connections->devices[$end->device] ?? null;
             $subjects += [$end->subject => true] + (null === $device ? [] : [$device->subject => true]);
         }
+
+        return $net->isCommon() ? [] : $this->linesOf($subjects);
+    }
+
+    /**
+     * Lines that any of these belongs to.
+     *
+     * @param array<string, true> $subjects ids on the board
+     * @return array<string, string> name by id
+     */
+    public function linesOf(array $subjects): array
+    {
         $lines = [];
-        foreach ($net->isCommon() ? [] : $this->board->lines as $id => $line) {
+        foreach ($this->board->lines as $id => $line) {
             if ([] !== array_intersect_key($line->subjects($id), $subjects)) {
                 $lines[$id] = $line->name;
             }
         }
 
         return $lines;
+    }
+
+    /** The part that a pin belongs to: K11 of “K11.A1”. */
+    public static function part(string $pin): string
+    {
+        return explode('.', $pin, 2)[0];
     }
 }

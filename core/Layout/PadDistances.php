@@ -18,9 +18,20 @@ final readonly class PadDistances
 {
     /** Rounding of the file: ten-thousandths of an inch, each way. */
     private const ROUNDING_METRES = 3e-6;
+    /** A board of relays takes some ten thousand. */
+    private const MOST_PAIRS = 2_000_000;
 
-    /** @param array<string, string> $pinOf pin here by “part pin” there */
-    private function __construct(private OwnNetlist $own, private PartMatch $match, private Barrier $barrier, private array $pinOf) {}
+    /**
+     * @param array<string, string> $pinOf pin here by “part pin” there
+     * @param array<string, true> $mains nets there that hold a pin at mains
+     */
+    private function __construct(
+        private OwnNetlist $own,
+        private PartMatch $match,
+        private Barrier $barrier,
+        private array $pinOf,
+        private array $mains,
+    ) {}
 
     /**
      * @return list<LayoutFinding>
@@ -33,7 +44,7 @@ final readonly class PadDistances
                 $pinOf[$pad->part . ' ' . $pad->pin] = $pin;
             }
         }
-        $distances = new self($own, $match, Barrier::of($own->board), $pinOf);
+        $distances = new self($own, $match, Barrier::of($own->board), $pinOf, self::mainsNets($own, $match));
 
         return [...$distances->unplated($layout), ...$distances->near($layout)];
     }
@@ -44,13 +55,12 @@ final readonly class PadDistances
     private function unplated(LayoutNetlist $layout): array
     {
         $findings = [];
-        $mains = $this->mainsNets();
         foreach ($layout->pads as $pad) {
             if (0.0 === $pad->hole || $pad->isPlated || '' === $pad->net) {
                 continue;
             }
             $pin = $this->pin($pad);
-            if (null === $pin ? isset($mains[$pad->net]) : $this->isMains($pin)) {
+            if (null === $pin ? isset($this->mains[$pad->net]) : $this->isMains($pin)) {
                 $findings[] = new LayoutFinding(
                     LayoutFault::Unplated,
                     Severity::Weak,
@@ -58,10 +68,9 @@ final readonly class PadDistances
                         'The hole of %s is not plated: mains current would go through one face alone, and the pad comes off with the heat.',
                         $this->words($pad),
                     ),
-                    null === $pin ? [] : [explode('.', $pin)[0]],
+                    null === $pin ? [] : [OwnNetlist::part($pin)],
                     array_filter([$this->own->net($pin ?? '')->id ?? ''], static fn(string $net): bool => '' !== $net),
                     rows: [$pad->line],
-                    at: null === $pad->x ? null : [$pad->x, $pad->y ?? 0.0],
                 );
             }
         }
@@ -75,15 +84,13 @@ final readonly class PadDistances
     }
 
     /**
-     * Nets there that hold a pin at mains.
-     *
      * @return array<string, true>
      */
-    private function mainsNets(): array
+    private static function mainsNets(OwnNetlist $own, PartMatch $match): array
     {
         $nets = [];
-        foreach ($this->match->pins as $pin => $net) {
-            if ('' !== $net && $this->own->isAtMains($pin)) {
+        foreach ($match->pins as $pin => $net) {
+            if ('' !== $net && $own->isAtMains($pin)) {
                 $nets[$net] = true;
             }
         }
@@ -98,16 +105,16 @@ final readonly class PadDistances
      */
     private function near(LayoutNetlist $layout): array
     {
-        $mains = $this->mainsNets();
         $low = $live = $earth = [];
         foreach ($layout->pads as $pad) {
             if (null === $pad->x || null === $pad->y) {
                 continue;
             }
-            $shape = new PadShape($pad->x, $pad->y, $pad->width, $pad->height, $pad->degrees);
+            // Of a pad whose size is not said the hole at least is there.
+            $shape = new PadShape($pad->x, $pad->y, max($pad->width, $pad->hole), $pad->height, $pad->degrees);
             $pin = $this->pin($pad);
             // What a pin should carry counts: that it carries something else is told as such.
-            if (null === $pin ? isset($mains[$pad->net]) : $this->own->isAtMains($pin)) {
+            if (null === $pin ? isset($this->mains[$pad->net]) : $this->own->isAtMains($pin)) {
                 $live[] = [$pad, $shape];
             } elseif (null !== $pin && NetKind::Earth === $this->own->net($pin)?->kind) {
                 $earth[] = [$pad, $shape];
@@ -133,8 +140,13 @@ final readonly class PadDistances
         $grid = new PadGrid($others, $needed, $reach);
         $limit = $needed - self::ROUNDING_METRES;
         $found = [];
+        $tried = 0;
         foreach ($ones as [$pad, $shape]) {
             foreach ($grid->around($shape) as [$other, $otherShape]) {
+                if (++$tried > self::MOST_PAIRS) {
+                    throw new Unreadable('Its pads at mains lie too close together to be measured one by one: it is of another board, or '
+                        . 'its unit is not what its line “P  UNITS” says.');
+                }
                 $isFar = hypot($shape->x - $otherShape->x, $shape->y - $otherShape->y) - $shape->reach - $otherShape->reach >= $limit;
                 if ($isFar || !$this->mustKeepApart($pad, $other, $bothLive)) {
                     continue;
@@ -191,7 +203,6 @@ final readonly class PadDistances
             $parts,
             array_values(array_filter($nets, static fn(string $net): bool => '' !== $net)),
             rows: [$one->line, $other->line],
-            at: [$one->x ?? 0.0, $one->y ?? 0.0],
         );
     }
 

@@ -15,7 +15,7 @@ final readonly class Returned
      * @param list<Doubt> $doubts
      * @param list<string> $notes what was taken as usual, and what was not looked at
      * @param ?ListTable $table as its columns were read; null for what has none
-     * @param string $hash of the connections that it was held against
+     * @param string $hash of what it was held against
      * @param ?LayoutNetlist $layout null for a list
      */
     private function __construct(
@@ -31,11 +31,15 @@ final readonly class Returned
 
     /**
      * @param string $bytes as they came
-     * @param ?string $beside a netlist of the same layout that came before
+     * @param ?\Closure(string): ?string $beside a netlist of the same layout that came before, by the hash of what it was held against
      * @throws Unreadable
      */
-    public static function read(Inspection $inspection, string $bytes, Decisions $decisions = new Decisions(), ?string $beside = null): self
-    {
+    public static function read(
+        Inspection $inspection,
+        string $bytes,
+        Decisions $decisions = new Decisions(),
+        ?\Closure $beside = null,
+    ): self {
         $own = new OwnNetlist($inspection->board, $inspection->connections(), $inspection->partsList());
         [$layout, $table, $kind] = self::opened($bytes, $decisions);
         if (null !== $layout) {
@@ -47,7 +51,8 @@ final readonly class Returned
                 ...[] === $own->onBoard ? ['Whether a part is missing is not looked at: that it is built on one board is not stated.'] : [],
             ], $table, count($layout->pads), $own->hash(), $layout);
         }
-        $netlist = null === $beside ? null : self::opened($beside, $decisions)[0];
+        $before = null === $beside ? null : $beside($own->hash());
+        $netlist = null === $before ? null : self::opened($before, $decisions)[0];
         $match = true === $netlist?->hasPlaces() ? PartMatch::of($own, $netlist, $decisions) : null;
         assert(null !== $table);
         [$findings, $notes] = ListComparison::of($own, $table, $inspection->partsList(), $decisions, $match);

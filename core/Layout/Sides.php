@@ -51,7 +51,7 @@ final class Sides
     {
         $faces = $rows = [];
         foreach ($match->pads as $pin => $pads) {
-            $part = explode('.', $pin, 2)[0];
+            $part = OwnNetlist::part($pin);
             foreach ($pads as $pad) {
                 if ($pad->isSurface()) {
                     $faces[$part] = $pad->face;

@@ -24,7 +24,7 @@ final readonly class StructureMatch
     {
         $own = $their = [];
         foreach ($ours->netOf as $pin => $net) {
-            $part = explode('.', $pin, 2)[0];
+            $part = OwnNetlist::part($pin);
             if (isset($ours->onBoard[$part])) {
                 $own[$part][] = $net;
             }
@@ -88,12 +88,15 @@ final readonly class StructureMatch
      */
     private static function named(array $parts, \Closure $name): array
     {
-        return array_map(static function (array $nets) use ($name): string {
+        $named = array_map(static function (array $nets) use ($name): string {
             $names = array_map($name, $nets);
             sort($names);
 
             return implode(' ', $names);
         }, $parts);
+
+        // What lies on no known net at all cannot be told by its nets.
+        return array_filter($named, static fn(string $names): bool => '' !== trim($names, '? '));
     }
 
     /**

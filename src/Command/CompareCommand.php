@@ -7,6 +7,7 @@ namespace IronLatch\Command;
 use IronLatch\Core\Catalogue\Catalogue;
 use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Layout\Decisions;
+use IronLatch\Core\Layout\Doubt;
 use IronLatch\Core\Layout\Returned;
 use IronLatch\Core\Layout\Unreadable;
 use IronLatch\Core\Review\Inspection;
@@ -41,7 +42,7 @@ final class CompareCommand extends Command
                 new Inspection($board, $this->catalogue),
                 self::bytes(self::word($input->getArgument('returned'))),
                 new Decisions(),
-                '' === $beside ? null : self::bytes($beside),
+                '' === $beside ? null : static fn(): string => self::bytes($beside),
             );
         } catch (BoardFileFault|Unreadable $fault) {
             $output->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
@@ -51,7 +52,7 @@ final class CompareCommand extends Command
         foreach ($read->findings as $finding) {
             $output->writeln(sprintf('%s: %s', $finding->severity->value, $finding->statement), OutputInterface::OUTPUT_RAW);
         }
-        foreach ([...array_map(static fn($doubt): string => $doubt->statement, $read->doubts), ...$read->notes] as $said) {
+        foreach ([...array_map(static fn(Doubt $doubt): string => $doubt->statement, $read->doubts), ...$read->notes] as $said) {
             $output->writeln($said, OutputInterface::OUTPUT_RAW);
         }
         $output->writeln(sprintf('%s: %s', ucfirst($read->kind->value), $read->verdict()));

@@ -34,11 +34,6 @@ final class PrintedPage
         $this->parts[] = sprintf('<h2>%s</h2>', self::text($says));
     }
 
-    public function smallHeading(string $says): void
-    {
-        $this->parts[] = sprintf('<h3>%s</h3>', self::text($says));
-    }
-
     public function paragraph(string $says): void
     {
         $this->parts[] = sprintf('<p>%s</p>', self::text($says));

@@ -29,11 +29,19 @@ final readonly class ReturnedFiles
     ) {}
 
     /**
-     * @return list<ReturnedRecord> the newest first
+     * @return list<ReturnedCard> the newest first
      */
     public function of(OpenBoard $opened): array
     {
-        return $this->entities->getRepository(ReturnedRecord::class)->findBy(['board' => $opened->record], ['id' => 'DESC']);
+        /** @var list<ReturnedCard> $cards */
+        $cards = $this->entities->createQuery(sprintf(
+            'SELECT NEW %s(r.id, r.revision, r.name, r.sha256, r.connections, r.verdict, r.cameAt) FROM %s r WHERE r.board = :board '
+                . 'ORDER BY r.id DESC',
+            ReturnedCard::class,
+            ReturnedRecord::class,
+        ))->setParameter('board', $opened->record)->getResult();
+
+        return $cards;
     }
 
     public function one(OpenBoard $opened, string $id): ?ReturnedRecord
@@ -70,11 +78,13 @@ final readonly class ReturnedFiles
             $this->clock->now(),
         );
         $this->entities->wrapInTransaction(function () use ($opened, $record): void {
-            foreach ($this->of($opened) as $place => $one) {
-                if ($one->sha256() === $record->sha256() || $place >= self::MOST_FILES - 1) {
-                    $this->entities->remove($one);
-                }
-            }
+            $gone = array_filter(
+                $this->of($opened),
+                static fn(ReturnedCard $one, int $place): bool => $one->sha256 === $record->sha256() || $place >= self::MOST_FILES - 1,
+                ARRAY_FILTER_USE_BOTH,
+            );
+            $this->entities->createQuery(sprintf('DELETE %s r WHERE r.id IN (:gone)', ReturnedRecord::class))
+                ->execute(['gone' => array_map(static fn(ReturnedCard $one): string => $one->id, array_values($gone))]);
             $this->entities->persist($record);
         });
 
@@ -84,7 +94,7 @@ final readonly class ReturnedFiles
     /** As it is read today, on the board as it stands. */
     public function read(OpenBoard $opened, ReturnedRecord $record): Returned
     {
-        return $this->judged($opened, self::bytes($record), $record);
+        return $this->judged($opened, self::bytes($record));
     }
 
     /** Settles doubts and columns, and judges the file anew. */
@@ -118,30 +128,30 @@ final readonly class ReturnedFiles
         return (string) gzinflate($record->packed());
     }
 
-    /** What was said of a file. */
-    public static function verdict(ReturnedRecord $record): ReturnedVerdict
-    {
-        return ReturnedVerdict::read($record->verdict());
-    }
-
     private static function said(Returned $read): string
     {
         return (new ReturnedVerdict($read->kind->value, $read->verdict(), $read->agrees()))->write();
     }
 
     /** A list is held against the netlist of the same connections that came last. */
-    private function judged(OpenBoard $opened, string $bytes, ?ReturnedRecord $but = null): Returned
+    private function judged(OpenBoard $opened, string $bytes): Returned
     {
-        $inspection = $this->inspections->of($opened->board);
-        $hash = Returned::hashOf($inspection);
-        $beside = null;
-        foreach ($this->of($opened) as $one) {
-            if ($one !== $but && $one->connections() === $hash && FileKind::Netlist->value === self::verdict($one)->kind) {
-                $beside = self::bytes($one);
-                break;
-            }
-        }
+        return Returned::read(
+            $this->inspections->of($opened->board),
+            $bytes,
+            $this->decisions($opened),
+            function (string $hash) use ($opened): ?string {
+                foreach ($this->of($opened) as $one) {
+                    $record = $one->against === $hash && FileKind::Netlist->value === $one->verdict->kind
+                        ? $this->one($opened, $one->id)
+                        : null;
+                    if (null !== $record) {
+                        return self::bytes($record);
+                    }
+                }
 
-        return Returned::read($inspection, $bytes, $this->decisions($opened), $beside);
+                return null;
+            },
+        );
     }
 }

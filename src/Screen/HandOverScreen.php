@@ -8,7 +8,6 @@ use IronLatch\Core\Exchange\SetUpSheet;
 use IronLatch\Core\Layout\ListColumn;
 use IronLatch\Core\Layout\Returned;
 use IronLatch\Core\Layout\Unreadable;
-use IronLatch\Entity\ReturnedRecord;
 use IronLatch\Export\Exports;
 use IronLatch\Export\Folder;
 use IronLatch\Layout\ReturnedFiles;
@@ -59,8 +58,7 @@ final readonly class HandOverScreen implements Screen
     private function back(Look $look): array
     {
         $files = $this->returned->of($look->opened);
-        $hash = [] === $files ? '' : Returned::hashOf($look->inspection);
-        $chosen = array_values(array_filter($files, static fn(ReturnedRecord $one): bool => $one->id() === $look->open))[0] ?? null;
+        $chosen = '' === $look->open ? null : $this->returned->one($look->opened, $look->open);
         try {
             $read = null === $chosen ? null : $this->returned->read($look->opened, $chosen);
             $fault = '';
@@ -69,11 +67,8 @@ final readonly class HandOverScreen implements Screen
         }
 
         return [
-            'returned' => array_map(static fn(ReturnedRecord $one): array => [
-                'record' => $one,
-                'verdict' => ReturnedFiles::verdict($one),
-                'isChanged' => $one->connections() !== $hash,
-            ], $files),
+            'returned' => $files,
+            'against' => $read->hash ?? ([] === $files ? '' : Returned::hashOf($look->inspection)),
             'chosen' => $chosen,
             'read' => $read,
             'read_fault' => $fault,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Support;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Build\Package;
 use IronLatch\Core\Layout\Orientation;
 use IronLatch\Core\Layout\OwnNetlist;
@@ -59,7 +60,7 @@ final class LayoutDesk
 
     private function isMachineBuilt(): bool
     {
-        return 'assembled board with bare module' === $this->board->build->form()?->value;
+        return BuildForm::Assembled === $this->board->build->form();
     }
 
     private function isAcross(string $part): bool

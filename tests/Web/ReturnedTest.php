@@ -78,7 +78,7 @@ final class ReturnedTest extends BoardTestCase
         $this->store->apply($id, $opened->revision->id(), new RemoveLine('L5'));
         $page = $this->browser->request('GET', "/boards/$id/hand-over");
         self::assertStringContainsString(
-            'Changed since: the connections are others now. It was: It agrees',
+            'Changed since: what it was held against is another now. It was: It agrees',
             $page->filter('.returned')->text(),
         );
         $this->store->undo($id);

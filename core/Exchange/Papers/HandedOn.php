@@ -64,7 +64,8 @@ final class HandedOn
      */
     public static function connects(Board $board): array
     {
-        $isFixed = InletKind::Fixed === $board->box?->inlet?->value;
+        $inlet = $board->box?->inlet?->value;
+        $isFixed = InletKind::Fixed === $inlet;
         foreach ($board->lines as $line) {
             $isFixed = $isFixed || OutletKind::Fixed === $line->safety?->outlet?->value;
         }
@@ -74,7 +75,11 @@ final class HandedOn
             'Does the law where it is used let them do so? In most places a licensed electrician does it, or inspects it and signs: '
                 . '____________________',
         ] : [
-            'It is plugged in: whoever does so has looked at lead, plug and cover, and stands behind a residual-current device of 30 mA.',
+            ...null === $inlet
+                ? ['Whether it is plugged in or belongs to the fixed wiring is not stated: find out before anything else.']
+                : [],
+            'Where it is plugged in: whoever does so has looked at lead, plug and cover, and stands behind a residual-current device '
+                . 'of 30 mA.',
         ];
     }
 
@@ -83,7 +88,8 @@ final class HandedOn
      */
     public static function missingForSale(Board $board): array
     {
-        $hasRadio = [] !== array_filter(
+        $isUsed = $board->controller()->chip->radio && false !== $board->program->radioUsed->value;
+        $hasRadio = $isUsed || [] !== array_filter(
             $board->channels,
             static fn(Channel $channel): bool => in_array(Need::Radio, $board->profile($channel)->needs, true),
         );

@@ -31,7 +31,8 @@ final class HostileFilesTest extends TestCase
             $random = new Randomizer(new Mt19937($seed));
             $text = self::spoilt($sound[$seed % 4], $random);
             try {
-                $read = Returned::read($inspection, $text, new Decisions(['1' => 'K11', 'K11' => 'nobody']), $sound[0]);
+                $settled = new Decisions(['1' => 'K11', 'K11' => 'nobody']);
+                $read = Returned::read($inspection, $text, $settled, static fn(): string => $sound[0]);
                 self::assertNotSame('', $read->verdict());
             } catch (Unreadable $fault) {
                 ++$refused;

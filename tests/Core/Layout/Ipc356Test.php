@@ -71,6 +71,7 @@ final class Ipc356Test extends TestCase
             static fn(Pad $pad): Face => $pad->face,
             Face::Bottom,
         ];
+        yield 'a face that is not said' => [str_replace('A01', '   ', self::SURFACE), static fn(Pad $pad): Face => $pad->face, Face::Both];
         yield 'a mid-point' => [substr_replace($through, 'M', 31, 1), static fn(Pad $pad): string => $pad->pin, 'A2'];
         yield 'what goes on' => ['017' . substr($through, 3), static fn(Pad $pad): string => $pad->part, 'K11'];
     }

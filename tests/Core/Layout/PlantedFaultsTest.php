@@ -60,7 +60,7 @@ final class PlantedFaultsTest extends TestCase
             $random = new Randomizer(new Mt19937(crc32($demo . $fault) + $seed));
             $desk = new LayoutDesk($board, $random);
             [$file, $beside, $expected] = $this->planted($desk, $fault, $random);
-            $found = Returned::read($inspection, $file, beside: $beside)->findings;
+            $found = Returned::read($inspection, $file, beside: static fn(): ?string => $beside)->findings;
             $said = implode("\n", array_map(static fn(LayoutFinding $one): string => $one->fault->value . ': ' . $one->statement, $found));
             self::assertSame(
                 null === $expected ? [] : [$expected],

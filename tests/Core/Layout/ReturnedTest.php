@@ -7,6 +7,7 @@ namespace IronLatch\Tests\Core\Layout;
 use IronLatch\Core\Board\Board;
 use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Board\Edit\Build\StateBuild;
+use IronLatch\Core\Board\Edit\Mains\StateBox;
 use IronLatch\Core\Build\Fit\Barrier;
 use IronLatch\Core\Layout\Decisions;
 use IronLatch\Core\Layout\Doubt;
@@ -14,6 +15,7 @@ use IronLatch\Core\Layout\FileKind;
 use IronLatch\Core\Layout\LayoutFault;
 use IronLatch\Core\Layout\LayoutFinding;
 use IronLatch\Core\Layout\Returned;
+use IronLatch\Core\Layout\Unreadable;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Severity;
 use IronLatch\Export\Exports;
@@ -50,6 +52,14 @@ final class ReturnedTest extends TestCase
         );
     }
 
+    /**
+     * @return list<Severity>
+     */
+    private static function severities(LayoutDesk $desk): array
+    {
+        return array_map(static fn(LayoutFinding $one): Severity => $one->severity, self::read($desk)->findings);
+    }
+
     private static function pad(LayoutDesk $desk, string $part, string $pin): LaidPad
     {
         foreach ($desk->pads[$part] as $pad) {
@@ -83,7 +93,7 @@ final class ReturnedTest extends TestCase
         ], self::said($read));
         self::assertSame(['L1' => 'Dehumidifier', 'L2' => 'Extractor fan'], $read->findings[0]->lines);
         self::assertSame(['1 difference from this board.', false], [$read->verdict(), $read->agrees()]);
-        self::assertNotNull($read->findings[0]->at);
+        self::assertCount(2, $read->findings[0]->rows);
     }
 
     public function testADiodeAndATransistorTheWrongWayRound(): void
@@ -140,6 +150,101 @@ final class ReturnedTest extends TestCase
             'danger, mains on a low-voltage part: U01 EN (L2) lies on “L behind the fuse” there, and should stay free. '
                 . 'Mains would come to a part of the low-voltage side.',
         ], self::said(self::read($desk)));
+    }
+
+    /** The free contact of a relay is at mains while the relay rests: on ground it is no habit of a desk. */
+    public function testAFreeContactAtMainsOnLowVoltageIsADanger(): void
+    {
+        foreach (['GND', 'R1', 'F7'] as $net) {
+            $desk = self::desk();
+            self::pad($desk, 'K11', '12')->net = $net;
+            self::assertSame([Severity::Danger], self::severities($desk), $net);
+        }
+        $desk = self::desk();
+        self::pad($desk, 'K11', '12')->net = 'L';
+        self::assertSame([Severity::Broken], self::severities($desk), 'It is on while it should be off, and no mains comes elsewhere.');
+    }
+
+    public function testAFuseOrAContactThatIsGoneRoundAndEarthThatIsLostAreDangers(): void
+    {
+        foreach (['L_before' => 'L', 'L1_on' => 'L', 'N' => 'L'] as $one => $other) {
+            $desk = self::desk();
+            foreach ($desk->pads as $pads) {
+                foreach ($pads as $pad) {
+                    $pad->net = $one === $pad->net ? $other : $pad->net;
+                }
+            }
+            self::assertSame([Severity::Danger], self::severities($desk), $one);
+        }
+        $desk = self::desk();
+        self::pad($desk, 'X12', 'PE')->net = '';
+        self::assertSame([Severity::Danger], self::severities($desk));
+        $desk = self::desk();
+        self::pad($desk, 'R11', '1')->net = '';
+        self::assertSame([Severity::Broken], self::severities($desk));
+    }
+
+    public function testAControllerThatStandsSoThatMainsComesToItIsADanger(): void
+    {
+        $desk = self::desk();
+        foreach (['R12' => 'L', 'R13' => 'F10', 'L15' => 'F9'] as $pin => $net) {
+            self::pad($desk, 'U01', $pin)->net = $net;
+        }
+        $read = self::read($desk);
+        self::assertSame(
+            [[LayoutFault::WrongWayRound, Severity::Danger]],
+            array_map(static fn(LayoutFinding $one): array => [$one->fault, $one->severity], $read->findings),
+            implode("\n", self::said($read)),
+        );
+    }
+
+    /** Two pads of one pin on two nets: the file calls them two, the metal does not. */
+    public function testAPinOnTwoNetsJoinsThem(): void
+    {
+        $desk = self::desk();
+        $gate = self::pad($desk, 'U01', 'L1');
+        $desk->pads['U01'][] = new LaidPad('GND', 'L1', $gate->x + 0.02, $gate->y, 1e-3, 0.0);
+        self::assertSame(
+            ['broken, nets joined: U01 3V3 (L1) lies on “VDD” and “GND” there: it joins them.'],
+            self::said(self::read($desk)),
+        );
+    }
+
+    public function testAReservoirTheWrongWayRound(): void
+    {
+        $desk = self::desk();
+        self::exchange(self::pad($desk, 'C13', 'PLUS'), self::pad($desk, 'C13', 'MINUS'));
+        self::assertSame([LayoutFault::WrongWayRound], array_map(
+            static fn(LayoutFinding $one): LayoutFault => $one->fault,
+            self::read($desk)->findings,
+        ));
+    }
+
+    public function testPadsThatLieInAHeapAreRefused(): void
+    {
+        $desk = self::desk();
+        for ($number = 0; $number < 3000; ++$number) {
+            $desk->vias[] = ['L', 0.5, 0.5];
+        }
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('lie too close together');
+        self::read($desk);
+    }
+
+    /** Without a size a pad is at least as large as its hole: 0.8 mm. */
+    public function testAPadWithoutASizeIsAsLargeAsItsHole(): void
+    {
+        $near = static function (float $metres): array {
+            $desk = self::desk();
+            $pad = self::pad($desk, 'F01', '1');
+            [$pad->width, $pad->height] = [0.0, 0.0];
+            $other = self::pad($desk, 'F01', '2');
+            $turn = atan2($pad->y - $other->y, $pad->x - $other->x);
+            $desk->vias[] = ['GND', $pad->x + ($metres + 0.7e-3) * cos($turn), $pad->y + ($metres + 0.7e-3) * sin($turn)];
+
+            return self::severities($desk);
+        };
+        self::assertSame([[], [Severity::Weak]], [$near(10.05e-3), $near(9.95e-3)]);
     }
 
     public function testFreePins(): void
@@ -296,8 +401,7 @@ final class ReturnedTest extends TestCase
     public function testAMainsHoleWithoutPlating(): void
     {
         $desk = self::desk();
-        $text = (string) preg_replace('/^(317L_before .{6}   F01   -1 .{5})(D\d{4})P/m', '$1$2U', $desk->ipc(), -1, $count);
-        $text = 1 === $count ? $text : (string) preg_replace('/^(317\S+ +F01 +-1 +D\d{4})P/m', '$1U', $desk->ipc(), 1);
+        $text = (string) preg_replace('/^(317\S+ +F01 +-1 +D\d{4})P/m', '$1U', $desk->ipc(), 1);
         $read = Returned::read(new Inspection($desk->board), $text);
         self::assertSame(
             ['weak, mains hole without plating: The hole of F01 1 is not plated: mains current would go through one face alone, and the '
@@ -359,6 +463,28 @@ final class ReturnedTest extends TestCase
             Returned::read(new Inspection($board), $five)->findings,
             static fn(LayoutFinding $one): bool => LayoutFault::OtherCount === $one->fault,
         ));
+        // One row that counts too few is that row’s fault, and not that of all others.
+        $few = "Designator,Value,Qty\nR12 R22,10k,8\nR186,680,5\nR145,10k,5\n";
+        self::assertSame(['It counts 8 of 10k, and names 2 for each of 5 boards.'], array_values(array_map(
+            static fn(LayoutFinding $one): string => $one->statement,
+            array_filter(
+                Returned::read(new Inspection($board), $few)->findings,
+                static fn(LayoutFinding $one): bool => LayoutFault::OtherCount === $one->fault,
+            ),
+        )));
+    }
+
+    public function testAPartThatStandsThereAgainIsSaidOnceAndAListOfAnotherBoardIsRefused(): void
+    {
+        $inspection = new Inspection(BenchDesk::demo('utility-room'));
+        $again = Returned::read($inspection, "Designator,Value\n" . str_repeat("R11,470\n", 5));
+        self::assertCount(1, array_filter(
+            $again->findings,
+            static fn(LayoutFinding $one): bool => 'R11 stands in this list more than once.' === $one->statement,
+        ));
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('more than 20000 parts');
+        Returned::read($inspection, "Designator,Value\n" . str_repeat("R1-R499,470\n", 50));
     }
 
     public function testSidesOfAPlacementList(): void
@@ -381,7 +507,11 @@ final class ReturnedTest extends TestCase
     {
         $desk = self::desk(TestBoards::edited(BenchDesk::demo('utility-room'), new StateBuild(BuildForm::Assembled)));
         $diodes = array_filter(array_keys($desk->pads), static fn(string $part): bool => str_starts_with($part, 'D'));
-        $read = Returned::read(new Inspection($desk->board), $desk->placement(array_fill_keys($diodes, 2)), beside: $desk->ipc());
+        $read = Returned::read(
+            new Inspection($desk->board),
+            $desk->placement(array_fill_keys($diodes, 2)),
+            beside: static fn(): string => $desk->ipc(),
+        );
         self::assertCount(1, $read->findings, implode("\n", self::said($read)));
         self::assertSame([LayoutFault::Turned, Severity::Weak], [$read->findings[0]->fault, $read->findings[0]->severity]);
         self::assertStringContainsString('are turned by 180° more', $read->findings[0]->statement);
@@ -394,6 +524,9 @@ final class ReturnedTest extends TestCase
         self::assertSame($hash, self::read(self::desk())->hash);
         self::assertSame($hash, Returned::hashOf(new Inspection(BenchDesk::demo('utility-room'))));
         self::assertNotSame($hash, Returned::hashOf(new Inspection(BenchDesk::demo('aquarium'))));
+        // The same connections, and more room between mains and all else.
+        $wider = TestBoards::edited(BenchDesk::demo('utility-room'), new StateBox(clearanceMetres: 12e-3, creepageMetres: 12e-3));
+        self::assertNotSame($hash, Returned::hashOf(new Inspection($wider)));
     }
 
     public function testDecisionsAreKeptAsText(): void
@@ -403,5 +536,7 @@ final class ReturnedTest extends TestCase
         self::assertEquals(new Decisions(), Decisions::read('{"parts": 3'));
         self::assertEquals(new Decisions(['a' => 'b']), Decisions::read('{"parts": {"a": "b", "c": 4}, "pins": "x"}'));
         self::assertSame(['K1' => 'K12'], $one->with(new Decisions(['K1' => 'K12', '7' => Decisions::OPEN]))->parts);
+        $long = new Decisions([str_repeat('x', 201) => 'a', 'b' => str_repeat('x', 201), str_repeat('y', 200) => 'c']);
+        self::assertSame([str_repeat('y', 200) => 'c'], (new Decisions())->with($long)->parts, 'No name is as long.');
     }
 }

@@ -24,14 +24,18 @@ final readonly class Picture
     public static function of(string $bytes): self
     {
         if (strlen($bytes) > self::GREATEST_BYTES) {
-            throw new \InvalidArgumentException(sprintf('This picture has more than %d MB. Make it smaller.', self::GREATEST_BYTES / 1_000_000));
+            throw new \InvalidArgumentException(
+                sprintf('This picture has more than %d MB. Make it smaller.', self::GREATEST_BYTES / 1_000_000),
+            );
         }
         $size = @getimagesizefromstring($bytes);
         if (false === $size || !in_array($size[2], self::TYPES, true)) {
             throw new \InvalidArgumentException('This is no picture that can be read here. Take a JPEG or a PNG.');
         }
         if ($size[0] < 1 || $size[1] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new \InvalidArgumentException(sprintf('This picture has %d × %d points, which is too many. Make it smaller.', $size[0], $size[1]));
+            throw new \InvalidArgumentException(
+                sprintf('This picture has %d × %d points, which is too many. Make it smaller.', $size[0], $size[1]),
+            );
         }
         $image = @imagecreatefromstring($bytes);
         if (false === $image) {

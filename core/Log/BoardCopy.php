@@ -6,6 +6,7 @@ namespace IronLatch\Core\Log;
 
 use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Quantity\Unit;
+use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Record\ListOf;
 use IronLatch\Core\Record\Measured;
 
@@ -13,6 +14,9 @@ use IronLatch\Core\Record\Measured;
 final readonly class BoardCopy
 {
     private const MOST_READINGS = 5_000;
+
+    /** @var array<string, StepReading> the last by step */
+    private array $last;
 
     /**
      * @param int $revision that it is built after
@@ -22,6 +26,8 @@ final readonly class BoardCopy
      * @param list<StepReading> $readings the oldest first
      * @param list<Verified> $verified
      * @param list<string> $ticked numbers of wires that are laid
+     * @param string $wiringHash of the wiring that its readings hold for
+     * @param string $programHash of the program that they hold for
      */
     public function __construct(
         public string $serial,
@@ -41,6 +47,8 @@ final readonly class BoardCopy
         public array $verified = [],
         #[ListOf('string')]
         public array $ticked = [],
+        public string $wiringHash = '',
+        public string $programHash = '',
     ) {
         if ('' === trim($serial)) {
             throw new \InvalidArgumentException('Give the copy a serial, by which it is told from the others.');
@@ -49,25 +57,78 @@ final readonly class BoardCopy
             throw new \InvalidArgumentException('Secrets stand here as “set 1”, “set 2”: keep themselves elsewhere, never in a file.');
         }
         if (count($readings) > self::MOST_READINGS) {
-            throw new \InvalidArgumentException('A copy has at most 5000 readings.');
+            throw new \InvalidArgumentException(sprintf('A copy has at most %d readings.', self::MOST_READINGS));
         }
         Day::checked($begun, 'it was begun');
+        $this->last = array_column($readings, null, 'step');
     }
 
     /** The last that was found at a step; null where nothing was. */
     public function last(string $step): ?StepReading
     {
-        foreach (array_reverse($this->readings) as $reading) {
-            if ($reading->step === $step) {
-                return $reading;
-            }
-        }
-
-        return null;
+        return $this->last[$step] ?? null;
     }
 
-    public function isVerified(string $point): bool
+    /** Whether a promise was found kept, in these words: other distances, other promise. */
+    public function isVerified(string $point, string $words): bool
     {
-        return [] !== array_filter($this->verified, static fn(Verified $one): bool => $one->point === $point);
+        return [] !== array_filter(
+            $this->verified,
+            static fn(Verified $one): bool => $one->point === $point && $one->words === $words,
+        );
+    }
+
+    public function isUntouched(): bool
+    {
+        return [] === $this->readings && [] === $this->verified && [] === $this->ticked;
+    }
+
+    public function builtAfter(string $wiringHash, string $programHash): self
+    {
+        return Copy::of($this, ['wiringHash' => $wiringHash, 'programHash' => $programHash]);
+    }
+
+    /** With one more reading; where there is no more room, the oldest goes that a later one has replaced. */
+    public function with(StepReading $reading): self
+    {
+        $readings = [...$this->readings, $reading];
+        if (count($readings) > self::MOST_READINGS) {
+            $steps = array_column($readings, 'step');
+            $last = array_flip($steps);
+            $replaced = array_filter(array_keys($steps), static fn(int $place): bool => $last[$steps[$place]] !== $place);
+            unset($readings[array_values($replaced)[0] ?? 0]);
+        }
+
+        return Copy::of($this, ['readings' => array_values($readings)]);
+    }
+
+    /**
+     * With steps that are to be taken again. A copy that was in use is not, until they are.
+     *
+     * @param list<CommissioningStep> $steps
+     */
+    public function anew(array $steps, string $today): self
+    {
+        $copy = $this;
+        foreach ($steps as $step) {
+            $was = $this->verification($step);
+            if (null !== $was || !in_array($this->last($step->key)?->outcome, [null, Outcome::Anew], true)) {
+                $copy = $copy->with(new StepReading($step->key, Outcome::Anew, '', $today, '', $was?->before() ?? ''));
+            }
+        }
+        $isInUse = in_array($this->state, [CopyState::Commissioned, CopyState::InUse], true);
+        $points = array_map(static fn(CommissioningStep $step): string => $step->holdPoint ?? '', $steps);
+
+        return Copy::of($copy, [
+            'verified' => array_values(array_filter($this->verified, static fn(Verified $one): bool => !in_array($one->point, $points, true))),
+            'state' => $isInUse && [] !== $steps ? CopyState::Building : $this->state,
+        ]);
+    }
+
+    private function verification(CommissioningStep $step): ?Verified
+    {
+        $of = array_filter($this->verified, static fn(Verified $one): bool => $one->point === $step->holdPoint);
+
+        return [] === $of ? null : current($of);
     }
 }

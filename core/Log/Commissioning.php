@@ -291,7 +291,7 @@ final readonly class Commissioning
             $restore = $line->safety?->restore?->value;
             if ($restore instanceof RestorePolicy) {
                 $steps[] = $step(
-                    'restore:' . $id,
+                    sprintf('restore:%s:%s', $id, $restore->value),
                     sprintf('“%s” after a cut', $line->name),
                     sprintf('Switch it on, cut the low voltage, give it again: it is %s.', match ($restore) {
                         RestorePolicy::Off => 'off',

@@ -11,6 +11,7 @@ use IronLatch\Core\Record\MapOf;
 final readonly class Log
 {
     private const MOST = 500;
+    private const GREATEST_ID = 90_000;
 
     /**
      * @param array<string, Order> $orders by id
@@ -32,6 +33,9 @@ final readonly class Log
             if (count($all) > self::MOST) {
                 throw new \InvalidArgumentException(sprintf('A log has at most %d %s.', self::MOST, $what));
             }
+        }
+        if (max([0, ...array_values($lastIds)]) > self::GREATEST_ID) {
+            throw new \InvalidArgumentException(sprintf('A log gives at most %d numbers of a kind.', self::GREATEST_ID));
         }
         $serials = array_map(static fn(BoardCopy $copy): string => mb_strtolower(trim($copy->serial)), $copies);
         if (count(array_unique($serials)) < count($serials)) {
@@ -72,7 +76,18 @@ final readonly class Log
             throw new \InvalidArgumentException(sprintf('This log has no “%s” any more.', mb_substr($id, 0, 12)));
         }
 
-        return $id ?? $letter . (1 + ($this->lastIds[$letter] ?? 0));
+        return $id ?? $letter . (1 + $this->lastId($letter));
+    }
+
+    /** The greatest number that was given, also where a file does not say so. */
+    private function lastId(string $letter): int
+    {
+        $there = array_map(
+            static fn(string $id): int => $id[0] === $letter ? (int) substr($id, 1) : 0,
+            array_keys([...$this->orders, ...$this->copies, ...$this->notes]),
+        );
+
+        return max([$this->lastIds[$letter] ?? 0, 0, ...$there]);
     }
 
     /**
@@ -80,7 +95,7 @@ final readonly class Log
      */
     private function given(string $id): array
     {
-        return [...$this->lastIds, $id[0] => max($this->lastIds[$id[0]] ?? 0, (int) substr($id, 1))];
+        return [...$this->lastIds, $id[0] => max($this->lastId($id[0]), (int) substr($id, 1))];
     }
 
     /** Takes something out, and what is noted about it. */

@@ -26,6 +26,7 @@ final readonly class Note
         if ('' === trim($text) && [] === $pictures) {
             throw new \InvalidArgumentException('A note says something, or shows a picture.');
         }
+        FileHash::checked($pictures);
         Day::checked($at, 'it was noted');
         Day::checked($mended, 'it was mended');
     }

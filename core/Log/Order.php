@@ -36,6 +36,7 @@ final readonly class Order
         if ($count < 1 || $count > 100_000) {
             throw new \InvalidArgumentException('An order is of 1 to 100000 pieces.');
         }
+        FileHash::checked($files);
         Day::checked($ordered, 'it was ordered');
         Day::checked($expected, 'it is expected');
         Day::checked($arrived, 'it arrived');

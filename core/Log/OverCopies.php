@@ -35,7 +35,7 @@ final readonly class OverCopies
             $looked = 0;
             foreach ($copies as $id => $copy) {
                 $last = $copy->last($step->key);
-                if (null === $last || Outcome::NotMeasured === $last->outcome) {
+                if (null === $last || in_array($last->outcome, [Outcome::NotMeasured, Outcome::Anew], true)) {
                     continue;
                 }
                 ++$looked;

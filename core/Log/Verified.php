@@ -19,4 +19,10 @@ final readonly class Verified
         }
         Day::checked($at, 'it was verified');
     }
+
+    /** Who had verified it, once it has to be verified again. */
+    public function before(): string
+    {
+        return sprintf('verified before by %s%s', $this->by, '' === $this->at ? '' : ' on ' . $this->at);
+    }
 }

@@ -15,8 +15,9 @@ final readonly class Walk
 {
     /**
      * @param list<CommissioningStep> $steps
+     * @param list<string> $open what is open on the board itself, and keeps every copy from mains
      */
-    public function __construct(public array $steps, public BoardCopy $copy) {}
+    public function __construct(public array $steps, public BoardCopy $copy, public array $open = []) {}
 
     public function step(string $key): ?CommissioningStep
     {
@@ -29,14 +30,23 @@ final readonly class Walk
         return null;
     }
 
-    /** What was found; null while nobody has looked. */
+    /** What was found; null while nobody has looked. A number is judged by the limits as they are now. */
     public function outcome(CommissioningStep $step): ?Outcome
     {
         if (null !== $step->holdPoint) {
-            return $this->copy->isVerified($step->holdPoint) ? Outcome::AsItShould : null;
+            return $this->copy->isVerified($step->holdPoint, $step->title) ? Outcome::AsItShould : null;
         }
+        $last = $this->copy->last($step->key);
+        if (null === $last || Outcome::Anew === $last->outcome) {
+            return null;
+        }
+        $value = self::value($step, $last);
 
-        return $this->copy->last($step->key)?->outcome;
+        return match (true) {
+            null === $value => $last->outcome,
+            true === $step->expected?->holds($value) => Outcome::AsItShould,
+            default => Outcome::Off,
+        };
     }
 
     /**
@@ -53,10 +63,15 @@ final readonly class Walk
         ));
     }
 
+    public function mayHaveMains(): bool
+    {
+        return [] === $this->open && [] === $this->bars();
+    }
+
     /** Whether a step has to wait for others. */
     public function isBarred(CommissioningStep $step): bool
     {
-        return $step->phase->isLive() && [] !== $this->bars();
+        return $step->phase->isLive() && !$this->mayHaveMains();
     }
 
     /**
@@ -83,7 +98,7 @@ final readonly class Walk
 
     public function isCommissioned(): bool
     {
-        return [] === $this->bars() && [] === array_filter(
+        return $this->mayHaveMains() && [] === array_filter(
             $this->steps,
             fn(CommissioningStep $step): bool => $step->phase->isLive() && Outcome::AsItShould !== $this->outcome($step),
         );
@@ -129,10 +144,19 @@ final readonly class Walk
         }
     }
 
-    /** The copy with one more reading. */
+    /**
+     * The copy with one more reading.
+     *
+     * @throws \InvalidArgumentException when it takes somebody competent, and nobody is named
+     */
     public function with(StepReading $reading): BoardCopy
     {
-        return Copy::of($this->copy, ['readings' => [...$this->copy->readings, $reading]]);
+        $step = $this->step($reading->step);
+        if (Tool::Competent === $step?->tool && Outcome::AsItShould === $reading->outcome && mb_strlen(trim($reading->by)) < 2) {
+            throw new \InvalidArgumentException(sprintf('“%s” takes somebody competent: say by name who has done it.', $step->title));
+        }
+
+        return $this->copy->with($reading);
     }
 
     /**

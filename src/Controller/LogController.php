@@ -45,7 +45,12 @@ final class LogController extends AbstractController
         $what = $fields->getString('what');
         $id = '' === $fields->getString('of') ? null : $fields->getString('of');
         try {
-            $forms = new LogForms($fields, $this->book->today());
+            $forms = new LogForms(
+                $fields,
+                $this->book->today(),
+                fn(int $number): bool => null !== $this->book->revision($opened, $number),
+                self::hashes($request),
+            );
             if ('order' === $what && null === $id && !$fields->getBoolean('anyway')) {
                 $open = $this->book->of($opened)->openFaults($fields->getInt('revision'));
                 if ([] !== $open) {
@@ -56,13 +61,35 @@ final class LogController extends AbstractController
                     )));
                 }
             }
-            $log = $this->book->enter($opened, $forms->summary($what, $id), static fn(Log $log): Log => $forms->changed($log, $what, $id));
+            $log = $this->book->enter(
+                $opened,
+                $forms->summary($what, $id),
+                fn(Log $log): Log => $this->walks->rebuilt($opened, $log, $forms->changed($log, $what, $id)),
+            );
         } catch (\InvalidArgumentException|BoardFileFault $fault) {
             return $this->refused($request, $opened, $fault);
         }
         $open = 'copy' === $what ? $id ?? (string) array_key_last($log->copies) : '';
 
         return $this->toLog($opened, $open);
+    }
+
+    /**
+     * Of files that went out with an order, or came back: only their hash is kept.
+     *
+     * @return list<string> SHA-256
+     */
+    private static function hashes(Request $request): array
+    {
+        $files = $request->files->get('files');
+        $hashes = [];
+        foreach (is_array($files) ? $files : [] as $file) {
+            if ($file instanceof UploadedFile && $file->isValid()) {
+                $hashes[] = (string) hash_file('sha256', $file->getPathname());
+            }
+        }
+
+        return $hashes;
     }
 
     /** A picture, with a word to it. */
@@ -162,8 +189,7 @@ final class LogController extends AbstractController
         $withMeter = $fields->getBoolean('meter', true);
         $key = $fields->getString('step');
         try {
-            $walk = $this->walks->of($opened, $copy) ?? throw $this->createNotFoundException('This copy is not in the log any more.');
-            $done = $this->walks->found($opened, $copy, $walk, $fields, $this->book->today());
+            $done = $this->walks->found($opened, $copy, $fields);
         } catch (\InvalidArgumentException $fault) {
             return $this->page($opened, $copy, $key, $withMeter, Notice::refused($fault->getMessage()), $fields->getString('value'));
         }
@@ -192,7 +218,6 @@ final class LogController extends AbstractController
                 $opened,
                 $copy,
                 array_values(array_filter(is_array($sent) ? $sent : [], is_string(...))),
-                $this->book->today(),
             );
         } catch (\InvalidArgumentException $fault) {
             return $this->page($opened, $copy, Commissioning::WIRES, true, Notice::refused($fault->getMessage()));
@@ -221,6 +246,7 @@ final class LogController extends AbstractController
             'place' => false === ($place = array_search($step, $walk->steps, true)) ? 0 : $place + 1,
             'wires' => Commissioning::WIRES === $step?->key ? $this->walks->wires($opened, $walk->copy->revision) : [],
             'with_meter' => $withMeter,
+            'is_known' => null !== $this->book->revision($opened, $walk->copy->revision),
             'notice' => $notice,
             'typed' => $typed,
         ], new Response(status: null === $notice ? 200 : Response::HTTP_UNPROCESSABLE_ENTITY));

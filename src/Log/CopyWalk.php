@@ -8,13 +8,16 @@ use IronLatch\Board\Inspections;
 use IronLatch\Core\Log\Commissioning;
 use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
+use IronLatch\Core\Log\Course;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\StepReading;
+use IronLatch\Core\Log\Tool;
 use IronLatch\Core\Log\Walk;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Wiring\Listing\WiringDiff;
 use IronLatch\Core\Wiring\Listing\WiringList;
 use IronLatch\Storage\BoardStore;
 use IronLatch\Storage\OpenBoard;
@@ -27,14 +30,12 @@ final readonly class CopyWalk
 
     public function __construct(private LogBook $book, private BoardStore $store, private Inspections $inspections) {}
 
-    /**
-     * @return list<CommissioningStep>
-     */
-    public function steps(OpenBoard $opened, int $revision): array
+    /** The way into use of every copy of a revision; of the one in hand, where there is no such revision. */
+    public function course(OpenBoard $opened, int $revision): Course
     {
         $inspection = $this->inspection($opened, $revision);
 
-        return Commissioning::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+        return Course::of($inspection, Inspector::withRuleBook()->inspect($inspection));
     }
 
     private function inspection(OpenBoard $opened, int $revision): Inspection
@@ -69,24 +70,53 @@ final readonly class CopyWalk
      *
      * @param list<string> $numbers
      */
-    public function tick(OpenBoard $opened, string $id, array $numbers, string $today): void
+    public function tick(OpenBoard $opened, string $id, array $numbers): void
     {
-        $copy = $this->book->of($opened)->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
+        $today = $this->book->today();
+        $copy = $this->book->of($opened)->copies[$id] ?? throw self::gone();
+        $course = $this->course($opened, $copy->revision);
         $wires = $this->wires($opened, $copy->revision);
         $laid = array_values(array_intersect(array_map(strval(...), array_keys($wires)), $numbers));
         $this->book->enter(
             $opened,
             sprintf('%s: %d of %d wires laid', $copy->serial, count($laid), count($wires)),
-            static function (Log $log) use ($id, $laid, $wires, $today): Log {
-                $copy = $log->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
-                $readings = $copy->readings;
-                if (count($laid) === count($wires) && Outcome::AsItShould !== $copy->last(Commissioning::WIRES)?->outcome) {
-                    $readings[] = new StepReading(Commissioning::WIRES, Outcome::AsItShould, '', $today);
-                }
+            static function (Log $log) use ($id, $laid, $wires, $today, $course): Log {
+                $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
+                $copy = Copy::of($walk->copy, ['ticked' => $laid]);
+                $step = $walk->step(Commissioning::WIRES);
+                $isLaid = null !== $step && count($laid) === count($wires) && Outcome::AsItShould !== $walk->outcome($step);
 
-                return $log->withCopy(Copy::of($copy, ['ticked' => $laid, 'readings' => $readings]), $id);
+                return $log->withCopy(
+                    $isLaid ? $copy->with(new StepReading(Commissioning::WIRES, Outcome::AsItShould, '', $today)) : $copy,
+                    $id,
+                );
             },
         );
+    }
+
+    /**
+     * A log in which a copy is built after another revision than before: what that makes doubtful is to be taken again, and only the
+     * wires stay ticked that nothing changes at.
+     */
+    public function rebuilt(OpenBoard $opened, Log $before, Log $after): Log
+    {
+        foreach ($after->copies as $id => $copy) {
+            $was = $before->copies[$id]->revision ?? $copy->revision;
+            if ($was !== $copy->revision) {
+                $diff = WiringDiff::between(
+                    $this->inspection($opened, $was)->connections(),
+                    $this->inspection($opened, $copy->revision)->connections(),
+                );
+                $ticked = array_filter(
+                    $copy->ticked,
+                    static fn(string $wire): bool => !isset($diff->removed[$wire]) && !isset($diff->moved[$wire]),
+                );
+                $walk = $this->course($opened, $copy->revision)->walk($copy, $this->book->today());
+                $after = $after->withCopy(Copy::of($walk->copy, ['ticked' => array_values($ticked)]), $id);
+            }
+        }
+
+        return $after;
     }
 
     /** Null for a copy that is not in the log. */
@@ -94,7 +124,7 @@ final readonly class CopyWalk
     {
         $copy = $this->book->of($opened)->copies[$id] ?? null;
 
-        return null === $copy ? null : new Walk($this->steps($opened, $copy->revision), $copy);
+        return null === $copy ? null : $this->course($opened, $copy->revision)->walk($copy, $this->book->today());
     }
 
     /**
@@ -103,45 +133,70 @@ final readonly class CopyWalk
      * @param InputBag<bool|float|int|string> $fields
      * @throws \InvalidArgumentException when it cannot be so
      */
-    public function found(OpenBoard $opened, string $id, Walk $walk, InputBag $fields, string $today): Outcome
+    public function found(OpenBoard $opened, string $id, InputBag $fields): Outcome
     {
-        $keys = $fields->all()['steps'] ?? [$fields->getString('step')];
-        $steps = [];
-        foreach (array_slice(is_array($keys) ? $keys : [], 0, self::MOST_AT_ONCE) as $key) {
-            $steps[] = (is_string($key) ? $walk->step($key) : null)
-                ?? throw new \InvalidArgumentException('This step is not part of the walk any more. Go to the next.');
-        }
+        $today = $this->book->today();
+        $before = $this->book->of($opened)->copies[$id] ?? throw self::gone();
+        $course = $this->course($opened, $before->revision);
+        $steps = self::chosen($course->walk($before, $today), $fields);
         $outcome = Outcome::AsItShould;
-        $this->book->enter($opened, sprintf('%s: %s', $walk->copy->serial, self::titles($steps)), static function (Log $log) use (
+        $this->book->enter($opened, sprintf('%s: %s', $before->serial, self::titles($steps)), static function (Log $log) use (
             $id,
-            $walk,
+            $course,
             $steps,
             $fields,
             $today,
             &$outcome,
         ): Log {
-            $copy = $log->copies[$id] ?? throw new \InvalidArgumentException('This copy is not in the log any more.');
+            $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
             foreach ($steps as $step) {
-                $now = new Walk($walk->steps, $copy);
-                if ($now->isBarred($step)) {
+                if ($walk->isBarred($step)) {
                     throw new \InvalidArgumentException(
                         'Mains waits: something before it is not found as it should be. See the list below.',
                     );
                 }
                 if (null !== $step->holdPoint) {
-                    $copy = $now->verified($step, $fields->getString('by'), $today);
+                    $walk = $course->walk($walk->verified($step, $fields->getString('by'), $today), $today);
                     continue;
                 }
                 $reading = self::reading($step, $fields, $today);
                 $outcome = $reading->outcome;
-                $copy = $now->with($reading);
+                $walk = $course->walk($walk->with($reading), $today);
             }
-            $isDone = CopyState::Building === $copy->state && (new Walk($walk->steps, $copy))->isCommissioned();
+            $isDone = CopyState::Building === $walk->copy->state && $walk->isCommissioned();
 
-            return $log->withCopy($isDone ? Copy::of($copy, ['state' => CopyState::Commissioned]) : $copy, $id);
+            return $log->withCopy($isDone ? Copy::of($walk->copy, ['state' => CopyState::Commissioned]) : $walk->copy, $id);
         });
 
         return $outcome;
+    }
+
+    private static function gone(): \InvalidArgumentException
+    {
+        return new \InvalidArgumentException('This copy is not in the log any more.');
+    }
+
+    /**
+     * The steps that something was found at.
+     *
+     * @param InputBag<bool|float|int|string> $fields
+     * @return list<CommissioningStep>
+     * @throws \InvalidArgumentException where there is no such step, or one among several that is done by itself
+     */
+    private static function chosen(Walk $walk, InputBag $fields): array
+    {
+        $keys = $fields->all()['steps'] ?? [$fields->getString('step')];
+        $steps = [];
+        foreach (array_slice(is_array($keys) ? $keys : [], 0, self::MOST_AT_ONCE) as $key) {
+            $step = (is_string($key) ? $walk->step($key) : null)
+                ?? throw new \InvalidArgumentException('This step is not part of the walk any more. Go to the next.');
+            if (Tool::Competent === $step->tool && isset($fields->all()['steps'])) {
+                throw new \InvalidArgumentException(sprintf('“%s” is done by itself, by somebody competent.', $step->title));
+            }
+            $steps[] = $step;
+        }
+
+        return $steps;
     }
 
     /**

@@ -21,8 +21,15 @@ final readonly class LogForms
 {
     /**
      * @param InputBag<bool|float|int|string> $fields
+     * @param \Closure(int): bool $isRevision whether the board has a revision of that number
+     * @param list<string> $files SHA-256 of what was chosen beside it
      */
-    public function __construct(private InputBag $fields, private string $today) {}
+    public function __construct(
+        private InputBag $fields,
+        private string $today,
+        private \Closure $isRevision,
+        private array $files = [],
+    ) {}
 
     public function summary(string $what, ?string $id): string
     {
@@ -58,6 +65,16 @@ final readonly class LogForms
             : throw new \InvalidArgumentException(sprintf('“%s” is no number of pieces or revision. Write digits.', $text)));
     }
 
+    /** What was said before may stand, though it came from another desk. */
+    private function revision(?int $before): ?int
+    {
+        $number = $this->count('revision');
+
+        return null === $number || $number === $before || ($this->isRevision)($number)
+            ? $number
+            : throw new \InvalidArgumentException(sprintf('This board has no revision %d. See its revisions for the number.', $number));
+    }
+
     private function quantity(string $field, Unit $unit): ?float
     {
         $text = $this->text($field);
@@ -78,8 +95,8 @@ final readonly class LogForms
             $this->text('expected'),
             $this->text('arrived'),
             $this->quantity('euros', Unit::Euro),
-            $this->count('revision'),
-            $before->files ?? [],
+            $this->revision($before?->revision),
+            array_values(array_unique([...$before->files ?? [], ...$this->files])),
         );
     }
 
@@ -88,7 +105,7 @@ final readonly class LogForms
         $hours = $this->quantity('hours', Unit::Hour);
         $said = [
             'serial' => $this->text('serial'),
-            'revision' => $this->count('revision') ?? 1,
+            'revision' => $this->revision($before?->revision) ?? 1,
             'form' => BuildForm::tryFrom($this->text('form')),
             'program' => $this->text('program'),
             'secrets' => $this->text('secrets'),
@@ -110,7 +127,7 @@ final readonly class LogForms
             $this->text('text'),
             $this->text('about'),
             $before->at ?? $this->today,
-            $isFault ? $this->count('revision') ?? 1 : null,
+            $isFault ? $this->revision($before?->revision) ?? 1 : null,
             $this->fields->getBoolean('mended') ? self::first($before->mended ?? '', $this->today) : '',
             $before->pictures ?? [],
         );

@@ -132,7 +132,8 @@ final class LogTest extends BoardTestCase
         self::assertCount(0, $page->filter('.found-form'));
         $this->found('B1', ['step' => 'mains:on', 'outcome' => 'as it should be']);
         self::assertResponseStatusCodeSame(422);
-        $steps = self::getContainer()->get(CopyWalk::class)->steps($this->opened, 1);
+        $walks = self::getContainer()->get(CopyWalk::class);
+        $steps = $walks->course($this->opened, 1)->steps;
         $holds = array_values(array_filter($steps, static fn($step): bool => null !== $step->holdPoint));
         $this->found('B1', ['step' => $holds[0]->key, 'outcome' => 'as it should be', 'by' => ' ']);
         self::assertResponseStatusCodeSame(422);
@@ -142,7 +143,14 @@ final class LogTest extends BoardTestCase
         }
         $others = array_filter($steps, static fn($step): bool => null === $step->holdPoint && !$step->phase->isLive());
         $keys = array_map(static fn($step): string => $step->key, array_values($others));
-        $this->found('B1', ['steps' => $keys, 'outcome' => 'as it should be']);
+        // What takes somebody competent is done by itself, and by name.
+        $this->found('B1', ['steps' => $keys, 'outcome' => 'as it should be', 'by' => 'B. Ash']);
+        self::assertResponseStatusCodeSame(422);
+        $this->found('B1', ['steps' => array_values(array_diff($keys, ['insulation:500V'])), 'outcome' => 'as it should be']);
+        self::assertResponseStatusCodeSame(303);
+        $this->found('B1', ['step' => 'insulation:500V', 'outcome' => 'measured', 'value' => '20 MΩ']);
+        self::assertResponseStatusCodeSame(422);
+        $this->found('B1', ['step' => 'insulation:500V', 'outcome' => 'measured', 'value' => '20 MΩ', 'by' => 'B. Ash']);
         self::assertResponseStatusCodeSame(303);
         self::assertSame(CopyState::Building, $this->log()->copies['B1']->state);
         foreach ($steps as $step) {
@@ -242,14 +250,53 @@ final class LogTest extends BoardTestCase
         $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
         $this->store->apply($this->opened->record->id(), $this->opened->revision->id(), new RemoveLine('L5'));
         $page = $this->screen('B1');
-        self::assertMatchesRegularExpression('/Wires: \d+ to take out, \d+ to move, \d+ to add/', $page->filter('.chosen-copy')->text());
+        self::assertMatchesRegularExpression('/Wires\s*\d+ to take out, \d+ to move, \d+ to add/', $page->filter('.chosen-copy')->text());
         self::assertStringContainsString('out ', $page->filter('.chosen-copy')->text());
-        self::assertMatchesRegularExpression('/Its parts cost \d+\.\d\d € less/', $page->filter('.chosen-copy')->text());
+        self::assertMatchesRegularExpression('/\d+\.\d\d € less for the parts of a copy/', $page->filter('.chosen-copy')->text());
+        self::assertStringContainsString('“Worktop lamp” is gone.', $page->filter('.chosen-copy')->text(), 'And nothing else.');
+        self::assertStringContainsString('“Worktop lamp” is gone', $page->filter('#revisions-title + div')->text());
         $this->browser->click($page->selectLink('In order, wire by wire')->link());
         self::assertResponseIsSuccessful();
         // It is still walked by the revision that it is built after.
         $walk = $this->browser->request('GET', $this->base . '/copies/B1');
         self::assertStringContainsString('Worktop lamp', $walk->filter('.walk-steps')->text());
+        // Brought up to date: what was found before the wires were moved is to be taken again.
+        $this->found('B1', ['step' => 'look:joints', 'outcome' => 'as it should be']);
+        $boxes = $this->browser->request('GET', $this->base . '/copies/B1?step=look:wires')->filter('input[name="wires[]"]');
+        $all = $boxes->each(static fn(Crawler $box): string => (string) $box->attr('value'));
+        $this->browser->request('POST', $this->base . '/copies/B1/wires', ['wires' => $all]);
+        $this->enter(['what' => 'copy', 'of' => 'B1', 'serial' => 'UR-001', 'revision' => '2']);
+        self::assertResponseStatusCodeSame(303);
+        $copy = $this->log()->copies['B1'];
+        self::assertSame(['to be taken again', 'to be taken again'], [
+            $copy->last('look:joints')?->outcome->value, $copy->last('look:wires')?->outcome->value,
+        ]);
+        self::assertNotSame([], $copy->ticked);
+        self::assertLessThan(count($all), count($copy->ticked));
+    }
+
+    public function testAnOrderKeepsTheHashOfItsFiles(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'order');
+        file_put_contents($path, 'what was sent');
+        $this->browser->request('POST', $this->base . '/log/enter', ['what' => 'order', 'text' => 'boards'], ['files' => [
+            new UploadedFile($path, 'boards.zip', test: true),
+        ]]);
+        self::assertResponseStatusCodeSame(303);
+        self::assertSame([hash('sha256', 'what was sent')], $this->log()->orders['O1']->files);
+        // Changing the order keeps them.
+        $this->enter(['what' => 'order', 'of' => 'O1', 'text' => 'ten boards']);
+        self::assertStringContainsString(hash('sha256', 'what was sent'), $this->screen()->filter('.time-line')->text());
+        unlink($path);
+    }
+
+    public function testARevisionThatThereIsNotIsRefused(): void
+    {
+        foreach (['copy', 'order', 'note'] as $what) {
+            $this->enter(['what' => $what, 'text' => 'x', 'serial' => 'x', 'fault' => '1', 'revision' => '77']);
+            self::assertResponseStatusCodeSame(422);
+        }
+        self::assertStringContainsString('This board has no revision 77', (string) $this->browser->getResponse()->getContent());
     }
 
     public function testItLeavesAndComesBackAsAFile(): void
@@ -277,7 +324,7 @@ final class LogTest extends BoardTestCase
 
     public function testOddThingsAreNoServerError(): void
     {
-        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '77']);
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
         foreach ([
             ['step' => "\0"], ['steps' => 'x'], ['steps' => [['x']]], ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => "\xff"],
             ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '1e400 V'], [],

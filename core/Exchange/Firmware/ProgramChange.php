@@ -16,6 +16,12 @@ final readonly class ProgramChange
      */
     private function __construct(public bool $isSame, public array $new) {}
 
+    /** The same for boards that the very same program runs. */
+    public static function fingerprint(Inspection $inspection): string
+    {
+        return hash('sha256', self::tables($inspection)[0] . $inspection->controller->chip->identity->id);
+    }
+
     public static function between(Inspection $before, Inspection $after): self
     {
         [$was, $had] = self::tables($before);

@@ -57,9 +57,21 @@ final readonly class WiringDiff
         );
     }
 
+    /** The same for boards that are wired alike, part by part and wire by wire. */
+    public static function fingerprint(Connections $connections): string
+    {
+        $wires = array_map(static fn(Wire $wire): array => self::described($connections, $wire), $connections->wires);
+        $devices = array_map(self::seen(...), $connections->devices);
+        ksort($wires);
+        ksort($devices);
+
+        return hash('sha256', json_encode([$wires, $devices], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+    }
+
     public function isEmpty(): bool
     {
-        return [] === $this->removed && [] === $this->moved && [] === $this->added && [] === $this->exchanged;
+        return [] === $this->removed && [] === $this->moved && [] === $this->added && [] === $this->exchanged
+            && [] === $this->devicesGone && [] === $this->devicesNew;
     }
 
     /** @return list<string> the nets on whose sheets something changes, as they are now */

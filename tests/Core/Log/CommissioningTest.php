@@ -58,7 +58,7 @@ final class CommissioningTest extends TestCase
             $copy = match (true) {
                 null !== $step->holdPoint => $walk->verified($step, 'Ada Quill', '2026-03-14'),
                 $step->phase->isLive() => $copy,
-                default => $walk->with(new StepReading($step->key, Outcome::AsItShould)),
+                default => $walk->with(new StepReading($step->key, Outcome::AsItShould, by: 'Ada Quill')),
             };
         }
 
@@ -162,6 +162,24 @@ final class CommissioningTest extends TestCase
         self::assertCount(3, array_filter($mended->readings, static fn(StepReading $one): bool => 'coil:A1' === $one->step));
     }
 
+    public function testWhatTakesSomebodyCompetentTakesAName(): void
+    {
+        $walk = new Walk(self::steps(), new BoardCopy('1', 1));
+        self::assertCount(1, $walk->with(new StepReading('insulation:500V', Outcome::Off))->readings, 'What is wrong anybody may say.');
+        self::assertCount(1, $walk->with(Walk::measured(self::step('insulation:500V'), '20 MΩ', '', 'B. Ash'))->readings);
+        $this->expectExceptionMessage('say by name who has done it');
+        $walk->with(Walk::measured(self::step('insulation:500V'), '20 MΩ', ''));
+    }
+
+    public function testANumberIsJudgedByTheLimitsAsTheyAreNow(): void
+    {
+        $step = self::step('rail:R1');
+        $read = new BoardCopy('1', 1, readings: [new StepReading('rail:R1', Outcome::AsItShould, '4.7 V')]);
+        self::assertSame(Outcome::Off, (new Walk([$step], $read))->outcome($step));
+        $read = new BoardCopy('1', 1, readings: [new StepReading('rail:R1', Outcome::Off, '4.95 V')]);
+        self::assertSame(Outcome::AsItShould, (new Walk([$step], $read))->outcome($step));
+    }
+
     public function testAMakerWithoutAMeterGetsWhatNeedsNone(): void
     {
         $steps = self::steps();
@@ -172,7 +190,7 @@ final class CommissioningTest extends TestCase
             $seen[] = $step->key;
             $walk = new Walk($steps, $copy);
             $copy = null === $step->holdPoint
-                ? $walk->with(new StepReading($step->key, Outcome::AsItShould))
+                ? $walk->with(new StepReading($step->key, Outcome::AsItShould, by: 'Ada Quill'))
                 : $walk->verified($step, 'Ada Quill', '');
         }
         self::assertContains('cycles', $seen);
@@ -189,6 +207,9 @@ final class CommissioningTest extends TestCase
             $copy->verified[0]->point, $copy->verified[0]->words, $copy->verified[0]->by,
         ]);
         self::assertCount(1, (new Walk($steps, $copy))->verified($step, 'B. Ash', '')->verified);
+        // Another distance is another promise.
+        self::assertTrue($copy->isVerified((string) $step->holdPoint, $step->title));
+        self::assertFalse($copy->isVerified((string) $step->holdPoint, $step->title . ' And more.'));
         $this->expectExceptionMessage('by name');
         $walk->verified($step, ' ', '');
     }

@@ -44,7 +44,7 @@ final class LogTest extends TestCase
         );
 
         return (new Log())
-            ->withOrder(new Order('ten boards', 10, 'the corner shop', '2026-02-01', '2026-02-15', '2026-02-20', 48.5, 3, ['ab12']))
+            ->withOrder(new Order('ten boards', 10, 'the corner shop', '2026-02-01', '2026-02-15', '2026-02-20', 48.5, 3, [str_repeat('ab12', 16)]))
             ->withCopy($copy)
             ->withNote(new Note('K3 sits too near to the edge', 'B1', '2026-03-02', 3))
             ->withNote(new Note('A note of the board'));
@@ -59,6 +59,9 @@ final class LogTest extends TestCase
         $log = $log->withOrder(new Order('twelve boards', 12), 'O1');
         self::assertSame(['O1' => 12], array_map(static fn(Order $order): int => $order->count, $log->orders));
         self::assertSame(['N3'], array_keys($log->without('B1')->notes), 'What is noted about it goes along.');
+        // A file that does not say which numbers were given.
+        $silent = new Log($log->orders, $log->copies, $log->notes);
+        self::assertSame(['O1', 'O2'], array_keys($silent->withOrder(new Order('more'))->orders));
         $this->expectExceptionMessage('has no “O9” any more');
         $log->withOrder(new Order('x'), 'O9');
     }
@@ -115,6 +118,14 @@ final class LogTest extends TestCase
         yield 'a note about nothing' => [
             static fn(string $json): string => str_replace('"about": "B1"', '"about": "B7"', $json),
             'does not have',
+        ];
+        yield 'a file that is no hash' => [
+            static fn(string $json): string => str_replace(str_repeat('ab12', 16), '../../etc', $json),
+            'is no SHA-256',
+        ];
+        yield 'a number that leaves none' => [
+            static fn(string $json): string => (string) preg_replace('/"O": \d+/', '"O": 90001', $json),
+            'gives at most 90000 numbers',
         ];
         yield 'nobody has verified' => [
             static fn(string $json): string => str_replace('B. Ash', '', $json),

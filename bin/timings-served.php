@@ -122,7 +122,8 @@ $open = static function (Board $board) use ($curl, $base, $one): string {
 };
 $views = static function (string $name, string $id, string $aim) use ($cpu, $request): array {
     $taken = [];
-    foreach (['lines', 'pins', 'pins?open=F1', 'drive', 'power', 'mains', 'controls', 'facts', 'hand-over', 'compare', 'bench'] as $view) {
+    $plain = ['lines', 'pins', 'drive', 'power', 'mains', 'controls', 'facts', 'hand-over', 'log', 'compare'];
+    foreach ([...$plain, 'pins?open=F1', 'bench'] as $view) {
         $taken[$view] = $cpu(9, static fn() => $request("/boards/$id/$view"));
         // A bench runs the whole board before it is drawn.
         row(sprintf('%s of “%s”', ucfirst($view), $name), $taken[$view], 'bench' === $view && '' !== $aim ? '100 ms' : $aim);

@@ -13,7 +13,7 @@ const wide = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 test('the demo has three copies; an order is put down, arrives, and is taken back', async ({ page }) => {
   await opened(page);
   await expect(page.locator('.copies > li')).toHaveCount(3);
-  await expect(page.locator('.time-line > li').first()).toContainText('sealed box');
+  await expect(page.locator('.time-line > li').first()).toContainText('current meter clamps');
   await page.getByText('Put down an order').click();
   const form = page.locator('details', { hasText: 'Put down an order' }).locator('form');
   await form.getByLabel('What', { exact: true }).fill('fuses T 6.3 A');

@@ -30,6 +30,7 @@ final readonly class OverCopies
     public static function all(array $steps, array $copies): array
     {
         $all = [];
+        $wrong = array_map(self::everWrong(...), $copies);
         foreach ($steps as $step) {
             $values = $off = [];
             $looked = 0;
@@ -43,12 +44,7 @@ final readonly class OverCopies
                 if (null !== $value) {
                     $values[$id] = $value;
                 }
-                // What was wrong once and mended is still a sign.
-                $wrong = array_filter(
-                    $copy->readings,
-                    static fn(StepReading $one): bool => $one->step === $step->key && Outcome::Off === $one->outcome,
-                );
-                if ([] !== $wrong) {
+                if (isset($wrong[$id][$step->key])) {
                     $off[] = $id;
                 }
             }
@@ -58,6 +54,18 @@ final readonly class OverCopies
         }
 
         return $all;
+    }
+
+    /**
+     * What was wrong once and mended is still a sign.
+     *
+     * @return array<string, true> by step
+     */
+    private static function everWrong(BoardCopy $copy): array
+    {
+        $wrong = array_filter($copy->readings, static fn(StepReading $one): bool => Outcome::Off === $one->outcome);
+
+        return array_fill_keys(array_map(static fn(StepReading $one): string => $one->step, $wrong), true);
     }
 
     /** Whether it went wrong on so many copies that the design is at fault. */

@@ -19,6 +19,7 @@ use IronLatch\Core\Review\Inspection;
 use IronLatch\Log\CopyWalk;
 use IronLatch\Log\LogBook;
 use IronLatch\Storage\BoardStore;
+use IronLatch\View\OrderLine;
 use IronLatch\View\SpreadPlot;
 
 /** What was ordered, built, measured and noted. */
@@ -39,7 +40,9 @@ final readonly class LogScreen implements Screen
         $log = $this->book->of($look->opened);
         $courses = $walks = [];
         foreach ($log->copies as $id => $copy) {
-            $courses[$copy->revision] ??= $this->walks->course($look->opened, $copy->revision);
+            $courses[$copy->revision] ??= $copy->revision === $look->opened->revision->number()
+                ? Course::of($look->inspection, $look->report)
+                : $this->walks->course($look->opened, $copy->revision);
             $walks[$id] = $courses[$copy->revision]->walk($copy, $this->book->today());
         }
         $chosen = $log->copies[$look->open] ?? null;
@@ -48,6 +51,7 @@ final readonly class LogScreen implements Screen
             'log' => $log,
             'walks' => $walks,
             'orders' => self::orders($log),
+            'times' => OrderLine::of($log->orders, $this->book->today()),
             'late' => array_filter(
                 $log->orders,
                 fn(Order $order): bool => $order->isOpen() && '' !== $order->expected && $order->expected < $this->book->today(),
@@ -68,7 +72,6 @@ final readonly class LogScreen implements Screen
             'forms' => array_column(BuildForm::cases(), 'value'),
             'last_entry' => $this->book->lastEntry($look->opened),
             'today' => $this->book->today(),
-            'stamp' => 'revision ' . $look->opened->revision->number(),
             'faults' => array_filter($log->notes, static fn(Note $note): bool => $note->isOpenFault()),
             'sent' => [],
         ];

@@ -76,9 +76,20 @@ test('a copy of an earlier revision says what brings it up to date', async ({ pa
   );
   await page.goto(`${base}/log?open=B1`);
   await expect(page.locator('.chosen-copy')).toContainText('What brings it to revision 2');
-  await expect(page.locator('.chosen-copy')).toContainText(/Wires: \d+ to take out/);
+  await expect(page.locator('.chosen-copy')).toContainText(/Wires\s*\d+ to take out/);
+  await expect(page.locator('.chosen-copy')).toContainText('“Worktop lamp” is gone');
   await page.getByRole('link', { name: 'In order, wire by wire' }).click();
   await expect(page.locator('#stage')).toContainText('Remove');
+  // Once it is rebuilt, what the change makes doubtful is to be taken again, and mains waits.
+  await page.goto(`${base}/log?open=B1`);
+  await expect(page.locator('.copies > li').first()).toContainText('in use');
+  await page.getByText('Change what is said of it').click();
+  await page.locator('.chosen-copy').getByLabel('Built after revision').fill('2');
+  await page.locator('.chosen-copy').getByRole('button', { name: 'Change it' }).click();
+  await expect(page.locator('.copies > li').first()).toContainText('building');
+  await expect(page.locator('.copies > li').first()).toContainText(/Mains waits for \d+ steps/);
+  await page.goto(`${base}/copies/B1?step=mains:on`);
+  await expect(page.locator('.card')).toContainText('Mains waits.');
 });
 
 test('a log leaves and comes back', async ({ page }) => {

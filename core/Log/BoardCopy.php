@@ -120,7 +120,10 @@ final readonly class BoardCopy
         $points = array_map(static fn(CommissioningStep $step): string => $step->holdPoint ?? '', $steps);
 
         return Copy::of($copy, [
-            'verified' => array_values(array_filter($this->verified, static fn(Verified $one): bool => !in_array($one->point, $points, true))),
+            'verified' => array_values(array_filter(
+                $this->verified,
+                static fn(Verified $one): bool => !in_array($one->point, $points, true),
+            )),
             'state' => $isInUse && [] !== $steps ? CopyState::Building : $this->state,
         ]);
     }

@@ -12,7 +12,7 @@ final readonly class OrderLine
     private const SECONDS_OF_A_DAY = 86_400;
 
     /**
-     * @param array<string, array{float, float, ?float}> $bars from ordered to arrived, or to today, and where it is or was expected; by order
+     * @param array<string, array{float, float, ?float}> $bars by order: from ordered to arrived, or to today, and where it is expected
      */
     private function __construct(public array $bars, public string $first, public string $last) {}
 

@@ -137,7 +137,8 @@ final class CourseTest extends TestCase
 
     public function testARoomThatIsFullLosesWhatWasReplaced(): void
     {
-        $readings = [new StepReading('a', Outcome::AsItShould, at: '2026-01-01'), ...array_fill(0, 4_999, new StepReading('b', Outcome::Off))];
+        $first = new StepReading('a', Outcome::AsItShould, at: '2026-01-01');
+        $readings = [$first, ...array_fill(0, 4_999, new StepReading('b', Outcome::Off))];
         $copy = (new BoardCopy('1', 1, readings: $readings))->with(new StepReading('c', Outcome::AsItShould));
         self::assertCount(5_000, $copy->readings);
         self::assertSame(['2026-01-01', Outcome::Off, Outcome::AsItShould], [

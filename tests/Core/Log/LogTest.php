@@ -44,7 +44,9 @@ final class LogTest extends TestCase
         );
 
         return (new Log())
-            ->withOrder(new Order('ten boards', 10, 'the corner shop', '2026-02-01', '2026-02-15', '2026-02-20', 48.5, 3, [str_repeat('ab12', 16)]))
+            ->withOrder(new Order('ten boards', 10, 'the corner shop', '2026-02-01', '2026-02-15', '2026-02-20', 48.5, 3, [
+                str_repeat('ab12', 16),
+            ]))
             ->withCopy($copy)
             ->withNote(new Note('K3 sits too near to the edge', 'B1', '2026-03-02', 3))
             ->withNote(new Note('A note of the board'));

@@ -44,7 +44,7 @@ final class OwnershipTest extends TestCase
         $costs = Ownership::of($inspection, new Log());
         self::assertSame([0.0, [], 0], [$costs->orderedEuros, $costs->shares, $costs->unpriced]);
         self::assertSame(array_keys($inspection->board->lines), array_keys($costs->lineEuros));
-        self::assertGreaterThan(0.0, min($costs->lineEuros));
+        self::assertGreaterThan(0.0, min([1.0, ...$costs->lineEuros]));
         self::assertLessThan($costs->partsEuros, array_sum($costs->lineEuros));
     }
 }

@@ -8,7 +8,9 @@ $path = parse_url(is_string($uri) ? $uri : '/', PHP_URL_PATH);
 $root = dirname(__DIR__) . '/public';
 // A NUL in a path is no file.
 $file = is_string($path) && !str_contains(rawurldecode($path), "\0") ? realpath($root . rawurldecode($path)) : false;
-if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && !str_ends_with($file, '.php')) {
+// By the door for phones nothing is handed out unasked: the application lets in, or does not.
+$isPhone = '' !== (string) getenv('IRON_LATCH_DOOR');
+if (!$isPhone && false !== $file && str_starts_with($file, $root . '/') && is_file($file) && !str_ends_with($file, '.php')) {
     $types = [
         'css' => 'text/css',
         'js' => 'text/javascript',
@@ -20,6 +22,10 @@ if (false !== $file && str_starts_with($file, $root . '/') && is_file($file) && 
     ];
     header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');
+    header("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'");
+    header('Referrer-Policy: same-origin');
+    header('Cross-Origin-Opener-Policy: same-origin');
+    header('Cross-Origin-Resource-Policy: same-origin');
     header('Cache-Control: ' . (1 === preg_match('/-[0-9a-f]{10}\.\w+$/', $file) ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('Vary: Accept-Encoding');
     $accepted = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch;
 
+use IronLatch\Http\Door;
 use Symfony\Bundle\FrameworkBundle\Kernel\MicroKernelTrait;
 use Symfony\Component\DependencyInjection\ContainerBuilder;
 use Symfony\Component\Dotenv\Dotenv;
@@ -14,11 +15,14 @@ final class Kernel extends BaseKernel
 {
     use MicroKernelTrait;
 
+    /** What the environment may say. */
+    private const SAID = ['APP_ENV', 'APP_DEBUG', 'APP_SECRET', 'DATABASE_URL', Door::PHONE, Door::SHOWN, Door::CERTIFICATE];
+
     /** One way to start for page, console and tests. */
     public static function fromEnvironment(?string $env = null, ?bool $debug = null): self
     {
         // PHP's own server keeps the environment out of $_SERVER, where Dotenv looks for it.
-        foreach (['APP_ENV', 'APP_DEBUG', 'APP_SECRET', 'DATABASE_URL'] as $name) {
+        foreach (self::SAID as $name) {
             $value = getenv($name);
             if (false !== $value) {
                 $_SERVER[$name] = $_ENV[$name] = $value;

@@ -18,6 +18,7 @@ use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Phone\May;
 use IronLatch\Screen\BenchScreen;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Storage\OpenBoard;
@@ -59,7 +60,7 @@ final class LiveBenchController extends AbstractController
         ));
     }
 
-    #[Route('/bench/live', name: 'board_live', methods: ['POST'])]
+    #[Route('/bench/live', name: 'board_live', methods: ['POST'], defaults: [May::ROUTE => May::Bench->value])]
     public function act(Request $request, OpenBoard $opened): Response
     {
         $form = $request->request;

@@ -16,6 +16,7 @@ use IronLatch\Log\CopyWalk;
 use IronLatch\Log\LogBook;
 use IronLatch\Log\LogForms;
 use IronLatch\Log\Picture;
+use IronLatch\Phone\May;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Screen\LogScreen;
 use IronLatch\Storage\OpenBoard;
@@ -93,7 +94,7 @@ final class LogController extends AbstractController
     }
 
     /** A picture, with a word to it. */
-    #[Route('/log/picture', name: 'log_show', methods: ['POST'])]
+    #[Route('/log/picture', name: 'log_show', methods: ['POST'], defaults: [May::ROUTE => May::Bench->value])]
     public function show(Request $request, OpenBoard $opened): Response
     {
         $file = $request->files->get('file');
@@ -182,7 +183,7 @@ final class LogController extends AbstractController
         return $this->page($opened, $copy, $request->query->getString('step'), $request->query->getBoolean('meter', true));
     }
 
-    #[Route('/copies/{copy}', name: 'log_found', methods: ['POST'])]
+    #[Route('/copies/{copy}', name: 'log_found', methods: ['POST'], defaults: [May::ROUTE => May::Bench->value])]
     public function found(Request $request, OpenBoard $opened, string $copy): Response
     {
         $fields = $request->request;
@@ -209,7 +210,7 @@ final class LogController extends AbstractController
     }
 
     /** Wires that are laid on a copy. */
-    #[Route('/copies/{copy}/wires', name: 'log_wires', methods: ['POST'])]
+    #[Route('/copies/{copy}/wires', name: 'log_wires', methods: ['POST'], defaults: [May::ROUTE => May::Bench->value])]
     public function wires(Request $request, OpenBoard $opened, string $copy): Response
     {
         $sent = $request->request->all()['wires'] ?? [];

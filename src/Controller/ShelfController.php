@@ -14,6 +14,7 @@ use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Exchange\BoardJson;
 use IronLatch\Demo\DemoFiles;
 use IronLatch\Log\LogBook;
+use IronLatch\Phone\May;
 use IronLatch\Screen\BriefScreen;
 use IronLatch\Screen\LinesScreen;
 use IronLatch\Storage\BoardStore;
@@ -151,7 +152,7 @@ final class ShelfController extends AbstractController
         return $this->redirectToRoute('shelf', [], Response::HTTP_SEE_OTHER);
     }
 
-    #[Route('/backup', name: 'backup', methods: ['POST'])]
+    #[Route('/backup', name: 'backup', methods: ['POST'], defaults: [May::ROUTE => May::DESK])]
     public function backUp(): Response
     {
         $copy = $this->store->backUp($this->varFolder);

@@ -22,7 +22,7 @@ final class ForeignPosts
         $origin = $request->headers->get('Origin');
         $own = null !== $site
             ? in_array($site, ['same-origin', 'none'], true)
-            : (null === $origin || $origin === $request->getSchemeAndHttpHost());
+            : ((null === $origin && !Door::of($request)->isPhone()) || $origin === $request->getSchemeAndHttpHost());
         if (!$own) {
             throw new AccessDeniedHttpException('This request came from another site and was refused.');
         }

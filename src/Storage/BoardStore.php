@@ -243,6 +243,7 @@ final class BoardStore
         $file = $folder . '/backup-' . bin2hex(random_bytes(6)) . '.db';
         try {
             $this->entities->getConnection()->executeStatement('VACUUM INTO ?', [$file]);
+            Restore::withoutDevices($file);
 
             $copy = fopen($file, 'r');
 

@@ -26,6 +26,7 @@ final class Restore
                 $backup,
             ));
         }
+        self::withoutDevices($new);
         $kept = null;
         if (is_file($store)) {
             $kept = sprintf('%s.before-restore-%s', $store, $now->format('Ymd-His'));
@@ -39,6 +40,21 @@ final class Restore
         rename($new, $store);
 
         return $kept;
+    }
+
+    /** Takes out of a copy of the store who is let in: a backup lets nobody in, neither in other hands nor when it is put back. */
+    public static function withoutDevices(string $copy): void
+    {
+        $database = new \SQLite3($copy);
+        $database->enableExceptions(true);
+        $database->exec('PRAGMA journal_mode = DELETE');
+        foreach (['phone_device', 'phone_gate'] as $table) {
+            if (null !== $database->querySingle(sprintf("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = '%s'", $table))) {
+                $database->exec('DELETE FROM ' . $table);
+            }
+        }
+        $database->exec('VACUUM');
+        $database->close();
     }
 
     private static function check(string $backup): void

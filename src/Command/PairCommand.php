@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Command;
+
+use IronLatch\Phone\Certificate;
+use IronLatch\Phone\Devices;
+use IronLatch\Phone\LargeType;
+use IronLatch\Phone\May;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('latch:pair', 'Makes a code by which one device is let in, and prints it in large type.')]
+final class PairCommand extends Command
+{
+    public function __construct(private readonly Devices $devices)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this
+            ->addArgument('address', InputArgument::REQUIRED, 'where phones are let in, such as http://192.168.1.5:8042')
+            ->addOption('may', null, InputOption::VALUE_REQUIRED, 'what the device may do', May::Bench->value, array_column(May::cases(), 'value'))
+            ->addOption('certificate', null, InputOption::VALUE_REQUIRED, 'the certificate of that address');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $address = $input->getArgument('address');
+        $said = $input->getOption('may');
+        $may = May::tryFrom(is_string($said) ? $said : '');
+        if (null === $may) {
+            $output->writeln(sprintf('A device may: %s.', implode('; ', array_column(May::cases(), 'value'))));
+
+            return Command::FAILURE;
+        }
+        $code = $this->devices->newCode($may);
+        $certificate = $input->getOption('certificate');
+        $print = is_string($certificate) ? Certificate::fingerprint($certificate) : null;
+        $lines = [
+            sprintf('On the phone, open  %s  and type:', is_string($address) ? $address : ''),
+            '',
+            ...LargeType::lines(substr($code, 0, 4) . ' ' . substr($code, 4)),
+            '',
+            sprintf('The code holds for five minutes and one device, which may: %s. Another one: the desk, under Phone.', $may->value),
+            null === $print
+                ? 'What goes over the network is not encrypted: do this only in a network that is yours (docs/phone.md).'
+                : 'Fingerprint of its certificate (SHA-256): ' . $print,
+        ];
+        foreach ($lines as $line) {
+            $output->writeln($line, OutputInterface::OUTPUT_RAW);
+        }
+
+        return Command::SUCCESS;
+    }
+}

@@ -54,5 +54,5 @@ for (const [named, family, file, part] of new Map(
 }
 put('app.css', withFonts);
 put('htmx.js', readFileSync(join(root, 'node_modules/htmx.org/dist/htmx.min.js')));
-put('app.js', ['app.js', 'plan.js', 'bench.js'].map((name) => readFileSync(join(root, 'assets', name), 'utf8')).join('\n'));
+put('app.js', ['app.js', 'plan.js', 'bench.js', 'follow.js'].map((name) => readFileSync(join(root, 'assets', name), 'utf8')).join('\n'));
 writeFileSync(join(build, 'manifest.json'), JSON.stringify(manifest, null, 2));

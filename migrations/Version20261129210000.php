@@ -26,10 +26,13 @@ final class Version20261129210000 extends AbstractMigration
                 . 'may VARCHAR(40) NOT NULL, code_until DATETIME DEFAULT NULL, tries INTEGER NOT NULL, tries_in_all INTEGER NOT NULL, '
                 . 'wait_seconds INTEGER NOT NULL, waits_until DATETIME DEFAULT NULL, PRIMARY KEY (id))',
         );
+        // What is sent twice by a phone whose connection broke is put down once.
+        $this->addSql('ALTER TABLE log_step ADD COLUMN once VARCHAR(36) DEFAULT NULL');
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql('ALTER TABLE log_step DROP COLUMN once');
         $this->addSql('DROP TABLE phone_gate');
         $this->addSql('DROP TABLE phone_device');
     }

@@ -78,6 +78,13 @@ final readonly class BoardCopy
         );
     }
 
+    /** How often something was put down at a step. */
+    public function timesFound(CommissioningStep $step): int
+    {
+        return count(array_filter($this->readings, static fn(StepReading $one): bool => $one->step === $step->key))
+            + (null === $step->holdPoint ? 0 : (int) $this->isVerified($step->holdPoint, $step->title));
+    }
+
     public function isUntouched(): bool
     {
         return [] === $this->readings && [] === $this->verified && [] === $this->ticked;

@@ -138,6 +138,14 @@ final readonly class LiveDesk
         return new LiveBench($course, $runs);
     }
 
+    /** Changes with every act and step: what a page that follows asks for. */
+    public function mark(string $board): string
+    {
+        $record = $this->entities->find(LiveBenchRecord::class, $board);
+
+        return null === $record ? '0' : hash('crc32b', $record->script() . $record->revisionId() . (int) $record->runs());
+    }
+
     private function record(OpenBoard $opened): ?LiveBenchRecord
     {
         return $this->entities->find(LiveBenchRecord::class, $opened->record->id());

@@ -60,6 +60,12 @@ final class LiveBenchController extends AbstractController
         ));
     }
 
+    #[Route('/bench/mark', name: 'board_live_mark', methods: ['GET'])]
+    public function mark(string $id): Response
+    {
+        return new Response($this->desk->mark($id), headers: ['Content-Type' => 'text/plain', 'Cache-Control' => 'no-store']);
+    }
+
     #[Route('/bench/live', name: 'board_live', methods: ['POST'], defaults: [May::ROUTE => May::Bench->value])]
     public function act(Request $request, OpenBoard $opened): Response
     {
@@ -219,6 +225,7 @@ final class LiveBenchController extends AbstractController
             'bench' => $bench,
             'runs' => $live->runs,
             'held' => $isHeld,
+            'mark' => $this->desk->mark($opened->record->id()),
         ]);
         $response->headers->set('Cache-Control', 'no-store');
 

@@ -15,6 +15,7 @@ use IronLatch\Export\Exports;
 use IronLatch\Log\CopyWalk;
 use IronLatch\Log\LogBook;
 use IronLatch\Log\LogForms;
+use IronLatch\Log\Meanwhile;
 use IronLatch\Log\Picture;
 use IronLatch\Phone\May;
 use IronLatch\Screen\BoardScreen;
@@ -138,11 +139,22 @@ final class LogController extends AbstractController
     }
 
     #[Route('/log/back', name: 'log_back', methods: ['POST'])]
-    public function takeBack(OpenBoard $opened): Response
+    public function takeBack(Request $request, OpenBoard $opened): Response
     {
-        $this->book->takeBack($opened);
+        try {
+            $this->book->takeBack($opened, $request->request->getInt('number'));
+        } catch (\InvalidArgumentException $fault) {
+            return $this->refused($request, $opened, $fault);
+        }
 
         return $this->toLog($opened);
+    }
+
+    /** Changes whenever something is put down or taken back: what a page that follows asks for. */
+    #[Route('/log/mark', name: 'log_mark', methods: ['GET'])]
+    public function mark(string $id): Response
+    {
+        return new Response($this->book->mark($id), headers: ['Content-Type' => 'text/plain', 'Cache-Control' => 'no-store']);
     }
 
     #[Route('/log.json', name: 'log_file', methods: ['GET'])]
@@ -191,6 +203,8 @@ final class LogController extends AbstractController
         $key = $fields->getString('step');
         try {
             $done = $this->walks->found($opened, $copy, $fields);
+        } catch (Meanwhile $meanwhile) {
+            return $this->page($opened, $copy, $key, $withMeter, Notice::refused($meanwhile->getMessage()), $fields->getString('value'), 409);
         } catch (\InvalidArgumentException $fault) {
             return $this->page($opened, $copy, $key, $withMeter, Notice::refused($fault->getMessage()), $fields->getString('value'));
         }
@@ -218,7 +232,9 @@ final class LogController extends AbstractController
             $this->walks->tick(
                 $opened,
                 $copy,
+                explode(',', $request->request->getString('were')),
                 array_values(array_filter(is_array($sent) ? $sent : [], is_string(...))),
+                $request->request->getString('once'),
             );
         } catch (\InvalidArgumentException $fault) {
             return $this->page($opened, $copy, Commissioning::WIRES, true, Notice::refused($fault->getMessage()));
@@ -234,6 +250,7 @@ final class LogController extends AbstractController
         bool $withMeter,
         ?Notice $notice = null,
         string $typed = '',
+        int $status = Response::HTTP_UNPROCESSABLE_ENTITY,
     ): Response {
         $walk = $this->walks->of($opened, $copy) ?? throw $this->createNotFoundException('This copy is not in the log any more.');
         $step = '' === $key ? $walk->next($withMeter) : $walk->step($key);
@@ -250,7 +267,8 @@ final class LogController extends AbstractController
             'is_known' => null !== $this->book->revision($opened, $walk->copy->revision),
             'notice' => $notice,
             'typed' => $typed,
-        ], new Response(status: null === $notice ? 200 : Response::HTTP_UNPROCESSABLE_ENTITY));
+            'mark' => $this->book->mark($opened->record->id()),
+        ], new Response(status: null === $notice ? 200 : $status));
     }
 
     private function refused(Request $request, OpenBoard $opened, \Throwable $fault): Response

@@ -29,7 +29,15 @@ class LogStepRecord
         private $packed,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         private \DateTimeImmutable $madeAt,
+        #[ORM\Column(length: 36, nullable: true)]
+        private ?string $once = null,
     ) {}
+
+    /** What the device called the entry that made it, so that one that is sent twice is put down once. */
+    public function once(): ?string
+    {
+        return $this->once;
+    }
 
     public function board(): BoardRecord
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Log;
 
 use IronLatch\Board\Inspections;
+use IronLatch\Core\Log\BoardCopy;
 use IronLatch\Core\Log\Commissioning;
 use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
@@ -66,31 +67,37 @@ final readonly class CopyWalk
     }
 
     /**
-     * Ticks the wires that are laid; all of them make the step of the wires done.
+     * Ticks the wires that are laid; all of them make the step of the wires done. What another device has ticked meanwhile stays.
      *
-     * @param list<string> $numbers
+     * @param list<string> $were numbers of those that were ticked on the page
+     * @param list<string> $numbers of those that are
      */
-    public function tick(OpenBoard $opened, string $id, array $numbers): void
+    public function tick(OpenBoard $opened, string $id, array $were, array $numbers, string $once = ''): void
     {
         $today = $this->book->today();
         $copy = $this->book->of($opened)->copies[$id] ?? throw self::gone();
         $course = $this->course($opened, $copy->revision);
         $wires = $this->wires($opened, $copy->revision);
-        $laid = array_values(array_intersect(array_map(strval(...), array_keys($wires)), $numbers));
+        $all = array_map(strval(...), array_keys($wires));
+        $laid = static fn(BoardCopy $copy): array => array_values(array_intersect(
+            $all,
+            [...array_diff($copy->ticked, array_diff($were, $numbers)), ...array_diff($numbers, $were)],
+        ));
         $this->book->enter(
             $opened,
-            sprintf('%s: %d of %d wires laid', $copy->serial, count($laid), count($wires)),
+            sprintf('%s: %d of %d wires laid', $copy->serial, count($laid($copy)), count($wires)),
             static function (Log $log) use ($id, $laid, $wires, $today, $course): Log {
                 $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
-                $copy = Copy::of($walk->copy, ['ticked' => $laid]);
+                $copy = Copy::of($walk->copy, ['ticked' => $laid($walk->copy)]);
                 $step = $walk->step(Commissioning::WIRES);
-                $isLaid = null !== $step && count($laid) === count($wires) && Outcome::AsItShould !== $walk->outcome($step);
+                $isLaid = null !== $step && count($copy->ticked) === count($wires) && Outcome::AsItShould !== $walk->outcome($step);
 
                 return $log->withCopy(
                     $isLaid ? $copy->with(new StepReading(Commissioning::WIRES, Outcome::AsItShould, '', $today)) : $copy,
                     $id,
                 );
             },
+            $once,
         );
     }
 
@@ -149,6 +156,7 @@ final readonly class CopyWalk
             &$outcome,
         ): Log {
             $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
+            self::judgeSeen($walk->copy, $steps, $fields);
             foreach ($steps as $step) {
                 if ($walk->isBarred($step)) {
                     throw new \InvalidArgumentException(
@@ -166,9 +174,31 @@ final readonly class CopyWalk
             $isDone = CopyState::Building === $walk->copy->state && $walk->isCommissioned();
 
             return $log->withCopy($isDone ? Copy::of($walk->copy, ['state' => CopyState::Commissioned]) : $walk->copy, $id);
-        });
+        }, $fields->getString('once'));
 
         return $outcome;
+    }
+
+    /**
+     * Whether the page has shown what stands there now.
+     *
+     * @param list<CommissioningStep> $steps
+     * @param InputBag<bool|float|int|string> $fields
+     * @throws Meanwhile with both values
+     */
+    private static function judgeSeen(BoardCopy $copy, array $steps, InputBag $fields): void
+    {
+        if (1 !== count($steps) || !$fields->has('seen') || $copy->timesFound($steps[0]) === $fields->getInt('seen')) {
+            return;
+        }
+        $last = $copy->last($steps[0]->key);
+        $mine = 'measured' === $fields->getString('outcome') ? $fields->getString('value') : $fields->getString('outcome');
+        throw new Meanwhile(sprintf(
+            '“%s”: another device has put down “%s” meanwhile, and here it is “%s”. Keep it as well if both are true: the last one counts.',
+            $steps[0]->title,
+            null === $last ? 'verified' : trim($last->value . ' ' . $last->outcome->value),
+            mb_substr(trim($mine), 0, 60),
+        ));
     }
 
     private static function gone(): \InvalidArgumentException

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\EntityRepository;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\LogJson;
 use IronLatch\Core\Log\Note;
@@ -31,22 +32,37 @@ final readonly class LogBook
     }
 
     /** What was put down last; null where nothing was. */
-    public function lastEntry(OpenBoard $opened): ?string
+    public function lastEntry(OpenBoard $opened): ?LogStepRecord
     {
-        return $this->last($opened->record)?->summary();
+        return $this->last($opened->record);
+    }
+
+    /** The same while nothing is put down or taken back. */
+    public function mark(string $board): string
+    {
+        $last = $this->steps()->findOneBy(['board' => $board], ['number' => 'DESC']);
+
+        return null === $last ? '0' : sprintf('%d-%s', $last->number(), hash('crc32b', $last->packed()));
     }
 
     /**
      * Puts something down. What was written beside it meanwhile stays: the change is made on the log as it stands.
      *
      * @param \Closure(Log): Log $change
+     * @param string $once what the device calls this entry; one that was put down under that name already is not put down again
      * @throws \InvalidArgumentException when it cannot be so
      */
-    public function enter(OpenBoard $opened, string $summary, \Closure $change): Log
+    public function enter(OpenBoard $opened, string $summary, \Closure $change, string $once = ''): Log
     {
-        return $this->entities->wrapInTransaction(function () use ($opened, $summary, $change): Log {
+        $name = 1 === preg_match('/^[0-9a-z-]{8,36}$/D', $once) ? $once : null;
+
+        return $this->entities->wrapInTransaction(function () use ($opened, $summary, $change, $name): Log {
             $last = $this->last($opened->record);
-            $log = $change(null === $last ? new Log() : self::read($last));
+            $before = null === $last ? new Log() : self::read($last);
+            if (null !== $name && null !== $this->steps()->findOneBy(['board' => $opened->record, 'once' => $name])) {
+                return $before;
+            }
+            $log = $change($before);
             // Read back before it is acknowledged.
             $json = LogJson::write($log);
             LogJson::read($json);
@@ -57,6 +73,7 @@ final readonly class LogBook
                 mb_substr($summary, 0, 200),
                 (string) gzdeflate($json, 6),
                 $this->clock->now(),
+                $name,
             ));
             $this->entities->createQuery(sprintf('DELETE %s s WHERE s.board = :board AND s.number < :number', LogStepRecord::class))
                 ->execute(['board' => $opened->record, 'number' => $number - self::MOST_BACK]);
@@ -93,17 +110,24 @@ final readonly class LogBook
         return $this->entities->find(PictureRecord::class, ['board' => $opened->record->id(), 'sha256' => $sha256])?->bytes();
     }
 
-    /** Takes the last entry back; false where there is none. */
-    public function takeBack(OpenBoard $opened): bool
+    /**
+     * Takes the last entry back.
+     *
+     * @param int $number as it was seen
+     * @throws \InvalidArgumentException when another was put down meanwhile
+     */
+    public function takeBack(OpenBoard $opened, int $number): void
     {
-        return $this->entities->wrapInTransaction(function () use ($opened): bool {
+        $this->entities->wrapInTransaction(function () use ($opened, $number): void {
             $last = $this->last($opened->record);
-            if (null === $last) {
-                return false;
+            if (null !== $last && $last->number() !== $number) {
+                throw new \InvalidArgumentException(
+                    sprintf('“%s” was put down meanwhile. Look at it before you take it back.', $last->summary()),
+                );
             }
-            $this->entities->remove($last);
-
-            return true;
+            if (null !== $last) {
+                $this->entities->remove($last);
+            }
         });
     }
 
@@ -119,9 +143,15 @@ final readonly class LogBook
         return $this->clock->now()->format('Y-m-d');
     }
 
+    /** @return EntityRepository<LogStepRecord> */
+    private function steps(): EntityRepository
+    {
+        return $this->entities->getRepository(LogStepRecord::class);
+    }
+
     private function last(BoardRecord $board): ?LogStepRecord
     {
-        return $this->entities->getRepository(LogStepRecord::class)->findOneBy(['board' => $board], ['number' => 'DESC']);
+        return $this->steps()->findOneBy(['board' => $board], ['number' => 'DESC']);
     }
 
     private static function read(LogStepRecord $step): Log

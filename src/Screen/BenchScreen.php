@@ -39,6 +39,7 @@ final readonly class BenchScreen implements Screen
                 $query->getInt('why'),
             ),
             'held' => false,
+            'mark' => $this->live->mark($look->opened->record->id()),
             'time_runs' => $live->runs ?? true,
             'trial' => null === $report ? null : TrialView::of($look->inspection, $report),
             'since' => null !== $report && $report->passes() ? null : $this->papers->sincePass($look->opened->revision),

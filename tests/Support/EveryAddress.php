@@ -27,6 +27,8 @@ final class EveryAddress
         $all = [
             'board_view' => array_map(static fn(string $screen): string => $screen::name(), Implementations::of(Screen::class)),
             'board_file' => ['board.json'],
+            'log_mark' => ['log/mark'],
+            'board_live_mark' => ['bench/mark'],
             'log_file' => ['log.json', 'log.json?nameless=1'],
             'board_piece' => ['pieces/build.sheet', 'pieces/findings'],
             'board_preview' => ['previews/build.sheet', 'previews/findings'],

@@ -72,12 +72,75 @@ final class LogTest extends BoardTestCase
         $form['arrived'] = '2026-02-11';
         $this->browser->submit($form);
         self::assertSame(['2026-02-11', 48.5], [$this->log()->orders['O1']->arrived, $this->log()->orders['O1']->euros]);
-        $this->browser->request('POST', $this->base . '/log/back');
+        // What another device has put down meanwhile is not taken back unseen.
+        $this->browser->request('POST', $this->base . '/log/back', ['number' => 1]);
+        self::assertResponseStatusCodeSame(422);
+        $this->takeBack();
         self::assertSame('', $this->log()->orders['O1']->arrived);
-        $this->browser->request('POST', $this->base . '/log/back');
+        $this->takeBack();
         self::assertSame([], $this->log()->orders);
         $this->browser->request('POST', $this->base . '/log/back');
         self::assertResponseStatusCodeSame(303);
+    }
+
+    private function takeBack(): void
+    {
+        $this->browser->submit($this->screen()->selectButton('Take the last entry back')->form());
+        self::assertResponseStatusCodeSame(303);
+    }
+
+    public function testWhatIsSentTwiceIsPutDownOnce(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
+        $mark = $this->mark();
+        for ($time = 0; $time < 2; ++$time) {
+            $this->found('B1', ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '5 V', 'once' => 'a1b2c3d4e5', 'seen' => '0']);
+            self::assertResponseStatusCodeSame(303);
+        }
+        self::assertCount(1, $this->log()->copies['B1']->readings);
+        self::assertNotSame($mark, $this->mark());
+        $this->takeBack();
+        self::assertSame($mark, $this->mark());
+    }
+
+    private function mark(): string
+    {
+        $this->browser->request('GET', $this->base . '/log/mark');
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+
+    public function testWhatTwoDevicesFindAtOneStepIsShownWithBothValues(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
+        $this->found('B1', ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '5.01 V', 'seen' => '0']);
+        $this->found('B1', ['step' => 'rail:R1', 'outcome' => 'measured', 'value' => '4.7 V', 'seen' => '0']);
+        self::assertResponseStatusCodeSame(409);
+        $page = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('“5.01 V as it should be”', $page);
+        self::assertStringContainsString('“4.7 V”', $page);
+        self::assertCount(1, $this->log()->copies['B1']->readings);
+        // The page shows it now, and both may be kept.
+        $this->browser->submitForm('Keep this reading');
+        self::assertSame('5.01 V, 4.7 V', implode(', ', array_column($this->log()->copies['B1']->readings, 'value')));
+        // A promise that was verified meanwhile.
+        $this->found('B1', ['step' => 'verify:mains.one-bundle:board', 'outcome' => 'as it should be', 'by' => 'B. Ash', 'seen' => '0']);
+        $this->found('B1', ['step' => 'verify:mains.one-bundle:board', 'outcome' => 'as it should be', 'by' => 'Ada', 'seen' => '0']);
+        self::assertResponseStatusCodeSame(409);
+    }
+
+    public function testTicksOfTwoDevicesAreBothKept(): void
+    {
+        $this->enter(['what' => 'copy', 'serial' => 'UR-001', 'revision' => '1']);
+        $boxes = $this->browser->request('GET', $this->base . '/copies/B1?step=look:wires')->filter('input[name="wires[]"]');
+        [$one, $two, $three] = $boxes->slice(0, 3)->each(static fn(Crawler $box): string => (string) $box->attr('value'));
+        $wires = $this->base . '/copies/B1/wires';
+        $this->browser->request('POST', $wires, ['were' => '', 'wires' => [$one, $two]]);
+        // A page that was drawn before that.
+        $this->browser->request('POST', $wires, ['were' => '', 'wires' => [$three]]);
+        self::assertSame([$one, $two, $three], $this->log()->copies['B1']->ticked);
+        $this->browser->request('POST', $wires, ['were' => "$one,$two,$three", 'wires' => [$one, $three]]);
+        self::assertSame([$one, $three], $this->log()->copies['B1']->ticked);
     }
 
     public function testWhatCannotBeIsRefusedAndStaysAsItWasTyped(): void

@@ -13,7 +13,6 @@ use IronLatch\Phone\May;
 use IronLatch\Storage\OpenBoard;
 use IronLatch\Storage\Restore;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Bundle\FrameworkBundle\Routing\Router;
 use Symfony\Component\BrowserKit\Cookie;
 use Symfony\Component\Clock\Test\ClockSensitiveTrait;
 use Symfony\Component\HttpFoundation\Request;
@@ -33,10 +32,8 @@ final class PhoneTest extends BoardTestCase
     {
         parent::setUp();
         $demos = self::getContainer()->get(DemoFiles::class);
-        self::assertInstanceOf(DemoFiles::class, $demos);
         $this->opened = $this->shelved($demos->all()['utility-room']);
         $devices = self::getContainer()->get(Devices::class);
-        self::assertInstanceOf(Devices::class, $devices);
         $this->devices = $devices;
         self::mockTime('2026-03-14 12:00:00');
     }
@@ -262,7 +259,6 @@ final class PhoneTest extends BoardTestCase
     {
         $cookie = $this->paired($may);
         $router = self::getContainer()->get('router');
-        self::assertInstanceOf(Router::class, $router);
         $bench = ['board_live', 'log_found', 'log_wires', 'log_show'];
         $seen = 0;
         foreach ($router->getRouteCollection() as $name => $route) {

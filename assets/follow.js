@@ -98,8 +98,9 @@
     document.getElementById('waiting')?.remove();
     const all = waiting();
     const main = document.getElementById('main');
-    if (!all.length || !main) return;
-    const box = words('', 'section', 'card waiting');
+    // What is sent at once is not worth a word.
+    if (!main || !all.some((one) => one.refused || isLate)) return;
+    const box = words('', 'section', 'waiting');
     box.id = 'waiting';
     box.setAttribute('aria-label', 'What waits');
     const open = all.filter((one) => !one.refused);
@@ -145,6 +146,8 @@
   };
 
   let sends = false;
+  /** The desk did not answer when it was asked last. */
+  let isLate = false;
   /** The desk does not know this device any more. */
   let isOut = false;
   const send = async () => {
@@ -159,9 +162,13 @@
         });
         // What is being restarted, or is in the way for a moment, answers later.
         isOut = 403 === answer.status;
-        if (answer.status >= 500 || isOut) break;
+        if (answer.status >= 500 || isOut) {
+          isLate = true;
+          break;
+        }
         const html = await answer.text();
         const rest = waiting().filter((entry) => entry.once !== one.once);
+        isLate = isLate && rest.length > 0;
         if (answer.ok) {
           keep(rest);
           if (!rest.length) show(html, answer.url);
@@ -174,6 +181,7 @@
       }
     } catch {
       // It waits, and is tried again.
+      isLate = true;
     } finally {
       sends = false;
       draw();
@@ -186,6 +194,9 @@
     const fields = new FormData(form, event.submitter);
     const once = name();
     fields.set('once', once);
+    // What waits before it at the same step is this device’s own, and no surprise.
+    const before = waiting().filter((one) => !one.refused && new URLSearchParams(one.body).get('step') === fields.get('step')).length;
+    if (fields.has('seen')) fields.set('seen', String(Number(fields.get('seen')) + before));
     const value = fields.get('value') && 'measured' === fields.get('outcome') ? fields.get('value') : (fields.get('outcome') ?? 'ticked');
     keep([
       ...waiting(),

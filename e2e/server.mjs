@@ -24,9 +24,19 @@ export default function makeShelf() {
 
 /** A server of one worker, on a port and a database of its own; its worker processes end with it. */
 export async function serve(worker) {
-  const port = firstPort + worker;
-  const database = `${folder}/worker-${worker}.db`;
   freshShelf(worker);
+  const port = firstPort + worker;
+  return { worker, ...(await start(port, worker, { IRON_LATCH_PHONE: doorOf(worker) })) };
+}
+
+const doorOf = (worker) => `http://127.0.0.1:${firstPort + 20 + worker}`;
+
+/** The door for phones of a worker: another server before the same shelf. */
+export function serveDoor(worker) {
+  return start(firstPort + 20 + worker, worker, { IRON_LATCH_DOOR: doorOf(worker) });
+}
+
+async function start(port, worker, said) {
   const server = spawn(
     'php',
     [
@@ -44,7 +54,7 @@ export async function serve(worker) {
       'public',
       'bin/router.php',
     ],
-    { cwd: root, env: environment(database), detached: true, stdio: 'ignore' },
+    { cwd: root, env: { ...environment(`${folder}/worker-${worker}.db`), ...said }, detached: true, stdio: 'ignore' },
   );
   const url = `http://127.0.0.1:${port}`;
   for (let left = 200; ; left -= 1) {
@@ -56,7 +66,7 @@ export async function serve(worker) {
     if (left === 0) throw new Error(`Nothing answers on ${url}: is the port taken?`);
     await new Promise((resolve) => setTimeout(resolve, 50));
   }
-  return { url, worker, end: () => process.kill(-server.pid, 'SIGTERM') };
+  return { url, end: () => process.kill(-server.pid, 'SIGTERM') };
 }
 
 /** Puts the shelf of a worker back to the demo boards; nothing has it open between two tests. */

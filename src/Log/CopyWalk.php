@@ -8,12 +8,12 @@ use IronLatch\Board\Inspections;
 use IronLatch\Core\Log\Commissioning;
 use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
-use IronLatch\Core\Log\Course;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Tool;
 use IronLatch\Core\Log\Walk;
+use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -31,11 +31,11 @@ final readonly class CopyWalk
     public function __construct(private LogBook $book, private BoardStore $store, private Inspections $inspections) {}
 
     /** The way into use of every copy of a revision; of the one in hand, where there is no such revision. */
-    public function course(OpenBoard $opened, int $revision): Course
+    public function way(OpenBoard $opened, int $revision): WayIntoUse
     {
         $inspection = $this->inspection($opened, $revision);
 
-        return Course::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+        return WayIntoUse::of($inspection, Inspector::withRuleBook()->inspect($inspection));
     }
 
     private function inspection(OpenBoard $opened, int $revision): Inspection
@@ -74,14 +74,14 @@ final readonly class CopyWalk
     {
         $today = $this->book->today();
         $copy = $this->book->of($opened)->copies[$id] ?? throw self::gone();
-        $course = $this->course($opened, $copy->revision);
+        $way = $this->way($opened, $copy->revision);
         $wires = $this->wires($opened, $copy->revision);
         $laid = array_values(array_intersect(array_map(strval(...), array_keys($wires)), $numbers));
         $this->book->enter(
             $opened,
             sprintf('%s: %d of %d wires laid', $copy->serial, count($laid), count($wires)),
-            static function (Log $log) use ($id, $laid, $wires, $today, $course): Log {
-                $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
+            static function (Log $log) use ($id, $laid, $wires, $today, $way): Log {
+                $walk = $way->walk($log->copies[$id] ?? throw self::gone(), $today);
                 $copy = Copy::of($walk->copy, ['ticked' => $laid]);
                 $step = $walk->step(Commissioning::WIRES);
                 $isLaid = null !== $step && count($laid) === count($wires) && Outcome::AsItShould !== $walk->outcome($step);
@@ -111,7 +111,7 @@ final readonly class CopyWalk
                     $copy->ticked,
                     static fn(string $wire): bool => !isset($diff->removed[$wire]) && !isset($diff->moved[$wire]),
                 );
-                $walk = $this->course($opened, $copy->revision)->walk($copy, $this->book->today());
+                $walk = $this->way($opened, $copy->revision)->walk($copy, $this->book->today());
                 $after = $after->withCopy(Copy::of($walk->copy, ['ticked' => array_values($ticked)]), $id);
             }
         }
@@ -124,7 +124,7 @@ final readonly class CopyWalk
     {
         $copy = $this->book->of($opened)->copies[$id] ?? null;
 
-        return null === $copy ? null : $this->course($opened, $copy->revision)->walk($copy, $this->book->today());
+        return null === $copy ? null : $this->way($opened, $copy->revision)->walk($copy, $this->book->today());
     }
 
     /**
@@ -137,18 +137,18 @@ final readonly class CopyWalk
     {
         $today = $this->book->today();
         $before = $this->book->of($opened)->copies[$id] ?? throw self::gone();
-        $course = $this->course($opened, $before->revision);
-        $steps = self::chosen($course->walk($before, $today), $fields);
+        $way = $this->way($opened, $before->revision);
+        $steps = self::chosen($way->walk($before, $today), $fields);
         $outcome = Outcome::AsItShould;
         $this->book->enter($opened, sprintf('%s: %s', $before->serial, self::titles($steps)), static function (Log $log) use (
             $id,
-            $course,
+            $way,
             $steps,
             $fields,
             $today,
             &$outcome,
         ): Log {
-            $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
+            $walk = $way->walk($log->copies[$id] ?? throw self::gone(), $today);
             foreach ($steps as $step) {
                 if ($walk->isBarred($step)) {
                     throw new \InvalidArgumentException(
@@ -156,12 +156,12 @@ final readonly class CopyWalk
                     );
                 }
                 if (null !== $step->holdPoint) {
-                    $walk = $course->walk($walk->verified($step, $fields->getString('by'), $today), $today);
+                    $walk = $way->walk($walk->verified($step, $fields->getString('by'), $today), $today);
                     continue;
                 }
                 $reading = self::reading($step, $fields, $today);
                 $outcome = $reading->outcome;
-                $walk = $course->walk($walk->with($reading), $today);
+                $walk = $way->walk($walk->with($reading), $today);
             }
             $isDone = CopyState::Building === $walk->copy->state && $walk->isCommissioned();
 

@@ -9,7 +9,6 @@ use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Log\BoardCopy;
 use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
-use IronLatch\Core\Log\Course;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\Note;
 use IronLatch\Core\Log\Order;
@@ -18,6 +17,7 @@ use IronLatch\Core\Log\Phase;
 use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Tool;
 use IronLatch\Core\Log\Walk;
+use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Quantity\QuantityPrinter;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -31,7 +31,7 @@ final class DemoLogs
     public static function utilityRoom(Board $board): Log
     {
         $inspection = new Inspection($board);
-        $course = Course::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+        $way = WayIntoUse::of($inspection, Inspector::withRuleBook()->inspect($inspection));
         $copy = static fn(string $serial, CopyState $state, string $secrets, string $place, string $holder, ?float $hours): BoardCopy
             => new BoardCopy(
                 $serial,
@@ -45,12 +45,12 @@ final class DemoLogs
                 '2026-02-21',
                 $hours,
             );
-        $first = self::walked($copy('UR-001', CopyState::InUse, 'set 1', 'utility room', '', 21_600.0), $course, 0, Phase::Load);
+        $first = self::walked($copy('UR-001', CopyState::InUse, 'set 1', 'utility room', '', 21_600.0), $way, 0, Phase::Load);
         $second = $copy('UR-002', CopyState::GivenAway, 'set 2', '', 'a neighbour', 25_200.0);
-        $coil = array_values(array_filter($course->steps, static fn(CommissioningStep $step): bool => 'coil:A3' === $step->key))[0];
-        $second = $course->walk($second, '2026-02-28')->with(Walk::measured($coil, '3.1 V', '2026-02-28', 'R. Alder', 'cold joint at Q31'));
-        $second = self::walked($second, $course, 1, Phase::Load);
-        $third = self::walked($copy('UR-003', CopyState::Building, 'set 3', 'workbench', '', null), $course, 2, Phase::Continuity);
+        $coil = array_values(array_filter($way->steps, static fn(CommissioningStep $step): bool => 'coil:A3' === $step->key))[0];
+        $second = $way->walk($second, '2026-02-28')->with(Walk::measured($coil, '3.1 V', '2026-02-28', 'R. Alder', 'cold joint at Q31'));
+        $second = self::walked($second, $way, 1, Phase::Load);
+        $third = self::walked($copy('UR-003', CopyState::Building, 'set 3', 'workbench', '', null), $way, 2, Phase::Continuity);
 
         return (new Log())
             ->withOrder(new Order('carrier boards, two layers', 5, 'a board workshop', '2026-02-01', '2026-02-15', '2026-02-18', 41.5, 1))
@@ -66,14 +66,14 @@ final class DemoLogs
     /**
      * @param Phase $last as far as it has come
      */
-    private static function walked(BoardCopy $copy, Course $course, int $which, Phase $last): BoardCopy
+    private static function walked(BoardCopy $copy, WayIntoUse $way, int $which, Phase $last): BoardCopy
     {
         $phases = Phase::cases();
-        foreach ($course->steps as $step) {
+        foreach ($way->steps as $step) {
             if (array_search($step->phase, $phases, true) > array_search($last, $phases, true)) {
                 break;
             }
-            $walk = $course->walk($copy, '2026-02-28');
+            $walk = $way->walk($copy, '2026-02-28');
             $copy = match (true) {
                 null !== $step->holdPoint => $walk->verified($step, 'R. Alder', '2026-03-01'),
                 null === ($text = self::read($step, $which)) => $walk->with(

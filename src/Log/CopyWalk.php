@@ -9,12 +9,12 @@ use IronLatch\Core\Log\BoardCopy;
 use IronLatch\Core\Log\Commissioning;
 use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
-use IronLatch\Core\Log\Course;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Tool;
 use IronLatch\Core\Log\Walk;
+use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -32,11 +32,11 @@ final readonly class CopyWalk
     public function __construct(private LogBook $book, private BoardStore $store, private Inspections $inspections) {}
 
     /** The way into use of every copy of a revision; of the one in hand, where there is no such revision. */
-    public function course(OpenBoard $opened, int $revision): Course
+    public function way(OpenBoard $opened, int $revision): WayIntoUse
     {
         $inspection = $this->inspection($opened, $revision);
 
-        return Course::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+        return WayIntoUse::of($inspection, Inspector::withRuleBook()->inspect($inspection));
     }
 
     private function inspection(OpenBoard $opened, int $revision): Inspection
@@ -76,7 +76,7 @@ final readonly class CopyWalk
     {
         $today = $this->book->today();
         $copy = $this->book->of($opened)->copies[$id] ?? throw self::gone();
-        $course = $this->course($opened, $copy->revision);
+        $way = $this->way($opened, $copy->revision);
         $wires = $this->wires($opened, $copy->revision);
         $all = array_map(strval(...), array_keys($wires));
         $laid = static fn(BoardCopy $copy): array => array_values(array_intersect(
@@ -86,8 +86,8 @@ final readonly class CopyWalk
         $this->book->enter(
             $opened,
             sprintf('%s: %d of %d wires laid', $copy->serial, count($laid($copy)), count($wires)),
-            static function (Log $log) use ($id, $laid, $wires, $today, $course): Log {
-                $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
+            static function (Log $log) use ($id, $laid, $wires, $today, $way): Log {
+                $walk = $way->walk($log->copies[$id] ?? throw self::gone(), $today);
                 $copy = Copy::of($walk->copy, ['ticked' => $laid($walk->copy)]);
                 $step = $walk->step(Commissioning::WIRES);
                 $isLaid = null !== $step && count($copy->ticked) === count($wires) && Outcome::AsItShould !== $walk->outcome($step);
@@ -118,7 +118,7 @@ final readonly class CopyWalk
                     $copy->ticked,
                     static fn(string $wire): bool => !isset($diff->removed[$wire]) && !isset($diff->moved[$wire]),
                 );
-                $walk = $this->course($opened, $copy->revision)->walk($copy, $this->book->today());
+                $walk = $this->way($opened, $copy->revision)->walk($copy, $this->book->today());
                 $after = $after->withCopy(Copy::of($walk->copy, ['ticked' => array_values($ticked)]), $id);
             }
         }
@@ -131,7 +131,7 @@ final readonly class CopyWalk
     {
         $copy = $this->book->of($opened)->copies[$id] ?? null;
 
-        return null === $copy ? null : $this->course($opened, $copy->revision)->walk($copy, $this->book->today());
+        return null === $copy ? null : $this->way($opened, $copy->revision)->walk($copy, $this->book->today());
     }
 
     /**
@@ -144,18 +144,18 @@ final readonly class CopyWalk
     {
         $today = $this->book->today();
         $before = $this->book->of($opened)->copies[$id] ?? throw self::gone();
-        $course = $this->course($opened, $before->revision);
-        $steps = self::chosen($course->walk($before, $today), $fields);
+        $way = $this->way($opened, $before->revision);
+        $steps = self::chosen($way->walk($before, $today), $fields);
         $outcome = Outcome::AsItShould;
         $this->book->enter($opened, sprintf('%s: %s', $before->serial, self::titles($steps)), static function (Log $log) use (
             $id,
-            $course,
+            $way,
             $steps,
             $fields,
             $today,
             &$outcome,
         ): Log {
-            $walk = $course->walk($log->copies[$id] ?? throw self::gone(), $today);
+            $walk = $way->walk($log->copies[$id] ?? throw self::gone(), $today);
             self::judgeSeen($walk->copy, $steps, $fields);
             foreach ($steps as $step) {
                 if ($walk->isBarred($step)) {
@@ -164,12 +164,12 @@ final readonly class CopyWalk
                     );
                 }
                 if (null !== $step->holdPoint) {
-                    $walk = $course->walk($walk->verified($step, $fields->getString('by'), $today), $today);
+                    $walk = $way->walk($walk->verified($step, $fields->getString('by'), $today), $today);
                     continue;
                 }
                 $reading = self::reading($step, $fields, $today);
                 $outcome = $reading->outcome;
-                $walk = $course->walk($walk->with($reading), $today);
+                $walk = $way->walk($walk->with($reading), $today);
             }
             $isDone = CopyState::Building === $walk->copy->state && $walk->isCommissioned();
 

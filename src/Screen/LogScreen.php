@@ -7,13 +7,13 @@ namespace IronLatch\Screen;
 use IronLatch\Core\Board\BuildForm;
 use IronLatch\Core\Log\BoardCopy;
 use IronLatch\Core\Log\CopyState;
-use IronLatch\Core\Log\Course;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\Note;
 use IronLatch\Core\Log\Order;
 use IronLatch\Core\Log\OverCopies;
 use IronLatch\Core\Log\Ownership;
 use IronLatch\Core\Log\RevisionChange;
+use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Power\DayProfile;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Log\CopyWalk;
@@ -38,12 +38,12 @@ final readonly class LogScreen implements Screen
     public function context(Look $look): array
     {
         $log = $this->book->of($look->opened);
-        $courses = $walks = [];
+        $ways = $walks = [];
         foreach ($log->copies as $id => $copy) {
-            $courses[$copy->revision] ??= $copy->revision === $look->opened->revision->number()
-                ? Course::of($look->inspection, $look->report)
-                : $this->walks->course($look->opened, $copy->revision);
-            $walks[$id] = $courses[$copy->revision]->walk($copy, $this->book->today());
+            $ways[$copy->revision] ??= $copy->revision === $look->opened->revision->number()
+                ? WayIntoUse::of($look->inspection, $look->report)
+                : $this->walks->way($look->opened, $copy->revision);
+            $walks[$id] = $ways[$copy->revision]->walk($copy, $this->book->today());
         }
         $chosen = $log->copies[$look->open] ?? null;
 
@@ -62,7 +62,7 @@ final readonly class LogScreen implements Screen
             'against' => null === $chosen ? null : $this->book->revision($look->opened, $chosen->revision),
             'revisions' => $this->revisions($look, $log),
             'plots' => array_map(SpreadPlot::of(...), array_values(array_filter(
-                OverCopies::all(self::steps($courses), $log->copies),
+                OverCopies::all(self::steps($ways), $log->copies),
                 static fn(OverCopies $over): bool => count($over->values) > 1 || $over->isFaultOfDesign(),
             ))),
             'costs' => Ownership::of($look->inspection, $log),
@@ -80,15 +80,15 @@ final readonly class LogScreen implements Screen
     /**
      * Steps by which copies are compared: of the revision in hand, and of others what it does not have.
      *
-     * @param array<int, Course> $known by revision
+     * @param array<int, WayIntoUse> $known by revision
      * @return list<\IronLatch\Core\Log\CommissioningStep>
      */
     private static function steps(array $known): array
     {
         krsort($known);
         $all = [];
-        foreach ($known as $course) {
-            foreach ($course->steps as $step) {
+        foreach ($known as $way) {
+            foreach ($way->steps as $step) {
                 $all[$step->key] ??= $step;
             }
         }

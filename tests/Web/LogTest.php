@@ -196,7 +196,7 @@ final class LogTest extends BoardTestCase
         $this->found('B1', ['step' => 'mains:on', 'outcome' => 'as it should be']);
         self::assertResponseStatusCodeSame(422);
         $walks = self::getContainer()->get(CopyWalk::class);
-        $steps = $walks->course($this->opened, 1)->steps;
+        $steps = $walks->way($this->opened, 1)->steps;
         $holds = array_values(array_filter($steps, static fn($step): bool => null !== $step->holdPoint));
         $this->found('B1', ['step' => $holds[0]->key, 'outcome' => 'as it should be', 'by' => ' ']);
         self::assertResponseStatusCodeSame(422);

@@ -53,7 +53,7 @@ final class PartsTest extends BoardTestCase
                 'base' => $this->head($opened)->revision->id(), 'view' => 'lines', 'open' => 'L7.appliance', ...$fields,
             ]);
             self::assertSame(200, $this->browser->getResponse()->getStatusCode());
-            self::assertLessThan(60_000, strlen($this->page()), $fields['edit']);
+            self::assertLessThan(61_000, strlen($this->page()), $fields['edit']);
             self::assertSame($this->seen($this->whole($base . '/lines?open=L7.appliance')), $this->seen($shown), $fields['edit']);
         }
     }

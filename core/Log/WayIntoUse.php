@@ -13,7 +13,7 @@ use IronLatch\Core\Review\Severity;
 use IronLatch\Core\Wiring\Listing\WiringDiff;
 
 /** What lies between a copy of one revision and its use: the steps, what is open on the board itself, and what all of it holds for. */
-final readonly class Course
+final readonly class WayIntoUse
 {
     /**
      * @param list<CommissioningStep> $steps

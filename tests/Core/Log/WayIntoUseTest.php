@@ -10,12 +10,12 @@ use IronLatch\Core\Board\Edit\Lines\RenameLine;
 use IronLatch\Core\Log\BoardCopy;
 use IronLatch\Core\Log\CommissioningStep;
 use IronLatch\Core\Log\CopyState;
-use IronLatch\Core\Log\Course;
 use IronLatch\Core\Log\Outcome;
 use IronLatch\Core\Log\Phase;
 use IronLatch\Core\Log\RevisionChange;
 use IronLatch\Core\Log\StepReading;
 use IronLatch\Core\Log\Walk;
+use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
@@ -23,23 +23,23 @@ use IronLatch\Tests\Support\BenchDesk;
 use PHPUnit\Framework\TestCase;
 
 /** What a copy has to go through again when it is built after another revision, and what keeps every copy of a board from mains. */
-final class CourseTest extends TestCase
+final class WayIntoUseTest extends TestCase
 {
     private const TODAY = '2026-03-14';
 
-    private static function course(Board $board): Course
+    private static function way(Board $board): WayIntoUse
     {
         $inspection = new Inspection($board);
 
-        return Course::of($inspection, Inspector::withRuleBook()->inspect($inspection));
+        return WayIntoUse::of($inspection, Inspector::withRuleBook()->inspect($inspection));
     }
 
     /** A copy in use, on which everything was found as it should be. */
-    private static function inUse(Course $course): BoardCopy
+    private static function inUse(WayIntoUse $way): BoardCopy
     {
         $copy = new BoardCopy('1', 1, ticked: ['W1']);
-        foreach ($course->steps as $step) {
-            $walk = $course->walk($copy, self::TODAY);
+        foreach ($way->steps as $step) {
+            $walk = $way->walk($copy, self::TODAY);
             $copy = null !== $step->holdPoint
                 ? $walk->verified($step, 'Ada Quill', self::TODAY)
                 : $walk->with(new StepReading($step->key, Outcome::AsItShould, at: self::TODAY, by: 'Ada Quill'));
@@ -59,9 +59,9 @@ final class CourseTest extends TestCase
     public function testTheSameWiringAndProgramLeaveACopyAsItIs(): void
     {
         $board = BenchDesk::demo('utility-room');
-        $course = self::course($board);
-        $copy = self::inUse(Course::of(new Inspection($board), Inspector::withRuleBook()->inspect(new Inspection($board))));
-        $walk = $course->walk($copy, self::TODAY);
+        $way = self::way($board);
+        $copy = self::inUse(WayIntoUse::of(new Inspection($board), Inspector::withRuleBook()->inspect(new Inspection($board))));
+        $walk = $way->walk($copy, self::TODAY);
         self::assertEquals($copy, $walk->copy);
         self::assertTrue($walk->isCommissioned());
     }
@@ -69,8 +69,8 @@ final class CourseTest extends TestCase
     public function testAnotherWiringTakesWhatBarsMainsAgain(): void
     {
         $board = BenchDesk::demo('utility-room');
-        $copy = self::inUse(self::course($board));
-        $walk = self::course((new RemoveLine('L5'))->apply($board))->walk($copy, self::TODAY);
+        $copy = self::inUse(self::way($board));
+        $walk = self::way((new RemoveLine('L5'))->apply($board))->walk($copy, self::TODAY);
         self::assertFalse($walk->mayHaveMains());
         self::assertSame([[], CopyState::Building], [$walk->copy->verified, $walk->copy->state]);
         $phases = self::phases($walk);
@@ -85,16 +85,16 @@ final class CourseTest extends TestCase
         self::assertCount(count($copy->verified), $told);
         self::assertSame('verified before by Ada Quill on 2026-03-14', array_values($told)[0]->note);
         // Once, not every time that somebody looks.
-        $again = self::course((new RemoveLine('L5'))->apply($board))->walk($walk->copy, self::TODAY);
+        $again = self::way((new RemoveLine('L5'))->apply($board))->walk($walk->copy, self::TODAY);
         self::assertEquals($walk->copy, $again->copy);
     }
 
     public function testAnotherProgramTakesWhatItDoesAgain(): void
     {
         $board = BenchDesk::demo('utility-room');
-        $course = self::course($board);
-        $copy = Copy::of(self::inUse($course), ['programHash' => str_repeat('0', 64)]);
-        $walk = $course->walk($copy, self::TODAY);
+        $way = self::way($board);
+        $copy = Copy::of(self::inUse($way), ['programHash' => str_repeat('0', 64)]);
+        $walk = $way->walk($copy, self::TODAY);
         self::assertSame([Phase::LowVoltage->value, Phase::Mains->value, Phase::Load->value], self::phases($walk));
         self::assertCount(count($copy->verified), $walk->copy->verified);
         self::assertFalse($walk->mayHaveMains());
@@ -103,31 +103,31 @@ final class CourseTest extends TestCase
     public function testACopyThatWasGivenAwayStaysSo(): void
     {
         $board = BenchDesk::demo('utility-room');
-        $copy = Copy::of(self::inUse(self::course($board)), ['state' => CopyState::GivenAway]);
-        $walk = self::course((new RemoveLine('L5'))->apply($board))->walk($copy, self::TODAY);
+        $copy = Copy::of(self::inUse(self::way($board)), ['state' => CopyState::GivenAway]);
+        $walk = self::way((new RemoveLine('L5'))->apply($board))->walk($copy, self::TODAY);
         self::assertSame(CopyState::GivenAway, $walk->copy->state);
         self::assertFalse($walk->mayHaveMains());
     }
 
     public function testWhatIsOpenOnTheBoardKeepsEveryCopyFromMains(): void
     {
-        $sound = self::course(BenchDesk::demo('utility-room'));
+        $sound = self::way(BenchDesk::demo('utility-room'));
         self::assertSame([], $sound->open);
-        $course = self::course(BenchDesk::demo('first-try'));
-        self::assertContains('“Window fan” is switched in the neutral: the appliance stays live when it is off.', $course->open);
-        self::assertNotContains('Nothing operates “Radio”.', $course->open, 'What is weak hurts nobody.');
-        $walk = $course->walk(self::inUseButMains($course), self::TODAY);
+        $way = self::way(BenchDesk::demo('first-try'));
+        self::assertContains('“Window fan” is switched in the neutral: the appliance stays live when it is off.', $way->open);
+        self::assertNotContains('Nothing operates “Radio”.', $way->open, 'What is weak hurts nobody.');
+        $walk = $way->walk(self::inUseButMains($way), self::TODAY);
         self::assertSame([], $walk->bars());
         self::assertFalse($walk->mayHaveMains());
         self::assertTrue($walk->isBarred($walk->step('mains:on') ?? self::fail()));
         // What no rule could judge of a danger.
-        $aquarium = self::course(BenchDesk::demo('aquarium'))->open;
+        $aquarium = self::way(BenchDesk::demo('aquarium'))->open;
         self::assertNotSame([], array_filter($aquarium, static fn(string $words): bool => str_contains($words, 'not checked, needs')));
     }
 
-    private static function inUseButMains(Course $course): BoardCopy
+    private static function inUseButMains(WayIntoUse $way): BoardCopy
     {
-        $copy = self::inUse($course);
+        $copy = self::inUse($way);
 
         return Copy::of($copy, ['readings' => array_values(array_filter(
             $copy->readings,

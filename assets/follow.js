@@ -16,6 +16,9 @@
   const isTyped = (page) =>
     [...page.querySelectorAll('input:not([type=hidden], [type=checkbox], [type=radio]), textarea')].some(
       (one) => one.value !== one.defaultValue,
+    ) ||
+    [...page.querySelectorAll('option')].some(
+      (one) => one.selected && !one.defaultSelected && one.parentElement.querySelector('[selected]'),
     );
 
   /** The page as the server has it now, in the place of what is shown. */
@@ -202,6 +205,8 @@
       ...waiting(),
       { once, action: form.getAttribute('action'), body: new URLSearchParams(fields).toString(), words: `${form.dataset.waits}: ${value}` },
     ]);
+    // What waits is not typed any more; ticks stay as they are.
+    if (form.classList.contains('found-form')) form.reset();
     send();
   });
   setInterval(() => {

@@ -18,7 +18,7 @@ final class AddressCommand extends Command
 {
     protected function configure(): void
     {
-        $this->addArgument('address', InputArgument::OPTIONAL, 'one of this machine’s private addresses; asked for where it is left out', '');
+        $this->addArgument('address', InputArgument::OPTIONAL, 'a private address of this machine; asked for where it is left out', '');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IronLatch\Command;
 
+use IronLatch\Entity\May;
 use IronLatch\Phone\Certificate;
 use IronLatch\Phone\Devices;
 use IronLatch\Phone\LargeType;
-use IronLatch\Phone\May;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -27,7 +27,7 @@ final class PairCommand extends Command
     {
         $this
             ->addArgument('address', InputArgument::REQUIRED, 'where phones are let in, such as http://192.168.1.5:8042')
-            ->addOption('may', null, InputOption::VALUE_REQUIRED, 'what the device may do', May::Bench->value, array_column(May::cases(), 'value'))
+            ->addOption('may', null, InputOption::VALUE_REQUIRED, 'what the device may do', May::Bench->value)
             ->addOption('certificate', null, InputOption::VALUE_REQUIRED, 'the certificate of that address');
     }
 

@@ -12,11 +12,12 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Styles, scripts and fonts for a device that was let in; on the desk’s own door the server hands them out before anything is asked. */
 final readonly class BuiltFileController
 {
+    private const NAME = '[A-Za-z0-9]+(-[A-Za-z]+)*-[0-9a-f]{10}\.(css|js|woff2)';
     private const TYPES = ['css' => 'text/css', 'js' => 'text/javascript', 'woff2' => 'font/woff2'];
 
     public function __construct(#[Autowire('%kernel.project_dir%/public/build')] private string $folder) {}
 
-    #[Route('/build/{file}', name: 'built_file', requirements: ['file' => '[A-Za-z0-9]+(-[A-Za-z]+)*-[0-9a-f]{10}\.(css|js|woff2)'], methods: ['GET'])]
+    #[Route('/build/{file}', name: 'built_file', requirements: ['file' => self::NAME], methods: ['GET'])]
     public function __invoke(string $file): Response
     {
         $text = @file_get_contents($this->folder . '/' . $file);

@@ -18,7 +18,7 @@ use IronLatch\Core\Exchange\BoardFileFault;
 use IronLatch\Core\Program\Micros;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
-use IronLatch\Phone\May;
+use IronLatch\Entity\May;
 use IronLatch\Screen\BenchScreen;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Storage\OpenBoard;

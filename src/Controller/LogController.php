@@ -10,6 +10,7 @@ use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\LogJson;
 use IronLatch\Core\Log\Note;
 use IronLatch\Core\Log\Outcome;
+use IronLatch\Entity\May;
 use IronLatch\Export\ExportFile;
 use IronLatch\Export\Exports;
 use IronLatch\Log\CopyWalk;
@@ -17,7 +18,6 @@ use IronLatch\Log\LogBook;
 use IronLatch\Log\LogForms;
 use IronLatch\Log\Meanwhile;
 use IronLatch\Log\Picture;
-use IronLatch\Phone\May;
 use IronLatch\Screen\BoardScreen;
 use IronLatch\Screen\LogScreen;
 use IronLatch\Storage\OpenBoard;
@@ -204,7 +204,15 @@ final class LogController extends AbstractController
         try {
             $done = $this->walks->found($opened, $copy, $fields);
         } catch (Meanwhile $meanwhile) {
-            return $this->page($opened, $copy, $key, $withMeter, Notice::refused($meanwhile->getMessage()), $fields->getString('value'), 409);
+            return $this->page(
+                $opened,
+                $copy,
+                $key,
+                $withMeter,
+                Notice::refused($meanwhile->getMessage()),
+                $fields->getString('value'),
+                Response::HTTP_CONFLICT,
+            );
         } catch (\InvalidArgumentException $fault) {
             return $this->page($opened, $copy, $key, $withMeter, Notice::refused($fault->getMessage()), $fields->getString('value'));
         }

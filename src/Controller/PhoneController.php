@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IronLatch\Controller;
 
+use IronLatch\Entity\May;
 use IronLatch\Http\Door;
 use IronLatch\Http\DoorKeeper;
 use IronLatch\Phone\Certificate;
 use IronLatch\Phone\Devices;
-use IronLatch\Phone\May;
 use IronLatch\View\Notice;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -28,6 +28,13 @@ final class PhoneController extends AbstractController
     public function desk(Request $request): Response
     {
         return $this->page($request);
+    }
+
+    /** Changes when a code is used up or made, or a device comes or goes: what the page asks for while it is looked at. */
+    #[Route('/phone/mark', name: 'phone_mark', methods: ['GET'], defaults: self::ONLY_HERE)]
+    public function mark(): Response
+    {
+        return new Response($this->devices->mark(), headers: ['Content-Type' => 'text/plain', 'Cache-Control' => 'no-store']);
     }
 
     #[Route('/phone/code', name: 'phone_code', methods: ['POST'], defaults: self::ONLY_HERE)]
@@ -133,7 +140,8 @@ final class PhoneController extends AbstractController
             'address' => is_string($address) ? $address : '',
             'fingerprint' => is_string($certificate) ? Certificate::fingerprint($certificate) : null,
             'code' => $gate?->code($now),
-            'until' => $gate?->codeUntil(),
+            'seconds' => max(0, ($gate?->codeUntil()?->getTimestamp() ?? 0) - $now->getTimestamp()),
+            'mark' => $this->devices->mark(),
             'gate' => $gate,
             'waits' => $gate?->waits($now) ?? 0,
             'devices' => $this->devices->all(),

@@ -6,7 +6,6 @@ namespace IronLatch\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use IronLatch\Phone\May;
 use Symfony\Component\Uid\Uuid;
 
 /** A device that was paired with this desk. It is let in while it stands here, and not a moment longer. */

@@ -6,7 +6,6 @@ namespace IronLatch\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use IronLatch\Phone\May;
 
 /** What opens the desk to other devices: the key that cookies are signed with, the code that holds, and how often it was tried in vain. */
 #[ORM\Entity]

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IronLatch\Http;
 
+use IronLatch\Entity\May;
 use IronLatch\Entity\PhoneDevice;
 use IronLatch\Phone\Devices;
-use IronLatch\Phone\May;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IronLatch\Phone;
 
 use Doctrine\ORM\EntityManagerInterface;
+use IronLatch\Entity\May;
 use IronLatch\Entity\PhoneDevice;
 use IronLatch\Entity\PhoneGate;
 use Psr\Clock\ClockInterface;
@@ -24,6 +25,19 @@ final readonly class Devices
     public function gate(): ?PhoneGate
     {
         return $this->entities->find(PhoneGate::class, PhoneGate::ID);
+    }
+
+    public function mark(): string
+    {
+        $gate = $this->gate();
+        $now = $this->clock->now();
+
+        return hash('crc32b', serialize([
+            $gate?->code($now),
+            $gate?->triesInAll(),
+            ($gate?->waits($now) ?? 0) > 0,
+            array_map(static fn(PhoneDevice $one): string => $one->id() . $one->may()->value, $this->all()),
+        ]));
     }
 
     /** Makes a code that holds for five minutes and one device; one that held before does not any more. */
@@ -71,7 +85,8 @@ final readonly class Devices
             return null;
         }
         $age = $this->clock->now()->getTimestamp() - (int) $given;
-        if (!hash_equals(self::signed($id . '.' . $given, $gate), $cookie) || $age < 0 || $age > self::COOKIE_DAYS * self::SECONDS_OF_A_DAY) {
+        $isOurs = hash_equals(self::signed($id . '.' . $given, $gate), $cookie);
+        if (!$isOurs || $age < 0 || $age > self::COOKIE_DAYS * self::SECONDS_OF_A_DAY) {
             return null;
         }
 

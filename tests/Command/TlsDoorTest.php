@@ -24,7 +24,8 @@ final class TlsDoorTest extends TestCase
         self::$database = (string) tempnam(sys_get_temp_dir(), 'door');
         self::console('doctrine:migrations:migrate', '--no-interaction', '--quiet');
         self::console('latch:seed', '--quiet');
-        self::$door = new Process([self::$root . '/bin/tls-door', '127.0.0.1', (string) self::PORT], env: self::environment(), timeout: 300);
+        $command = [self::$root . '/bin/tls-door', '127.0.0.1', (string) self::PORT];
+        self::$door = new Process($command, env: self::environment(), timeout: 300);
         self::$door->start();
         for ($left = 400; $left > 0 && 0 !== self::curl('/pair')[0]; --$left) {
             usleep(50_000);
@@ -34,7 +35,8 @@ final class TlsDoorTest extends TestCase
     public static function tearDownAfterClass(): void
     {
         self::$door->stop(5);
-        array_map(unlink(...), array_filter(array_map(static fn(string $end): string => self::$database . $end, ['', '-wal', '-shm']), is_file(...)));
+        $files = array_map(static fn(string $end): string => self::$database . $end, ['', '-wal', '-shm']);
+        array_map(unlink(...), array_filter($files, is_file(...)));
     }
 
     /** @return array<string, string> */
@@ -61,7 +63,8 @@ final class TlsDoorTest extends TestCase
      */
     private static function curl(string $path, string ...$words): array
     {
-        $process = new Process(['curl', '--silent', '--include', '--cacert', self::certificate(), ...$words, self::DOOR . $path], timeout: 60);
+        $command = ['curl', '--silent', '--include', '--cacert', self::certificate(), ...$words, self::DOOR . $path];
+        $process = new Process($command, timeout: 60);
         $process->run();
 
         return [(int) $process->getExitCode(), $process->getOutput()];
@@ -75,7 +78,8 @@ final class TlsDoorTest extends TestCase
     public function testAPhoneIsPairedOverTls(): void
     {
         [$end, $answer] = self::curl('/');
-        self::assertSame([0, 303], [$end, self::statusOf($answer)], (string) @file_get_contents(dirname(self::certificate()) . '/nginx.log'));
+        $log = (string) @file_get_contents(dirname(self::certificate()) . '/nginx.log');
+        self::assertSame([0, 303], [$end, self::statusOf($answer)], $log);
         self::assertStringContainsString('Location: /pair', $answer);
         $said = self::console('latch:pair', self::DOOR, '--certificate=' . self::certificate());
         self::assertStringContainsString(self::DOOR, $said);
@@ -100,7 +104,8 @@ final class TlsDoorTest extends TestCase
         }
         self::assertSame(303, self::statusOf(self::curl($style[0] ?? '/')[1]), 'Nobody else gets it.');
         self::assertSame(400, self::statusOf(self::curl('/', '--header', 'Host: evil.example', ...$cookie)[1]));
-        self::assertSame(400, self::statusOf(self::curl('/', '--header', 'Host: localhost', ...$cookie)[1]), 'Nor by the name of the desk.');
+        $byDesk = self::curl('/', '--header', 'Host: localhost', ...$cookie)[1];
+        self::assertSame(400, self::statusOf($byDesk), 'Nor by the name of the desk.');
     }
 
     public function testTheFingerprintIsThatOfOpenssl(): void

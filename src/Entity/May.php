@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IronLatch\Phone;
+namespace IronLatch\Entity;
 
 /** What a paired device may do. */
 enum May: string

@@ -171,15 +171,20 @@
         }
         const html = await answer.text();
         const rest = waiting().filter((entry) => entry.once !== one.once);
-        isLate = isLate && rest.length > 0;
+        const isLast = !rest.some((entry) => !entry.refused);
+        isLate = isLate && !isLast;
+        const isHere = new URL(answer.url).pathname === location.pathname && !isTyped(document);
         if (answer.ok) {
           keep(rest);
-          if (!rest.length) show(html, answer.url);
+          if (isLast && isHere) show(html, answer.url);
+          // What was entered on another page shows on this one.
+          else if (isLast && !isTyped(document)) location.reload();
+        } else if (isHere && show(html)) {
+          // The page says why it was not taken, with what was typed.
+          keep(rest);
         } else {
           const said = new DOMParser().parseFromString(html, 'text/html').getElementById('notice')?.textContent.trim();
           keep([...rest, { ...one, refused: `${one.words}: ${said || 'the desk did not take it (' + answer.status + ').'}` }]);
-          if (!isTyped(document)) show(html, location.href);
-          draw();
         }
       }
     } catch {

@@ -60,6 +60,7 @@ test('mains waits for a hold point until somebody has verified it by name', asyn
     .click();
   await page.getByLabel('Verified by (name)').fill('R. Alder');
   await page.getByRole('button', { name: 'I have looked: it is so' }).click();
+  await expect(page.locator('.walk-steps')).toContainText('“Dehumidifier”: 0.1 Ω or less besides the lead. as it should be');
   await page.goto(`${base}/log?open=B3`);
   await page.getByText('1 verified by name').click();
   await expect(page.locator('.chosen-copy')).toContainText('R. Alder');

@@ -91,11 +91,11 @@ test('the phone commissions while the desk edits and looks on', async ({ page, p
   await expect(phone.locator('#notice')).toContainText('Another device has put something down', { timeout: 4000 });
   await expect(phone.getByLabel('Read, in V')).toHaveValue('4.99');
   await phone.getByRole('button', { name: 'Keep this reading' }).click();
-  await expect(phone.locator('#waiting')).toContainText('“5 V as it should be”');
-  await expect(phone.locator('#waiting')).toContainText('“4.99”');
+  await expect(phone.locator('#notice')).toContainText('“5 V as it should be”');
+  await expect(phone.locator('#notice')).toContainText('“4.99”');
+  await expect(phone.getByLabel('Read, in V')).toHaveValue('4.99');
   expect(await axe(phone)).toEqual([]);
-  await phone.getByRole('button', { name: 'Keep mine as well' }).click();
-  await expect(phone.locator('#waiting')).toHaveCount(0);
+  await phone.getByRole('button', { name: 'Keep this reading' }).click();
   await expect(phone.locator('.card h2')).not.toHaveText('Rail 5 V alone');
   await page.goto(`${walk.split('/copies')[0]}/log?open=B3`);
   await page.getByText(/\d+ readings/).click();
@@ -121,6 +121,31 @@ test('what is entered while the connection is broken waits, and is sent in order
   await expect(rows).toHaveCount(2);
   await expect(rows.nth(1)).toContainText('4.6 V');
   await expect(rows.nth(0)).toContainText('5.02 V');
+});
+
+test('what was entered without a connection and is not true any more is shown with both values, wherever one is', async ({
+  page,
+  phone,
+}) => {
+  const walk = await atTheBench(page, phone, 'rail:R1');
+  await page.goto(walk);
+  await phone.context().setOffline(true);
+  await phone.getByLabel('Read, in V').fill('4.6');
+  await phone.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(phone.locator('#waiting')).toContainText('1 entry waits');
+  await page.getByLabel('Read, in V').fill('5.02');
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(page.locator('.card h2')).not.toHaveText('Rail 5 V alone');
+  // Meanwhile something else is being typed there, and stays.
+  await phone.getByLabel('Read, in V').fill('4.5');
+  await phone.context().setOffline(false);
+  await expect(phone.locator('#waiting')).toContainText('“5.02 V as it should be”', { timeout: 15_000 });
+  await expect(phone.locator('#waiting')).toContainText('“4.6”');
+  await expect(phone.getByLabel('Read, in V')).toHaveValue('4.5');
+  expect(await axe(phone)).toEqual([]);
+  await phone.getByRole('button', { name: 'Keep mine as well' }).click();
+  await expect(phone.locator('#waiting')).toHaveCount(0);
+  await expect(page.locator('.walk-steps')).toContainText('Rail 5 V alone not as it should be', { timeout: 6000 });
 });
 
 test('a run on the bench is followed, and nothing is asked while nobody looks', async ({ page, phone }) => {

@@ -51,6 +51,7 @@ const screens = [
   'board/build?open=forms',
   'board/build?open=order',
   '/prices',
+  '/phone',
   'board/bench',
   'board/bench/shows',
   'board/bench/show?finding=pins.boot-twitch:A3',
@@ -90,6 +91,10 @@ const others = [
   // So is a copy of a board: log.spec.mjs scans its walk.
   /\/copies\/\{copy\}$/,
   /\/log\/pictures\/\{picture\}$/,
+  // What a page that follows another device asks for; phone.spec.mjs scans the page at which one is paired.
+  /\/mark$/,
+  /^\/pair$/,
+  /^\/build\/\{file\}$/,
   // So is a file that came back: hand-over.spec.mjs scans it where it is shown.
   /\/returned\/\{file\}(\/places\/\{place\})?$/,
 ];

@@ -108,7 +108,7 @@ final class DurabilityTest extends TestCase
         self::assertSame([], glob($this->folder . '/app.db.before-migration-*'), 'An empty store needs no copy.');
         $this->console(
             'doctrine:migrations:execute',
-            'IronLatch\\Migrations\\Version20261129180000',
+            'IronLatch\\Migrations\\Version20261129210000',
             '--down',
             '--no-interaction',
             '--quiet',

@@ -51,8 +51,17 @@ final readonly class Door
         $from = $request->server->get('REMOTE_ADDR');
 
         return $this->isPhone()
-            ? $request->headers->get('HOST') === substr($this->address, (int) strpos($this->address, '//') + 2)
+            ? in_array($request->headers->get('HOST'), $this->names(), true)
             : !is_string($from) || 1 === preg_match(self::LOOPBACK, $from);
+    }
+
+    /** @return list<string> as a browser names this door: without the port where it is the usual one */
+    private function names(): array
+    {
+        $name = substr($this->address, (int) strpos($this->address, '//') + 2);
+        $usual = $this->isSecure() ? ':443' : ':80';
+
+        return str_ends_with($name, $usual) ? [$name, substr($name, 0, -strlen($usual))] : [$name];
     }
 
     public function isSecure(): bool

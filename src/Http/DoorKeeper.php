@@ -10,7 +10,9 @@ use IronLatch\Phone\Devices;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /**
  * Lets in whoever may come in. By the door for phones nobody gets anything but the page for pairing until paired, and no refusal says
@@ -46,7 +48,7 @@ final readonly class DoorKeeper
 
             return;
         }
-        if (!$door->isPhone() || self::PAIR === $request->getPathInfo()) {
+        if (!$door->isPhone() || self::isPairing($request)) {
             return;
         }
         $cookie = $request->cookies->all()[self::COOKIE] ?? null;
@@ -67,7 +69,7 @@ final readonly class DoorKeeper
     public function judge(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || !Door::of($request)->isPhone() || self::PAIR === $request->getPathInfo()) {
+        if (!$event->isMainRequest() || !Door::of($request)->isPhone() || self::isPairing($request)) {
             return;
         }
         $may = self::device($request)?->may();
@@ -78,6 +80,23 @@ final readonly class DoorKeeper
                 ['Content-Type' => 'text/plain; charset=utf-8', 'Cache-Control' => 'no-store'],
             ));
         }
+    }
+
+    /** Whoever is not let in hears nothing of what went wrong either. */
+    #[AsEventListener(ExceptionEvent::class, priority: 1024)]
+    public function keepSilent(ExceptionEvent $event): void
+    {
+        $request = $event->getRequest();
+        if (Door::of($request)->isPhone() && null === self::device($request)) {
+            $fault = $event->getThrowable();
+            $status = $fault instanceof HttpExceptionInterface ? $fault->getStatusCode() : Response::HTTP_BAD_REQUEST;
+            $event->setResponse(self::refusal($status));
+        }
+    }
+
+    private static function isPairing(Request $request): bool
+    {
+        return self::PAIR === $request->getPathInfo() && in_array($request->getMethod(), ['GET', 'HEAD', 'POST'], true);
     }
 
     private static function refusal(int $status): Response

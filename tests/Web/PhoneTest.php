@@ -100,6 +100,31 @@ final class PhoneTest extends BoardTestCase
         $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
         self::assertStringContainsString("default-src 'none'", $policy);
         self::assertCount(1, $this->store->shelf());
+        // Odd things at the page itself.
+        $code = $this->devices->newCode(May::Bench);
+        $odd = [['code' => ['x']], ['code' => $code, 'name' => ['x']], ['code' => str_repeat('9', 100_000)], ['code' => "\xff"]];
+        foreach ($odd as $fields) {
+            self::assertContains($this->ask('/pair', $fields), [400, 403]);
+        }
+        self::assertSame(403, $this->ask('/pair', ['code' => $code], null, ['HTTP_ORIGIN' => 'http://evil.example']));
+        self::assertSame('', $this->page());
+        $this->browser->request('PUT', self::DOOR . '/pair', [], [], [Door::PHONE => self::DOOR]);
+        self::assertSame([403, ''], [$this->browser->getResponse()->getStatusCode(), $this->page()]);
+        self::assertSame([], $this->devices->all());
+    }
+
+    public function testTheUsualPortNeedNotBeNamed(): void
+    {
+        $ask = function (string $door, string $url): int {
+            $this->browser->request('GET', $url . '/pair', [], [], [Door::PHONE => $door]);
+
+            return $this->browser->getResponse()->getStatusCode();
+        };
+        self::assertSame([200, 200, 400], [
+            $ask('https://192.168.1.5:443', 'https://192.168.1.5'),
+            $ask('http://192.168.1.5:80', 'http://192.168.1.5'),
+            $ask('https://192.168.1.5:80', 'https://192.168.1.5'),
+        ]);
     }
 
     public function testACodeIsHonouredOnceForFiveMinutes(): void

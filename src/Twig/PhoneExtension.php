@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IronLatch\Twig;
+
+use IronLatch\Http\DoorKeeper;
+use IronLatch\Phone\Devices;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** Whether a page is for the desk itself, and whether anybody else could change what it shows. */
+final class PhoneExtension extends AbstractExtension
+{
+    public function __construct(private readonly RequestStack $requests, private readonly Devices $devices) {}
+
+    public function getFunctions(): array
+    {
+        return [
+            new TwigFunction('is_desk', $this->isDesk(...)),
+            new TwigFunction('follows', fn(): bool => !$this->isDesk() || [] !== $this->devices->all()),
+        ];
+    }
+
+    private function isDesk(): bool
+    {
+        $request = $this->requests->getMainRequest();
+
+        return null === $request || null === DoorKeeper::device($request);
+    }
+}

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { serveDoor } from './server.mjs';
-import { test as base, expect, takeDemo } from './support.mjs';
+import { test as base, expect, swapped, takeDemo } from './support.mjs';
 
 /** A phone in the same house, by the door for phones, and how to break its connection. */
 const test = base.extend({
@@ -81,6 +81,20 @@ test('the phone commissions while the desk edits and looks on', async ({ page, p
   await phone.getByLabel('Read, in V').fill('4.7');
   await phone.getByRole('button', { name: 'Keep this reading' }).click();
   await expect(phone.locator('.card')).toContainText('Last: 4.7 V not as it should be');
+  // The desk edits the board meanwhile: the copy is still that of its own revision.
+  await page.goto(`${walk.split('/copies')[0]}/lines?open=L5.name`);
+  await swapped(page, () =>
+    page
+      .getByRole('button', { name: /^Remove / })
+      .first()
+      .click(),
+  );
+  await phone.getByLabel('Read, in V').fill('4.8');
+  await phone.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(phone.locator('.card')).toContainText('Last: 4.8 V not as it should be');
+  await page.goto(walk);
+  await phone.getByLabel('Read, in V').fill('4.7');
+  await phone.getByRole('button', { name: 'Keep this reading' }).click();
   // The desk follows, and goes on with its own.
   await expect(page.locator('.card')).toContainText('Last: 4.7 V not as it should be', { timeout: 4000 });
   await page.getByLabel('Read, in V').fill('5');

@@ -23,6 +23,18 @@ final class PairCommand extends Command
         parent::__construct();
     }
 
+    /**
+     * @return list<string> the address in large type, where it is made of digits
+     */
+    private static function large(string $address): array
+    {
+        if (1 !== preg_match('~^https?://([\d.]{7,15})(:\d{1,5})?$~D', $address, $found)) {
+            return [];
+        }
+
+        return [...LargeType::lines($found[1]), '', ...LargeType::lines($found[2] ?? ''), ''];
+    }
+
     protected function configure(): void
     {
         $this
@@ -45,7 +57,10 @@ final class PairCommand extends Command
         $certificate = $input->getOption('certificate');
         $print = is_string($certificate) ? Certificate::fingerprint($certificate) : null;
         $lines = [
-            sprintf('On the phone, open  %s  and type:', is_string($address) ? $address : ''),
+            sprintf('On the phone, open  %s', is_string($address) ? $address : ''),
+            '',
+            ...self::large(is_string($address) ? $address : ''),
+            'and type:',
             '',
             ...LargeType::lines(substr($code, 0, 4) . ' ' . substr($code, 4)),
             '',

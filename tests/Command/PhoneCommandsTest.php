@@ -27,7 +27,9 @@ final class PhoneCommandsTest extends KernelTestCase
      */
     public static function addresses(): iterable
     {
-        foreach (['10.0.0.0', '10.255.255.255', '172.16.0.0', '172.31.255.255', '192.168.0.1', '192.168.255.255', 'fc00::1', 'fdff::1'] as $own) {
+        foreach ([
+            '10.0.0.0', '10.255.255.255', '172.16.0.0', '172.31.255.255', '192.168.0.1', '192.168.255.255', 'fc00::1', 'fdff::1',
+        ] as $own) {
             yield $own => [true];
         }
         foreach ([
@@ -74,6 +76,6 @@ final class PhoneCommandsTest extends KernelTestCase
         $drawn = array_map(static fn(int $digit): string => implode("\n", LargeType::lines((string) $digit)), range(0, 9));
         self::assertCount(10, array_unique($drawn));
         self::assertSame([' ####', '     #', ' ####', '#', ' ####'], LargeType::lines('2'));
-        self::assertLessThanOrEqual(80, max(array_map(strlen(...), LargeType::lines('192.168.1.5'))));
+        self::assertLessThanOrEqual(80, max([0, ...array_map(strlen(...), LargeType::lines('192.168.1.5'))]));
     }
 }

@@ -51,7 +51,14 @@
   const follow = async () => {
     const page = document.querySelector('[data-follow]');
     // Whoever looks back at an earlier moment, or is about to act, is left alone.
-    if (!page || document.hidden || page.hasAttribute('data-back') || page.querySelector('.htmx-request') || waiting().length) return;
+    if (
+      !page ||
+      document.hidden ||
+      page.hasAttribute('data-back') ||
+      page.querySelector('.htmx-request') ||
+      waiting().some((one) => !one.refused)
+    )
+      return;
     try {
       const answer = await fetch(page.dataset.follow, { headers: { Accept: 'text/plain' } });
       const mark = await answer.text();

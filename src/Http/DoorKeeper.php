@@ -60,8 +60,8 @@ final readonly class DoorKeeper
 
             return;
         }
-        $this->devices->isSeen($device);
         $request->attributes->set(self::DEVICE, $device);
+        $this->devices->isSeen($device);
     }
 
     /** Once it is known what is asked for. */

@@ -343,7 +343,32 @@ final readonly class Commissioning
             );
         }
 
-        return $steps;
+        return [...$steps, ...$this->whole()];
+    }
+
+    /** @return list<CommissioningStep> with all appliances in their places */
+    private function whole(): array
+    {
+        return [
+            new CommissioningStep(
+                'mains:ramp',
+                Phase::Mains,
+                'One after the other',
+                'Switch one line on after the other, a minute apart, until all are on that may be on together. Then read the program’s own '
+                    . 'counter of resets.',
+                Tool::Competent,
+                new Expected(Unit::Ratio, 0.0, 0.0, 0.0, 'no reset'),
+                'more: a supply that is too small, a contact that disturbs; go back to the line at which it began',
+            ),
+            new CommissioningStep(
+                'mains:restore',
+                Phase::Mains,
+                'After a cut of mains',
+                'Switch it off at the socket or its breaker and on again, three times: every line comes back as it is stated to, and none '
+                    . 'by itself that must not.',
+                Tool::Competent,
+            ),
+        ];
     }
 
     /**

@@ -82,6 +82,12 @@ final class CommissioningTest extends TestCase
                 self::assertSame($step->phase === Phase::Verify, null !== $step->holdPoint);
             }
         }
+        // Every line by itself, then all together, and only then an hour under load.
+        $live = array_filter(self::steps(), static fn(CommissioningStep $step): bool => $step->phase->isLive());
+        self::assertSame(
+            'mains:on mains:L1 mains:L2 mains:L3 mains:L5 mains:L6 mains:ramp mains:restore load:warm load:resets',
+            implode(' ', array_map(static fn(CommissioningStep $step): string => $step->key, $live)),
+        );
         self::assertStringContainsString('mains module stays unfed', Phase::LowVoltage->caution());
         self::assertStringContainsString('nothing inside is touched or measured', Phase::Mains->caution());
     }

@@ -25,6 +25,7 @@ use IronLatch\View\Notice;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -210,11 +211,11 @@ final class LogController extends AbstractController
                 $key,
                 $withMeter,
                 Notice::refused($meanwhile->getMessage()),
-                $fields->getString('value'),
+                self::typed($fields),
                 Response::HTTP_CONFLICT,
             );
         } catch (\InvalidArgumentException $fault) {
-            return $this->page($opened, $copy, $key, $withMeter, Notice::refused($fault->getMessage()), $fields->getString('value'));
+            return $this->page($opened, $copy, $key, $withMeter, Notice::refused($fault->getMessage()), self::typed($fields));
         }
         // What is off stays before the eyes; what is as it should be makes room for the next.
         $next = Outcome::Off === $done ? $key : '';
@@ -251,13 +252,32 @@ final class LogController extends AbstractController
         return $this->redirectToRoute('log_walk', ['id' => $opened->record->id(), 'copy' => $copy], Response::HTTP_SEE_OTHER);
     }
 
+    /**
+     * What was entered stays on the page that refuses it.
+     *
+     * @param InputBag<bool|float|int|string> $fields
+     * @return array<string, string>
+     */
+    private static function typed(InputBag $fields): array
+    {
+        $typed = [];
+        foreach (['value', 'by', 'note'] as $field) {
+            $typed[$field] = mb_scrub($fields->getString($field));
+        }
+
+        return $typed;
+    }
+
+    /**
+     * @param array<string, string> $typed
+     */
     private function page(
         OpenBoard $opened,
         string $copy,
         string $key,
         bool $withMeter,
         ?Notice $notice = null,
-        string $typed = '',
+        array $typed = [],
         int $status = Response::HTTP_UNPROCESSABLE_ENTITY,
     ): Response {
         $walk = $this->walks->of($opened, $copy) ?? throw $this->createNotFoundException('This copy is not in the log any more.');

@@ -211,8 +211,13 @@ final class LogTest extends BoardTestCase
         self::assertResponseStatusCodeSame(422);
         $this->found('B1', ['steps' => array_values(array_diff($keys, ['insulation:500V'])), 'outcome' => 'as it should be']);
         self::assertResponseStatusCodeSame(303);
-        $this->found('B1', ['step' => 'insulation:500V', 'outcome' => 'measured', 'value' => '20 MΩ']);
+        $this->found('B1', ['step' => 'insulation:500V', 'outcome' => 'measured', 'value' => '20 MΩ', 'note' => 'dry']);
         self::assertResponseStatusCodeSame(422);
+        $refused = $this->browser->getCrawler();
+        self::assertSame(['20 MΩ', 'dry'], array_map(
+            static fn(string $name): ?string => $refused->filter("input[name=$name]")->attr('value'),
+            ['value', 'note'],
+        ));
         $this->found('B1', ['step' => 'insulation:500V', 'outcome' => 'measured', 'value' => '20 MΩ', 'by' => 'B. Ash']);
         self::assertResponseStatusCodeSame(303);
         self::assertSame(CopyState::Building, $this->log()->copies['B1']->state);

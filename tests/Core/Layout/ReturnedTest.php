@@ -82,6 +82,17 @@ final class ReturnedTest extends TestCase
         unset($desk->pads[$part]);
     }
 
+    public function testWhatIsExchangedInOnePartIsSaidBeforeWhatIsExchangedBetweenTwo(): void
+    {
+        $desk = self::desk();
+        [$ground, $supply, $coil] = [self::pad($desk, 'U01', 'L14'), self::pad($desk, 'U01', 'L19'), self::pad($desk, 'K81', 'A1')];
+        self::assertSame($supply->net, $coil->net);
+        $coil->net = $ground->net;
+        self::exchange($ground, $supply);
+        $said = implode("\n", self::said(self::read($desk)));
+        self::assertMatchesRegularExpression('/U01 [^.]*L14[^.]* and U01 [^.]*L19[^.]* are exchanged/', $said);
+    }
+
     public function testPinsOfTheControllerExchangedSayWhichLineActsOnWhichButton(): void
     {
         $desk = self::desk();

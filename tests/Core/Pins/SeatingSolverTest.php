@@ -177,6 +177,7 @@ final class SeatingSolverTest extends TestCase
             self::assertNotSame([], array_filter($ways, static fn(WayOut $way): bool => $way->fits()), $id . ' has a way out.');
             foreach ($ways as $way) {
                 self::assertCount($way->unseated, array_diff_key($way->board->functions, $way->board->seats), $way->title);
+                self::assertLessThan(count($inspection->plan->solution()->unseated), $way->unseated, 'A way out leads on.');
             }
         }
         self::assertSame(['esp32-s3-carrier-44'], array_keys(array_filter($fits)));

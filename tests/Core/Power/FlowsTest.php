@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Core\Power;
 
 use IronLatch\Core\Board\Board;
+use IronLatch\Core\Board\Edit\Controls\AddChannel;
+use IronLatch\Core\Board\Edit\Controls\PutOnChannel;
 use IronLatch\Core\Board\Edit\Drivers\HoldCoils;
 use IronLatch\Core\Board\Edit\Functions\AttachDevice;
+use IronLatch\Core\Board\Edit\Lines\AddLineGroup;
+use IronLatch\Core\Board\Edit\Lines\StateStagger;
 use IronLatch\Core\Board\Edit\Power\AddCarrierRail;
 use IronLatch\Core\Board\Edit\Power\AddRail;
 use IronLatch\Core\Board\Edit\Power\AddScenario;
 use IronLatch\Core\Board\Edit\Power\ConvertRail;
 use IronLatch\Core\Board\Edit\Relays\ChooseRelay;
+use IronLatch\Core\Board\LineGroupKind;
 use IronLatch\Core\Catalogue\Converter;
 use IronLatch\Core\Catalogue\Device;
 use IronLatch\Core\Catalogue\Relay;
 use IronLatch\Core\Catalogue\Supply;
+use IronLatch\Core\Catalogue\SurfaceProfile;
 use IronLatch\Core\Drive\DriverAnalysis;
 use IronLatch\Core\Power\DrawKind;
 use IronLatch\Core\Power\Draws;
@@ -46,6 +52,20 @@ final class FlowsTest extends TestCase
             ['off', 'on', 'burst', 'pull-in', 'P1'],
             array_keys(Scenario::all(TestBoards::edited(TestBoards::sound(), new AddScenario('One', ['L1'], true)))),
         );
+    }
+
+    /** Coils that begin 50 ms apart do not pull in together. */
+    public function testAGroupThatIsStaggeredFarEnoughIsOnOneAfterTheOther(): void
+    {
+        $grouped = TestBoards::edited(
+            TestBoards::withLines(2),
+            new AddChannel(TestBoards::part('serial-radio-text', SurfaceProfile::class), 'Radio'),
+            new PutOnChannel('C1', ['L1', 'L2']),
+            new AddLineGroup(LineGroupKind::All, 'All', ['L1', 'L2'], ['C1']),
+        );
+        $name = static fn(float $seconds): string => Scenario::all(TestBoards::edited($grouped, new StateStagger($seconds)))['K1']->name ?? '';
+        self::assertSame('“All” on, one after the other', $name(0.05));
+        self::assertSame('“All” on at once', $name(0.049));
     }
 
     /** 1 A at 5 V behind a step-down of 88.9 % on 12 V takes 5 W ÷ 0.889 ÷ 12 V, and its own 5 mA. */

@@ -63,7 +63,11 @@ final class FlowsTest extends TestCase
             new PutOnChannel('C1', ['L1', 'L2']),
             new AddLineGroup(LineGroupKind::All, 'All', ['L1', 'L2'], ['C1']),
         );
-        $name = static fn(float $seconds): string => Scenario::all(TestBoards::edited($grouped, new StateStagger($seconds)))['K1']->name ?? '';
+        $name = static function (float $seconds) use ($grouped): string {
+            $all = Scenario::all(TestBoards::edited($grouped, new StateStagger($seconds)));
+
+            return $all['K1']->name ?? '';
+        };
         self::assertSame('“All” on, one after the other', $name(0.05));
         self::assertSame('“All” on at once', $name(0.049));
     }

@@ -90,7 +90,12 @@ final readonly class WiringDiff
      */
     private static function seen(WiredDevice $device): array
     {
-        return DeviceKind::Bar === $device->kind ? [] : [$device->part, $device->value, $device->note];
+        return match ($device->kind) {
+            DeviceKind::Bar => [],
+            // What it is called after is its line; what it is stands in its name.
+            DeviceKind::Outlet => [$device->part, $device->name, $device->note],
+            default => [$device->part, $device->value, $device->note],
+        };
     }
 
     /**

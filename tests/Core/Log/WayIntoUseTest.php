@@ -19,6 +19,7 @@ use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Record\Copy;
 use IronLatch\Core\Review\Inspection;
 use IronLatch\Core\Review\Inspector;
+use IronLatch\Core\Wiring\Listing\WiringDiff;
 use IronLatch\Tests\Support\BenchDesk;
 use PHPUnit\Framework\TestCase;
 
@@ -98,6 +99,24 @@ final class WayIntoUseTest extends TestCase
         self::assertSame([Phase::LowVoltage->value, Phase::Mains->value, Phase::Load->value], self::phases($walk));
         self::assertCount(count($copy->verified), $walk->copy->verified);
         self::assertFalse($walk->mayHaveMains());
+    }
+
+    /** A name is neither wired nor, where nothing is announced by it, programmed. */
+    public function testAnotherNameTakesNothingAgain(): void
+    {
+        foreach (['utility-room', 'aquarium', 'fermentation', 'first-try'] as $demo) {
+            $board = BenchDesk::demo($demo);
+            $named = (new RenameLine('L1', 'Another name'))->apply($board);
+            $wiring = static fn(Board $one): string => WiringDiff::fingerprint((new Inspection($one))->connections());
+            self::assertSame($wiring($board), $wiring($named), $demo);
+            self::assertTrue(WiringDiff::between(
+                (new Inspection($board))->connections(),
+                (new Inspection($named))->connections(),
+            )->isEmpty(), $demo);
+        }
+        $board = BenchDesk::demo('fermentation');
+        $copy = self::inUse(self::way($board));
+        self::assertEquals($copy, self::way((new RenameLine('L1', 'Another name'))->apply($board))->walk($copy, self::TODAY)->copy);
     }
 
     public function testACopyThatWasGivenAwayStaysSo(): void

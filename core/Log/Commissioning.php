@@ -354,8 +354,8 @@ final readonly class Commissioning
                 'mains:ramp',
                 Phase::Mains,
                 'One after the other',
-                'Switch one line on after the other, a minute apart, until all are on that may be on together. Then read the program’s own '
-                    . 'counter of resets.',
+                'Switch one line on after the other, a minute apart, until all are on that may be on together. Then read the '
+                    . 'program’s own counter of resets.',
                 Tool::Competent,
                 new Expected(Unit::Ratio, 0.0, 0.0, 0.0, 'no reset'),
                 'more: a supply that is too small, a contact that disturbs; go back to the line at which it began',

@@ -106,17 +106,18 @@ final readonly class RevisionChange
     private static function pins(Board $before, Board $after): array
     {
         $words = [];
-        $was = $before->controller()->carrier->identity;
-        $is = $after->controller()->carrier->identity;
-        if ($was->id !== $is->id) {
-            $words[] = sprintf('%s in place of %s', $is->name, $was->name);
+        $old = $before->controller()->carrier->identity;
+        $new = $after->controller()->carrier->identity;
+        if ($old->id !== $new->id) {
+            $words[] = sprintf('%s in place of %s', $new->name, $old->name);
         }
         foreach ($after->functions as $id => $function) {
             $now = self::pin($after, $id);
             if (!isset($before->functions[$id])) {
                 $words[] = sprintf('“%s” is new%s', $after->nameOf($id), null === $now ? '' : ' on ' . $now);
             } elseif (self::pin($before, $id) !== $now) {
-                $words[] = sprintf('“%s” goes from %s to %s', $after->nameOf($id), self::pin($before, $id) ?? 'no pin', $now ?? 'no pin');
+                $was = self::pin($before, $id) ?? 'no pin';
+                $words[] = sprintf('“%s” goes from %s to %s', $after->nameOf($id), $was, $now ?? 'no pin');
             }
         }
         foreach (array_diff_key($before->functions, $after->functions) as $id => $function) {

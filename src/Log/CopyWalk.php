@@ -194,7 +194,8 @@ final readonly class CopyWalk
         $last = $copy->last($steps[0]->key);
         $mine = 'measured' === $fields->getString('outcome') ? $fields->getString('value') : $fields->getString('outcome');
         throw new Meanwhile(sprintf(
-            '“%s”: another device has put down “%s” meanwhile, and here it is “%s”. Keep it as well if both are true: the last one counts.',
+            '“%s”: another device has put down “%s” meanwhile, and here it is “%s”. Keep it as well if both are true: '
+                . 'the last one counts.',
             $steps[0]->title,
             null === $last ? 'verified' : trim($last->value . ' ' . $last->outcome->value),
             mb_substr(trim($mine), 0, 60),

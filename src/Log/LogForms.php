@@ -75,6 +75,12 @@ final readonly class LogForms
             : throw new \InvalidArgumentException(sprintf('This board has no revision %d. See its revisions for the number.', $number));
     }
 
+    /** @throws \InvalidArgumentException where it is left out: nobody else can say it */
+    private function statedRevision(?int $before, string $of): int
+    {
+        return $this->revision($before) ?? throw new \InvalidArgumentException(sprintf('Say which revision %s.', $of));
+    }
+
     private function quantity(string $field, Unit $unit): ?float
     {
         $text = $this->text($field);
@@ -105,14 +111,14 @@ final readonly class LogForms
         $hours = $this->quantity('hours', Unit::Hour);
         $said = [
             'serial' => $this->text('serial'),
-            'revision' => $this->revision($before?->revision) ?? 1,
+            'revision' => $this->statedRevision($before?->revision, 'it is built after'),
             'form' => BuildForm::tryFrom($this->text('form')),
             'program' => $this->text('program'),
             'secrets' => $this->text('secrets'),
             'place' => $this->text('place'),
             'state' => CopyState::tryFrom($this->text('state')) ?? CopyState::Building,
             'holder' => $this->text('holder'),
-            'begun' => self::first($this->text('begun'), $before->begun ?? $this->today),
+            'begun' => $this->text('begun'),
             'workSeconds' => null === $hours ? null : 3600 * $hours,
         ];
 
@@ -127,7 +133,7 @@ final readonly class LogForms
             $this->text('text'),
             $this->text('about'),
             $before->at ?? $this->today,
-            $isFault ? $this->revision($before?->revision) ?? 1 : null,
+            $isFault ? $this->statedRevision($before?->revision, 'the fault stands in') : null,
             $this->fields->getBoolean('mended') ? self::first($before->mended ?? '', $this->today) : '',
             $before->pictures ?? [],
         );

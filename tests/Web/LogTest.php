@@ -158,10 +158,13 @@ final class LogTest extends BoardTestCase
             $typed = $page->filter('details[open] input[name=count]');
             self::assertSame($fields['count'] ?? '1', $typed->attr('value'));
         }
-        $this->enter(['what' => 'copy', 'serial' => 'A', 'secrets' => 'hunter2']);
+        $this->enter(['what' => 'copy', 'serial' => 'A', 'revision' => '1', 'secrets' => 'hunter2']);
         self::assertResponseStatusCodeSame(422);
         $this->enter(['what' => 'copy', 'serial' => 'A']);
-        $this->enter(['what' => 'copy', 'serial' => 'a']);
+        self::assertResponseStatusCodeSame(422, 'Nobody has said which revision.');
+        $this->enter(['what' => 'copy', 'serial' => 'A', 'revision' => '1']);
+        self::assertSame('', $this->log()->copies['B1']->begun);
+        $this->enter(['what' => 'copy', 'serial' => 'a', 'revision' => '1']);
         self::assertResponseStatusCodeSame(422);
         self::assertCount(1, $this->log()->copies);
     }

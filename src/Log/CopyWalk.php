@@ -39,7 +39,8 @@ final readonly class CopyWalk
         return WayIntoUse::of($inspection, Inspector::withRuleBook()->inspect($inspection));
     }
 
-    private function inspection(OpenBoard $opened, int $revision): Inspection
+    /** A revision as it is inspected here; the one in hand, where there is no such revision. */
+    public function inspection(OpenBoard $opened, int $revision): Inspection
     {
         $id = $this->book->revision($opened, $revision);
 

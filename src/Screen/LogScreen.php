@@ -16,9 +16,9 @@ use IronLatch\Core\Log\RevisionChange;
 use IronLatch\Core\Log\WayIntoUse;
 use IronLatch\Core\Power\DayProfile;
 use IronLatch\Core\Review\Inspection;
+use IronLatch\Core\Review\Inspector;
 use IronLatch\Log\CopyWalk;
 use IronLatch\Log\LogBook;
-use IronLatch\Storage\BoardStore;
 use IronLatch\View\OrderLine;
 use IronLatch\View\SpreadPlot;
 
@@ -28,7 +28,7 @@ final readonly class LogScreen implements Screen
     /** More are not compared at once: each is inspected anew. */
     private const MOST_REVISIONS = 8;
 
-    public function __construct(private LogBook $book, private CopyWalk $walks, private BoardStore $store) {}
+    public function __construct(private LogBook $book, private CopyWalk $walks) {}
 
     public static function name(): string
     {
@@ -38,14 +38,20 @@ final readonly class LogScreen implements Screen
     public function context(Look $look): array
     {
         $log = $this->book->of($look->opened);
+        $chosen = $log->copies[$look->open] ?? null;
+        $known = $this->inspected($look, $log, $chosen);
+        $inHand = $look->opened->revision->number();
         $ways = $walks = [];
         foreach ($log->copies as $id => $copy) {
-            $ways[$copy->revision] ??= $copy->revision === $look->opened->revision->number()
-                ? WayIntoUse::of($look->inspection, $look->report)
-                : $this->walks->way($look->opened, $copy->revision);
-            $walks[$id] = $ways[$copy->revision]->walk($copy, $this->book->today());
+            // What this desk has not is walked by the revision in hand, which is said there.
+            $number = null === $this->book->revision($look->opened, $copy->revision) ? $inHand : $copy->revision;
+            $ways[$number] ??= isset($known[$number]) ? WayIntoUse::of(
+                $known[$number],
+                $number === $inHand ? $look->report : Inspector::withRuleBook()->inspect($known[$number]),
+            ) : null;
+            $walks[$id] = $ways[$number]?->walk($copy, $this->book->today());
         }
-        $chosen = $log->copies[$look->open] ?? null;
+        $before = null === $chosen || $chosen->revision === $inHand ? null : $known[$chosen->revision] ?? null;
 
         return [
             'log' => $log,
@@ -58,11 +64,11 @@ final readonly class LogScreen implements Screen
             ),
             'chosen_id' => null === $chosen ? '' : $look->open,
             'chosen' => $chosen,
-            'up_to_date' => null === $chosen ? null : $this->upToDate($look, $chosen->revision),
+            'up_to_date' => null === $before ? null : RevisionChange::between($before, $look->inspection),
             'against' => null === $chosen ? null : $this->book->revision($look->opened, $chosen->revision),
-            'revisions' => $this->revisions($look, $log),
+            'revisions' => $this->revisions($look, $log, $known),
             'plots' => array_map(SpreadPlot::of(...), array_values(array_filter(
-                OverCopies::all(self::steps($ways), $log->copies),
+                OverCopies::all(self::steps(array_filter($ways)), $log->copies),
                 static fn(OverCopies $over): bool => count($over->values) > 1 || $over->isFaultOfDesign(),
             ))),
             'costs' => Ownership::of($look->inspection, $log),
@@ -110,58 +116,64 @@ final readonly class LogScreen implements Screen
         return $orders;
     }
 
-    /** What brings a copy of another revision up to this one; null for one that is, or that cannot be compared. */
-    private function upToDate(Look $look, int $revision): ?RevisionChange
+    /**
+     * The newest revisions that the log speaks of, the one in hand and that of the copy that is open, each inspected once.
+     *
+     * @return array<int, Inspection> by number
+     */
+    private function inspected(Look $look, Log $log, ?BoardCopy $chosen): array
     {
-        $was = $this->inspected($look, $revision);
+        $inHand = $look->opened->revision->number();
+        $numbers = [$inHand, $chosen->revision ?? $inHand, ...array_slice(array_reverse(self::numbers($look, $log)), 0, self::MOST_REVISIONS)];
+        $inspected = [];
+        foreach (array_unique($numbers) as $number) {
+            if ($number === $inHand) {
+                $inspected[$number] = $look->inspection;
+            } elseif (null !== $this->book->revision($look->opened, $number)) {
+                $inspected[$number] = $this->walks->inspection($look->opened, $number);
+            }
+        }
 
-        return null === $was || $revision === $look->opened->revision->number() ? null : RevisionChange::between($was, $look->inspection);
+        return $inspected;
     }
 
-    /** A revision of this board by the same prices; null where this desk has none of that number. */
-    private function inspected(Look $look, int $revision): ?Inspection
+    /** @return list<int> of every revision that was ordered, built or found at fault, and the one in hand; the oldest first */
+    private static function numbers(Look $look, Log $log): array
     {
-        if ($revision === $look->opened->revision->number()) {
-            return $look->inspection;
-        }
-        $id = $this->book->revision($look->opened, $revision);
+        $numbers = array_unique(array_filter([
+            $look->opened->revision->number(),
+            ...array_values(array_map(static fn(BoardCopy $copy): int => $copy->revision, $log->copies)),
+            ...array_values(array_map(static fn(Order $order): ?int => $order->revision, $log->orders)),
+            ...array_values(array_map(static fn(Note $note): ?int => $note->revision, $log->notes)),
+        ], is_int(...)));
+        sort($numbers);
 
-        return null === $id
-            ? null
-            : new Inspection($this->store->at($look->opened->record, $id)->board, null, $look->inspection->prices);
+        return $numbers;
     }
 
     /**
-     * Every revision that was ordered, built or found at fault, and the one in hand; the newest first.
+     * What each revision is, the newest first.
      *
+     * @param array<int, Inspection> $known by number
      * @return array<int, array{copies: list<string>, faults: list<Note>, change: ?RevisionChange, against: int, is_known: bool}>
      */
-    private function revisions(Look $look, Log $log): array
+    private function revisions(Look $look, Log $log, array $known): array
     {
-        $numbers = array_unique([
-            $look->opened->revision->number(),
-            ...array_map(static fn(BoardCopy $copy): int => $copy->revision, array_values($log->copies)),
-            ...array_values(array_map(static fn(Order $order): ?int => $order->revision, $log->orders)),
-            ...array_values(array_map(static fn(Note $note): ?int => $note->revision, $log->notes)),
-        ]);
-        $numbers = array_filter($numbers, is_int(...));
-        sort($numbers);
         $rows = [];
-        $before = null;
-        foreach ($numbers as $place => $number) {
-            $now = $place < count($numbers) - self::MOST_REVISIONS ? null : $this->inspected($look, $number);
-            $last = array_key_last($rows);
+        $last = null;
+        foreach (self::numbers($look, $log) as $number) {
+            $now = $known[$number] ?? null;
             $rows[$number] = [
                 'copies' => array_values(array_map(
                     static fn(BoardCopy $copy): string => $copy->serial,
                     array_filter($log->copies, static fn(BoardCopy $copy): bool => $copy->revision === $number),
                 )),
                 'faults' => array_values($log->openFaults($number)),
-                'change' => null === $before || null === $now ? null : RevisionChange::between($before, $now),
+                'change' => null === $last || null === $now ? null : RevisionChange::between($known[$last], $now),
                 'against' => $last ?? 0,
-                'is_known' => null !== $this->book->revision($look->opened, $number),
+                'is_known' => null !== $now || null !== $this->book->revision($look->opened, $number),
             ];
-            $before = $now ?? $before;
+            $last = null === $now ? $last : $number;
         }
 
         return array_reverse($rows, true);

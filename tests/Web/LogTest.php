@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IronLatch\Tests\Web;
 
 use IronLatch\Core\Board\Edit\Lines\RemoveLine;
+use IronLatch\Core\Board\Edit\Lines\RenameLine;
+use IronLatch\Core\Log\BoardCopy;
 use IronLatch\Core\Log\CopyState;
 use IronLatch\Core\Log\Log;
 use IronLatch\Core\Log\LogJson;
@@ -344,6 +346,29 @@ final class LogTest extends BoardTestCase
         ]);
         self::assertNotSame([], $copy->ticked);
         self::assertLessThan(count($all), count($copy->ticked));
+    }
+
+    /** A log of another desk, which speaks of hundreds of revisions that this one does not have, or has and nobody looks at. */
+    public function testALogOfManyRevisionsIsShown(): void
+    {
+        for ($revision = 2; $revision <= 14; ++$revision) {
+            $opened = $this->store->open($this->opened->record->id());
+            self::assertNotNull($opened);
+            $this->store->apply($opened->record->id(), $opened->revision->id(), new RenameLine('L5', 'Lamp ' . $revision));
+        }
+        $log = new Log();
+        for ($revision = 1; $revision <= 300; ++$revision) {
+            $log = $log->withCopy(new BoardCopy('UR-' . $revision, $revision));
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'log');
+        file_put_contents($path, LogJson::write($log));
+        $this->import($path);
+        unlink($path);
+        $page = $this->screen('B2');
+        self::assertResponseIsSuccessful();
+        self::assertCount(300, $page->filter('.copies > li'));
+        self::assertStringContainsString('What brings it to revision 14', $page->filter('.chosen-copy')->text());
+        self::assertStringContainsString('This desk has no revision 300', $page->filter('#revisions-title + div')->text());
     }
 
     public function testAnOrderKeepsTheHashOfItsFiles(): void

@@ -42,9 +42,12 @@
   document.addEventListener('htmx:sendError', () =>
     say('The server does not answer. Nothing you entered is lost: start it again and repeat the step.'),
   );
-  document.addEventListener('htmx:responseError', (event) =>
-    say(`The server refused the step (${event.detail.xhr.status}). Load the page again; every step that was confirmed is kept.`),
-  );
+  document.addEventListener('htmx:responseError', (event) => {
+    const { status, responseText } = event.detail.xhr;
+    // What a device may not do is said in words of its own.
+    const isSaid = 403 === status && /^text\/plain/.test(event.detail.xhr.getResponseHeader('Content-Type') ?? '') && responseText;
+    say(isSaid ? responseText : `The server refused the step (${status}). Load the page again; every step that was confirmed is kept.`);
+  });
 
   // What was refused is said at its field too, where one looks; the text stays, and the field keeps the focus.
   const settle = (field) => {

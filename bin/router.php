@@ -21,11 +21,10 @@ if (!$isPhone && false !== $file && str_starts_with($file, $root . '/') && is_fi
         'png' => 'image/png',
     ];
     header('Content-Type: ' . ($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
-    header('X-Content-Type-Options: nosniff');
     header("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'");
-    header('Referrer-Policy: same-origin');
-    header('Cross-Origin-Opener-Policy: same-origin');
-    header('Cross-Origin-Resource-Policy: same-origin');
+    foreach ((array) require dirname(__DIR__) . '/config/headers.php' as $name => $value) {
+        header($name . ': ' . (is_string($value) ? $value : ''));
+    }
     header('Cache-Control: ' . (1 === preg_match('/-[0-9a-f]{10}\.\w+$/', $file) ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('Vary: Accept-Encoding');
     $accepted = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';

@@ -15,7 +15,12 @@ final readonly class SecurityHeaders
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src "
         . "'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
-    public function __construct(#[Autowire('%kernel.debug%')] private bool $debug) {}
+    public function __construct(
+        #[Autowire('%kernel.debug%')]
+        private bool $debug,
+        #[Autowire('%kernel.project_dir%')]
+        private string $root,
+    ) {}
 
     public function __invoke(ResponseEvent $event): void
     {
@@ -25,9 +30,10 @@ final readonly class SecurityHeaders
         if (!$headers->has('Content-Security-Policy') && (!$this->debug || $event->getResponse()->getStatusCode() < 500)) {
             $headers->set('Content-Security-Policy', self::POLICY);
         }
-        $headers->set('X-Content-Type-Options', 'nosniff');
-        $headers->set('Referrer-Policy', 'same-origin');
-        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        /** @var array<string, string> $all */
+        $all = require $this->root . '/config/headers.php';
+        foreach ($all as $name => $value) {
+            $headers->set($name, $value);
+        }
     }
 }

@@ -124,9 +124,9 @@ final readonly class LogScreen implements Screen
     private function inspected(Look $look, Log $log, ?BoardCopy $chosen): array
     {
         $inHand = $look->opened->revision->number();
-        $numbers = [$inHand, $chosen->revision ?? $inHand, ...array_slice(array_reverse(self::numbers($look, $log)), 0, self::MOST_REVISIONS)];
+        $newest = array_slice(array_reverse(self::numbers($look, $log)), 0, self::MOST_REVISIONS);
         $inspected = [];
-        foreach (array_unique($numbers) as $number) {
+        foreach (array_unique([$inHand, $chosen->revision ?? $inHand, ...$newest]) as $number) {
             if ($number === $inHand) {
                 $inspected[$number] = $look->inspection;
             } elseif (null !== $this->book->revision($look->opened, $number)) {

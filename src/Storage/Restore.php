@@ -42,16 +42,22 @@ final class Restore
         return $kept;
     }
 
-    /** Takes out of a copy of the store who is let in: a backup lets nobody in, neither in other hands nor when it is put back. */
+    /**
+     * Takes out of a copy of the store who is let in (tables that begin with “phone_”): a backup lets nobody in, neither in other hands nor
+     * when it is put back.
+     */
     public static function withoutDevices(string $copy): void
     {
         $database = new \SQLite3($copy);
         $database->enableExceptions(true);
         $database->exec('PRAGMA journal_mode = DELETE');
-        foreach (['phone_device', 'phone_gate'] as $table) {
-            if (null !== $database->querySingle(sprintf("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = '%s'", $table))) {
-                $database->exec('DELETE FROM ' . $table);
-            }
+        $tables = $database->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name LIKE 'phone\\_%' ESCAPE '\\'");
+        $names = [];
+        while (false !== $tables && is_array($row = $tables->fetchArray(SQLITE3_ASSOC))) {
+            $names[] = is_string($row['name'] ?? null) ? $row['name'] : '';
+        }
+        foreach ($names as $name) {
+            $database->exec(sprintf('DELETE FROM "%s"', $name));
         }
         $database->exec('VACUUM');
         $database->close();

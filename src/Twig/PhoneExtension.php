@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IronLatch\Twig;
 
+use IronLatch\Entity\May;
 use IronLatch\Http\DoorKeeper;
 use IronLatch\Phone\Devices;
 use Symfony\Component\HttpFoundation\RequestStack;
@@ -19,8 +20,18 @@ final class PhoneExtension extends AbstractExtension
     {
         return [
             new TwigFunction('is_desk', $this->isDesk(...)),
+            new TwigFunction('restricted_to', $this->restrictedTo(...)),
             new TwigFunction('follows', fn(): bool => !$this->isDesk() || [] !== $this->devices->all()),
         ];
+    }
+
+    /** What the device of this page may do, in words; null where it may do everything. */
+    private function restrictedTo(): ?string
+    {
+        $request = $this->requests->getMainRequest();
+        $may = null === $request ? null : DoorKeeper::device($request)?->may();
+
+        return null === $may || May::Everything === $may ? null : $may->value;
     }
 
     private function isDesk(): bool
